@@ -1,0 +1,45 @@
+import path from 'node:path';
+
+/** The rooms of core from left to right: a module may use those to its left. */
+const ROOMS = ['result|provenance', 'quantity', 'connections', 'fittings', 'walls', 'job', 'routes|parts', 'checks', 'plan', 'demo'];
+
+/** Tests, benches and the helpers that only tests use may look to the right. */
+const TEST_FILES = String.raw`\.(test|bench)\.ts$|checks/(test-check|sample-jobs)\.ts$`;
+
+const arrows = ROOMS.slice(0, -1).map((room, index) => ({
+  name: `core-arrow-${room.replaceAll('|', '-')}`,
+  comment: `${room} may not use what stands to its right`,
+  severity: 'error',
+  from: { path: `^core/src/(${room})(/|\\.ts$)`, pathNot: TEST_FILES },
+  to: { path: `^core/src/(${ROOMS.slice(index + 1).join('|')})(/|\\.ts$)` },
+}));
+
+/** @type {import('dependency-cruiser').IConfiguration} */
+export default {
+  forbidden: [
+    ...arrows,
+    { name: 'core-not-to-web', severity: 'error', from: { path: '^core/' }, to: { path: '^web/' } },
+    {
+      name: 'core-knows-no-platform',
+      severity: 'error',
+      from: { path: '^core/src/', pathNot: TEST_FILES + '|registry\\.test\\.ts$' },
+      to: { dependencyTypes: ['core', 'npm', 'npm-dev'] },
+    },
+    { name: 'web-through-the-index', severity: 'error', from: { path: '^(web|e2e)/' }, to: { path: '^core/src/', pathNot: '^core/src/index\\.ts$' } },
+    { name: 'drawing-geometry-knows-no-react', severity: 'error', from: { path: '^web/src/drawing/geometry/' }, to: { path: 'react|\\.tsx$' } },
+    { name: 'database-only-on-the-server', severity: 'error', from: { path: '^web/src/', pathNot: '^web/src/server/' }, to: { path: '^web/src/server/db/' } },
+    { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
+    { name: 'not-to-unresolvable', severity: 'error', from: {}, to: { couldNotResolve: true } },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(^|/)(\\.next|test-results)/' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: path.join(import.meta.dirname, 'tsconfig.depcruise.json') },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+      mainFields: ['module', 'main', 'types'],
+    },
+  },
+};

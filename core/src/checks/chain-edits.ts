@@ -1,0 +1,60 @@
+import type { Edit } from '../job/edits/edits.js';
+import type { EndRef, Job } from '../job/job.js';
+import type { Chain } from '../routes/find-chains.js';
+import { partTitle } from '../fittings/catalogue.js';
+import type { Fix } from './finding.js';
+import { freshId } from './places.js';
+
+const named = (chain: Chain): string => chain.links.map(({ part }) => partTitle(part)).join(', then ');
+
+/** The fix that puts a chain of parts between the two sides of a joint, side `a` first. */
+export function insertChain(job: Job, jointId: string, chain: Chain, text: string): Fix {
+  let parts = job.parts;
+  let joints: readonly { id: string }[] = job.joints;
+  let between = jointId;
+  const edits = chain.links.map(({ part, endIn, endOut }): Edit => {
+    const placed = { id: freshId(`${jointId}-fix`, parts), code: part.code, lengthM: null };
+    const newJointId = freshId(`${jointId}-far`, joints);
+    parts = [...parts, placed];
+    joints = [...joints, { id: newJointId }];
+    const edit: Edit = {
+      type: 'insert-part',
+      part: placed,
+      jointId: between,
+      endTowardsA: endIn,
+      endTowardsB: endOut,
+      newJointId,
+    };
+    between = newJointId;
+    return edit;
+  });
+  return { text, data: { parts: named(chain) }, edits, partsAdded: chain.links.length, priceUsd: chain.priceUsd };
+}
+
+/** The fix that puts a chain on an open end and, where given, joins its far end to `to`. */
+export function appendChain(job: Job, at: EndRef, chain: Chain, text: string, to?: EndRef): Fix {
+  const base = at.id;
+  let parts = job.parts;
+  let joints: readonly { id: string }[] = job.joints;
+  let standing = at;
+  const newJoint = (): string => {
+    const id = freshId(`${base}-joint`, joints);
+    joints = [...joints, { id }];
+    return id;
+  };
+  const edits = chain.links.map(({ part, endIn, endOut }): Edit => {
+    const placed = { id: freshId(`${base}-on`, parts), code: part.code, lengthM: null };
+    parts = [...parts, placed];
+    const edit: Edit = { type: 'add-part', part: placed, at: standing, partEnd: endIn, jointId: newJoint() };
+    standing = { of: 'part', id: placed.id, end: endOut };
+    return edit;
+  });
+  const last: Edit[] = to === undefined ? [] : [{ type: 'join-ends', jointId: newJoint(), a: standing, b: to }];
+  return {
+    text,
+    data: { parts: named(chain) },
+    edits: [...edits, ...last],
+    partsAdded: chain.links.length,
+    priceUsd: chain.priceUsd,
+  };
+}

@@ -1,0 +1,63 @@
+import type { Edit } from '../job/edits/edits.js';
+import { type Measures, formatLength } from '../quantity/length.js';
+import { formatVolume } from '../quantity/volume.js';
+
+/** Worst first: it fails; it is open or not known; it costs something; good to know. */
+export const SEVERITIES = ['fails', 'unknown', 'costs', 'advice'] as const;
+export type Severity = (typeof SEVERITIES)[number];
+
+/** Where a finding is. `penetrationId` says which run to open for a joint or an end. */
+export interface Place {
+  readonly kind: 'joint' | 'penetration' | 'tank' | 'part';
+  readonly id: string;
+  readonly penetrationId?: string | undefined;
+  /** As written beside the finding: 'P4, J5'. */
+  readonly label: string;
+}
+
+/** A value in a finding; lengths and volumes get their units when the text is made. */
+export type Value = string | number | { readonly lengthM: number } | { readonly volumeM3: number };
+export type Values = Readonly<Record<string, Value>>;
+
+/** A proposal: edits that would settle the finding. Only the job's edits change a job. */
+export interface Fix {
+  readonly text: string;
+  readonly data: Values;
+  readonly edits: readonly Edit[];
+  readonly partsAdded: number;
+  readonly priceUsd: number;
+}
+
+/** A field to fill in at the finding itself: the answer becomes one edit. */
+export interface Question {
+  readonly text: string;
+  readonly edit: {
+    readonly in: 'parts' | 'penetrations' | 'tanks';
+    readonly id: string;
+    readonly field: string;
+    readonly from: unknown;
+  };
+}
+
+/** What a check found: data only; `findingText` makes the words. */
+export interface Finding {
+  readonly check: string;
+  readonly severity: Severity;
+  readonly title: string;
+  readonly text: string;
+  readonly at: Place;
+  readonly data: Values;
+  readonly fixes: readonly Fix[];
+  readonly question?: Question | undefined;
+}
+
+/** Fills `{name}` in a template; lengths and volumes in the measures of the job. */
+export function fillText(template: string, data: Values, measures: Measures): string {
+  return template.replaceAll(/\{(\w+)\}/g, (_, name: string) => {
+    const value = data[name];
+    if (value === undefined) throw new RangeError(`fillText: nothing for {${name}}`);
+    if (typeof value === 'string') return value;
+    if (typeof value === 'number') return `${value}`;
+    return 'lengthM' in value ? formatLength(value.lengthM, measures) : formatVolume(value.volumeM3, measures, true);
+  });
+}

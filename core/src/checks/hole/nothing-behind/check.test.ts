@@ -1,0 +1,24 @@
+import { drumWith } from '../../sample-jobs.js';
+import { testCheck } from '../../test-check.js';
+import check from './check.js';
+
+testCheck(check, {
+  clean: [
+    { why: 'a tap is on it', job: drumWith({ parts: [{ code: 'BH-075' }, { code: 'HT-075M' }] }) },
+    { why: 'nothing seals it yet: that is another check', job: drumWith({ hole: {} }) },
+  ],
+  found: [
+    {
+      why: 'a bulkhead with nothing on it',
+      job: drumWith({ parts: [{ code: 'BH-075' }] }),
+      findings: [{ title: 'Nothing behind it', at: 'P1', text: 'water would leave' }],
+      fixSettles: true,
+    },
+    {
+      why: 'a moulded port left open',
+      job: drumWith({ hole: { port: '3/4 NPT F' } }),
+      findings: [{ title: 'Nothing behind it', at: 'P1' }],
+      fixSettles: true,
+    },
+  ],
+});

@@ -1,0 +1,32 @@
+import { defineCheck } from '../../define-check.js';
+import { atPenetration } from '../../places.js';
+import { closings, openStrands, partsBeyondSeal } from '../../run/open-ends.js';
+
+export default defineCheck({
+  meta: {
+    id: 'hole/nothing-behind',
+    severity: 'unknown',
+    summary: 'An outlet that is sealed in the wall and has nothing on it: it would run open.',
+    sources: [{ document: 'an outlet carries a run, a valve or a plug', provenance: 'common-practice' }],
+    messages: { open: { title: 'Nothing behind it', text: '{hole} {name} has no run yet: water would leave by it.' } },
+  },
+  check: (context) =>
+    context.runs
+      .filter(
+        (run) =>
+          partsBeyondSeal(run) === 0 &&
+          (run.penetration.port !== null || run.strands.some(({ items }) => items.length > 0)),
+      )
+      .flatMap((run) => {
+        const [open] = openStrands(run);
+        if (open?.end.at !== 'open') return [];
+        return [
+          {
+            messageId: 'open' as const,
+            at: atPenetration(run.penetration),
+            data: { hole: run.penetration.label, name: run.penetration.name.toLowerCase() },
+            fixes: closings(open.end.ref, context),
+          },
+        ];
+      }),
+});

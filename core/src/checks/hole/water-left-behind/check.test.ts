@@ -1,0 +1,23 @@
+import { drumWith } from '../../sample-jobs.js';
+import { testCheck } from '../../test-check.js';
+import check from './check.js';
+
+// 208 L to a brim at 880 mm; the 3/4 bore is 20.9 mm, so water stays to 10.5 mm under the centre.
+// At 300 mm: 208 x 289.5 / 880 = 68.4 L = 18 gal (by hand).
+testCheck(check, {
+  clean: [
+    { why: 'low on the wall', job: drumWith({ hole: { heightM: 0.09 }, parts: [{ code: 'BH-075' }] }) },
+    {
+      why: 'an overflow is meant to be high',
+      job: drumWith({ hole: { heightM: 0.7, roles: ['overflow'] }, parts: [{ code: 'BH-075' }] }),
+    },
+  ],
+  found: [
+    {
+      why: 'a third of the way up',
+      job: drumWith({ hole: { heightM: 0.3 }, parts: [{ code: 'BH-075' }] }),
+      findings: [{ title: 'Water left behind', at: 'P1', text: '18 gal, 68 L' }],
+      fixSettles: true,
+    },
+  ],
+});

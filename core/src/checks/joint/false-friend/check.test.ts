@@ -1,0 +1,29 @@
+import { drumWith } from '../../sample-jobs.js';
+import { testCheck } from '../../test-check.js';
+import check from './check.js';
+
+const outlet = [{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'LV-075' }] as const;
+
+testCheck(check, {
+  clean: [
+    { why: 'nipple into valve, the designed taper joint', job: drumWith({ parts: outlet }) },
+    {
+      why: 'a tap and its hose swivel',
+      job: drumWith({ parts: [{ code: 'BH-075' }, { code: 'HT-075M' }, { code: 'HS-075063' }] }),
+    },
+  ],
+  found: [
+    {
+      why: 'a hose swivel on a pipe nipple: same name, other thread',
+      job: drumWith({ parts: [...outlet, { code: 'NH-075' }, { code: 'HS-075100' }] }),
+      findings: [{ title: 'Starts, then leaks', at: 'P1, J5', text: '14 against 11.5' }],
+      fixSettles: true,
+    },
+    {
+      why: 'a nipple of another size',
+      job: drumWith({ parts: [...outlet, { code: 'NC-050' }] }),
+      findings: [{ title: 'Will not go', at: 'P1, J4' }],
+      fixSettles: true,
+    },
+  ],
+});

@@ -1,0 +1,41 @@
+import { findChains } from '../../../routes/find-chains.js';
+import { insertChain } from '../../chain-edits.js';
+import type { CheckContext, JudgedJoint } from '../../../job/context.js';
+import { defineCheck } from '../../define-check.js';
+import type { Fix } from '../../finding.js';
+import { atJoint } from '../../places.js';
+
+/** An adapter chain longer than this is no fix but another run. Our judgement. */
+const MOST_PARTS = 2;
+
+export default defineCheck({
+  meta: {
+    id: 'joint/false-friend',
+    severity: 'fails',
+    summary: 'A joint that does not go together, or goes on and leaks.',
+    sources: [
+      { document: 'ASME B1.20.1', provenance: 'standard-formula' },
+      { document: 'ASME B1.20.7', provenance: 'standard-table' },
+    ],
+    messages: {
+      leaks: { title: 'Starts, then leaks', text: '{why}' },
+      stops: { title: 'Will not go', text: '{why}' },
+    },
+  },
+  check: (context) =>
+    context.joints
+      .filter(({ mating }) => mating.verdict === 'starts-then-leaks' || mating.verdict === 'will-not-go')
+      .map((judged) => ({
+        messageId: judged.mating.verdict === 'will-not-go' ? 'stops' : 'leaks',
+        at: atJoint(judged),
+        data: { why: judged.mating.why },
+        fixes: adapters(judged, context),
+      })),
+});
+
+function adapters({ joint, a, b }: JudgedJoint, { job, catalogue }: CheckContext): readonly Fix[] {
+  if (a.end === undefined || b.end === undefined) return [];
+  return findChains({ end: a.end, material: a.material }, { end: b.end, material: b.material }, catalogue, {
+    mostParts: MOST_PARTS,
+  }).map((chain) => insertChain(job, joint.id, chain, 'Put between: {parts}'));
+}

@@ -1,0 +1,20 @@
+import { defineCheck } from '../../define-check.js';
+import { atJoint } from '../../places.js';
+
+export default defineCheck({
+  meta: {
+    id: 'joint/not-known',
+    severity: 'unknown',
+    summary: 'A joint one side of which nobody has named or measured.',
+    sources: [{ document: 'a verdict is never given on an end that is not known', provenance: 'common-practice' }],
+    messages: { unknown: { title: 'Not known yet', text: '{why} {measure}' } },
+  },
+  check: ({ joints }) =>
+    joints
+      .filter(({ mating }) => mating.verdict === 'unknown')
+      .map((judged) => ({
+        messageId: 'unknown',
+        at: atJoint(judged),
+        data: { why: judged.mating.why, measure: judged.mating.instead ?? '' },
+      })),
+});

@@ -1,0 +1,20 @@
+import { defineCheck } from '../../define-check.js';
+import { atJoint } from '../../places.js';
+
+export default defineCheck({
+  meta: {
+    id: 'joint/not-rated',
+    severity: 'unknown',
+    summary: 'A joint that fits, that no standard makes a joint, and that nobody has accepted by name.',
+    sources: [{ document: 'ASME B1.20.1', provenance: 'standard-formula' }],
+    messages: { fits: { title: 'Fits, not rated', text: '{why} {instead}' } },
+  },
+  check: ({ joints }) =>
+    joints
+      .filter(({ joint, mating }) => mating.verdict === 'fits-unrated' && joint.accepted === null)
+      .map((judged) => ({
+        messageId: 'fits',
+        at: atJoint(judged),
+        data: { why: judged.mating.why, instead: judged.mating.instead ?? '' },
+      })),
+});

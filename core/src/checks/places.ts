@@ -1,0 +1,28 @@
+import type { Job, Penetration } from '../job/job.js';
+import type { JudgedJoint } from '../job/context.js';
+import type { Place } from './finding.js';
+
+export const atPenetration = (penetration: Penetration): Place => ({
+  kind: 'penetration',
+  id: penetration.id,
+  penetrationId: penetration.id,
+  label: penetration.label,
+});
+
+export const atJoint = ({ joint, penetration }: JudgedJoint): Place => ({
+  kind: 'joint',
+  id: joint.id,
+  penetrationId: penetration?.id,
+  label: penetration ? `${penetration.label}, J${joint.number}` : `J${joint.number}`,
+});
+
+export const atTank = (tank: Job['tanks'][number]): Place => ({ kind: 'tank', id: tank.id, label: tank.label });
+
+/** An id that is not in use yet: `base`, or with the next number behind it. */
+export function freshId(base: string, used: readonly { readonly id: string }[]): string {
+  const taken = new Set(used.map(({ id }) => id));
+  if (!taken.has(base)) return base;
+  let number = 2;
+  while (taken.has(`${base}-${number}`)) number++;
+  return `${base}-${number}`;
+}

@@ -1,0 +1,32 @@
+import { describeEnd } from '../../../connections/format.js';
+import { resolveEnd } from '../../../job/resolve.js';
+import { defineCheck } from '../../define-check.js';
+import { atPenetration } from '../../places.js';
+import { closings, openStrands, partsBeyondSeal } from '../open-ends.js';
+
+export default defineCheck({
+  meta: {
+    id: 'run/end-open',
+    severity: 'unknown',
+    summary: 'A run that has begun and ends on nothing.',
+    sources: [{ document: 'every end is closed, discharges or meets a terminal', provenance: 'common-practice' }],
+    messages: { open: { title: 'End open', text: 'Nothing is on the {end} yet, so its parts are not listed.' } },
+  },
+  check: (context) =>
+    context.runs
+      .filter((run) => partsBeyondSeal(run) > 0)
+      .flatMap((run) =>
+        openStrands(run).flatMap(({ end }) => {
+          if (end.at !== 'open') return [];
+          const standing = resolveEnd(end.ref, context.job, context.index).end;
+          return [
+            {
+              messageId: 'open' as const,
+              at: atPenetration(run.penetration),
+              data: { end: standing ? describeEnd(standing) : 'end' },
+              fixes: closings(end.ref, context),
+            },
+          ];
+        }),
+      ),
+});

@@ -1,0 +1,28 @@
+import { ternPoint } from '../../../demo/tern-point.js';
+import { drumWith } from '../../sample-jobs.js';
+import { testCheck } from '../../test-check.js';
+import check from './check.js';
+
+const job = ternPoint();
+const unlinked = { ...job, joints: job.joints.filter(({ id }) => id !== 'p3-j5') };
+
+testCheck(check, {
+  clean: [
+    { why: 'it has one', job: drumWith({}) },
+    { why: 'the tank it is linked to has one', job },
+  ],
+  found: [
+    {
+      why: 'none at all',
+      job: drumWith({ overflow: false }),
+      findings: [{ title: 'No overflow', at: 'T1', text: 'T1 has no overflow' }],
+      fixSettles: true,
+    },
+    {
+      why: 'the link to the one that has is cut',
+      job: unlinked,
+      findings: [{ title: 'No overflow', at: 'T2' }],
+      fixSettles: true,
+    },
+  ],
+});

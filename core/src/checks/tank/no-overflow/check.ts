@@ -1,0 +1,85 @@
+import type { Tank } from '../../../walls/tank.js';
+import type { Job } from '../../../job/job.js';
+import { sizeInInches } from '../../../quantity/size.js';
+import { flangeRadiusM, nearestFreeM } from '../../../walls/no-drill.js';
+import { tankType } from '../../../walls/tank-types.js';
+import type { CheckContext } from '../../../job/context.js';
+import { defineCheck } from '../../define-check.js';
+import type { Fix } from '../../finding.js';
+import { atTank, freshId } from '../../places.js';
+
+export default defineCheck({
+  meta: {
+    id: 'tank/no-overflow',
+    severity: 'fails',
+    summary: 'A tank, or a group of linked tanks, from which surplus water has no way out.',
+    sources: [{ document: 'overflow at least as large as the inlet', provenance: 'common-practice' }],
+    messages: {
+      none: { title: 'No overflow', text: '{tanks} has no overflow: when it is full, water finds its own way out.' },
+    },
+  },
+  check: (context) =>
+    linkedGroups(context)
+      .filter(
+        (tanks) =>
+          !context.job.penetrations.some(
+            ({ tankId, roles }) => roles.includes('overflow') && tanks.some(({ id }) => id === tankId),
+          ),
+      )
+      .map((tanks) => {
+        const [first] = tanks;
+        if (!first) throw new RangeError('no-overflow: an empty group');
+        return {
+          messageId: 'none' as const,
+          at: atTank(first),
+          data: { tanks: tanks.map(({ label }) => label).join(' with ') },
+          fixes: overflowFix(context.job, first),
+        };
+      }),
+});
+
+/** Tanks joined by a run from one hole to another share their overflow. */
+function linkedGroups({ job, runs }: CheckContext): readonly (readonly Tank[])[] {
+  const group = new Map(job.tanks.map(({ id }) => [id, id]));
+  for (const { penetration, strands } of runs)
+    for (const { end } of strands) {
+      if (end.at !== 'hole') continue;
+      const other = job.penetrations.find(({ id }) => id === end.id)?.tankId;
+      const [keep, drop] = [group.get(penetration.tankId), group.get(other ?? '')];
+      if (keep !== undefined && drop !== undefined) for (const [id, of] of group) if (of === drop) group.set(id, keep);
+    }
+  return [...new Set(group.values())].map((name) => job.tanks.filter(({ id }) => group.get(id) === name));
+}
+
+/** An overflow as large as the largest inlet, as high as the flat of the wall allows. */
+function overflowFix(job: Job, tank: Tank): Fix[] {
+  const inlets = job.penetrations
+    .filter(({ tankId, roles }) => tankId === tank.id && roles.includes('inlet'))
+    .map(({ size }) => size);
+  const size = [...inlets].sort((a, b) => sizeInInches(b) - sizeInInches(a))[0] ?? '1-1/2';
+  const radiusM = flangeRadiusM(size, undefined);
+  const bands = tankType(tank.type).noDrill(tank);
+  const heightM = nearestFreeM(bands, tank.brimM, radiusM, tank.brimM);
+  if (heightM === undefined) return [];
+  const penetration = {
+    id: freshId(`${tank.id}-overflow`, job.penetrations),
+    tankId: tank.id,
+    name: 'Overflow',
+    roles: ['overflow' as const],
+    size,
+    face: 'wall' as const,
+    heightM,
+    aroundM: (Math.PI * tank.diameterM) / 2,
+    holeM: null,
+    port: null,
+  };
+  return [
+    {
+      text: 'Add an overflow of {size} in at {height}',
+      data: { size, height: { lengthM: heightM } },
+      edits: [{ type: 'add-penetration', penetration }],
+      partsAdded: 0,
+      priceUsd: 0,
+    },
+  ];
+}

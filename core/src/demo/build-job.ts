@@ -1,0 +1,43 @@
+import type { Catalogue } from '../fittings/catalogue.js';
+import { shippedCatalogue } from '../fittings/catalogue.js';
+import { type Edit, applyEdits } from '../job/edits/edits.js';
+import { type EndRef, type Job, emptyJob } from '../job/job.js';
+import type { Measures } from '../quantity/length.js';
+
+/** A part of a demo run: its code, the end by which the water comes in (0 if not said), the one it goes on by, its length. */
+export interface DemoPart {
+  readonly code: string;
+  readonly inEnd?: number;
+  readonly outEnd?: number;
+  readonly lengthM?: number | null;
+}
+
+/** Where a demo run ends: open if not said. */
+export type DemoEnd = Exclude<EndRef, { of: 'part' }>;
+
+/** A small builder that makes demo jobs by the same edits a user makes, so that a demo can never be an impossible job. */
+export interface JobBuilder {
+  readonly edit: (edit: Edit) => void;
+  readonly run: (holeId: string, parts: readonly DemoPart[], end?: DemoEnd) => void;
+  readonly job: () => Job;
+}
+
+/** @throws RangeError an edit was refused: the demo is wrong */
+export function buildJob(name: string, measures: Measures, catalogue: Catalogue = shippedCatalogue): JobBuilder {
+  let job = emptyJob(name, measures);
+  const edit = (one: Edit): void => {
+    const edited = applyEdits(job, [one], catalogue);
+    if (!edited.ok) throw new RangeError(`buildJob: ${one.type}: ${edited.error.message}`);
+    job = edited.value.job;
+  };
+  const run: JobBuilder['run'] = (holeId, parts, end) => {
+    let at: EndRef = { of: 'hole', id: holeId };
+    for (const [index, { code, inEnd = 0, outEnd = inEnd === 0 ? 1 : 0, lengthM = null }] of parts.entries()) {
+      const id = `${holeId}-${index + 1}`;
+      edit({ type: 'add-part', part: { id, code, lengthM }, at, partEnd: inEnd, jointId: `${holeId}-j${index + 1}` });
+      at = { of: 'part', id, end: outEnd };
+    }
+    if (end) edit({ type: 'join-ends', jointId: `${holeId}-j${parts.length + 1}`, a: at, b: end });
+  };
+  return { edit, run, job: () => job };
+}

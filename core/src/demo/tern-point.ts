@@ -1,0 +1,125 @@
+import type { Job, Penetration } from '../job/job.js';
+import { METRES_PER_INCH } from '../quantity/length.js';
+import { newTank } from '../job/new-tank.js';
+import { buildJob } from './build-job.js';
+
+const IN = METRES_PER_INCH;
+const FT = 12 * IN;
+
+type Hole = Pick<Penetration, 'id' | 'tankId' | 'name' | 'roles' | 'size'> & {
+  readonly face?: 'top';
+  readonly upIn: number;
+  readonly aroundIn: number;
+  readonly port?: string;
+  readonly label?: string;
+};
+
+const HOLES: readonly Hole[] = [
+  { id: 'p1', tankId: 't1', name: 'Inlet', roles: ['inlet'], size: '3', face: 'top', upIn: 50, aroundIn: 13 },
+  { id: 'p2', tankId: 't1', name: 'Overflow', roles: ['overflow'], size: '3', upIn: 40.5, aroundIn: 36 },
+  { id: 'p3', tankId: 't1', name: 'Link to T2', roles: ['link'], size: '1-1/2', upIn: 5.5, aroundIn: 108 },
+  { id: 'p4', tankId: 't2', name: 'Hose outlet', roles: ['draw-off'], size: '3/4', upIn: 8, aroundIn: 66.5 },
+  {
+    id: 'p5',
+    tankId: 't2',
+    name: 'Drain',
+    roles: ['drain'],
+    size: '1-1/2',
+    upIn: 2,
+    aroundIn: 88,
+    port: '1-1/2 NPT F',
+  },
+  { id: 'p6', tankId: 't2', name: 'Sight tube', roles: ['sight-tube'], size: '1/2', upIn: 6, aroundIn: 107 },
+  { id: 'p7', tankId: 't2', name: 'Vent', roles: ['vent'], size: '2', face: 'top', upIn: 50, aroundIn: 34 },
+  {
+    id: 'p3-t2',
+    tankId: 't2',
+    name: 'Link to T1',
+    roles: ['link'],
+    size: '1-1/2',
+    upIn: 5.5,
+    aroundIn: 36.125,
+    label: 'P3',
+  },
+  {
+    id: 'p6-top',
+    tankId: 't2',
+    name: 'Sight tube, top',
+    roles: ['sight-tube'],
+    size: '1/2',
+    upIn: 42,
+    aroundIn: 107,
+    label: 'P6',
+  },
+];
+
+/**
+ * Tern Point boat rinse (invented): two linked upright tanks behind a boat house, a hose outlet to the rinse bay.
+ * Deliberate mistake: the hose swivel of P4 is NH and stands on an NPT nipple. Deliberate unknown: the gap T1 to T2.
+ */
+export function ternPoint(): Job {
+  const { edit, run, job } = buildJob('Tern Point boat rinse', 'in-gal');
+  for (const id of ['t1', 't2'])
+    edit({ type: 'add-tank', tank: { ...newTank(id, 'vertical-round'), plinthM: 16 * IN } });
+  for (const { upIn, aroundIn, face = 'wall', port = null, label, ...hole } of HOLES)
+    edit({
+      type: 'add-penetration',
+      penetration: { ...hole, face, port, heightM: upIn * IN, aroundM: aroundIn * IN, holeM: null },
+      label,
+    });
+  edit({ type: 'add-terminal', terminal: { id: 'downpipe', name: 'boat house downpipe', offers: '3 IPS socket' } });
+  edit({ type: 'add-terminal', terminal: { id: 'bay', name: 'rinse bay', offers: '3/4 NH F swivel' } });
+  edit({ type: 'add-terminal', terminal: { id: 'gravel', name: 'gravel bed', offers: null } });
+
+  run('p1', [{ code: 'BS-300' }, { code: 'PI-300', lengthM: 31 * IN }], { of: 'terminal', id: 'downpipe' });
+  run('p2', [
+    { code: 'PG-300' },
+    { code: 'PI-300', lengthM: 12 * IN },
+    { code: 'ES-300' },
+    { code: 'PI-300', lengthM: 58 * IN },
+    { code: 'SO-300' },
+  ]);
+  run(
+    'p3',
+    [
+      { code: 'BH-150' },
+      { code: 'NC-150' },
+      { code: 'UT-150' },
+      { code: 'AM-150' },
+      { code: 'PI-150', lengthM: null },
+      { code: 'AM-150', inEnd: 1 },
+      { code: 'BH-150', inEnd: 1 },
+    ],
+    { of: 'hole', id: 'p3-t2' },
+  );
+  run('p4', [
+    { code: 'BH-075' },
+    { code: 'NC-075' },
+    { code: 'LV-075' },
+    { code: 'NH-075' },
+    { code: 'HS-075100' },
+    { code: 'HO-100', lengthM: 60 * FT },
+  ]);
+  run('p5', [{ code: 'NC-150' }, { code: 'VT-150' }, { code: 'AM-150' }, { code: 'PI-150', lengthM: 24 * IN }], {
+    of: 'terminal',
+    id: 'gravel',
+  });
+  // Centre to centre 36 in, less the take-off of two elbows.
+  run(
+    'p6',
+    [
+      { code: 'BH-050' },
+      { code: 'AM-050' },
+      { code: 'CP-050', lengthM: 2.5 * IN },
+      { code: 'ES-050' },
+      { code: 'CP-050', lengthM: 35 * IN },
+      { code: 'ES-050' },
+      { code: 'CP-050', lengthM: 2.5 * IN },
+      { code: 'AM-050', inEnd: 1 },
+      { code: 'BH-050', inEnd: 1 },
+    ],
+    { of: 'hole', id: 'p6-top' },
+  );
+  run('p7', [{ code: 'BS-200' }, { code: 'PI-200', lengthM: 8 * IN }, { code: 'SV-200' }]);
+  return job();
+}

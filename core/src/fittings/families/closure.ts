@@ -1,0 +1,57 @@
+import type { End } from '../../connections/end.js';
+import type { Material } from '../../connections/material.js';
+import { npt } from '../../connections/standards/npt.js';
+import { ipsSchedule40 } from '../../connections/standards/ips-schedule-40.js';
+import { type NominalSize, sizeCode } from '../../quantity/size.js';
+import { endSection, fullBoreMm } from '../body.js';
+import { nhSwivel, nptFemale, nptMale, socket } from '../ends.js';
+import { TYPICAL_BODIES, defineFamily, inventedPriceUsd } from '../part-family.js';
+
+const HEAD_MM = 7;
+
+function closure(
+  code: string,
+  name: string,
+  detail: string,
+  size: NominalSize,
+  end: End,
+  material: Material,
+  priceUsd: number,
+) {
+  const boreMm = fullBoreMm(size);
+  const outer = endSection(end, boreMm);
+  return {
+    code: `${code}-${sizeCode(size)}`,
+    name,
+    detail,
+    size,
+    material,
+    ends: [{ end, position: 'inlet' as const }],
+    body: [outer, { lengthMm: HEAD_MM, outsideMm: outer.outsideMm, boreMm: 0, surface: 'closed' as const }],
+    features: [],
+    boreMm,
+    sale: { by: 'piece' as const },
+    priceUsd: inventedPriceUsd(priceUsd, size),
+  };
+}
+
+const carried = (size: NominalSize): boolean => size !== '2-1/2';
+
+/** Caps and plugs. */
+export const closures = defineFamily({
+  id: 'closure',
+  name: 'Cap and plug',
+  source: TYPICAL_BODIES,
+  parts: () => [
+    ...npt.sizes
+      .filter(carried)
+      .flatMap((size) => [
+        closure('KT', 'Cap', `${size} NPT female`, size, nptFemale(size), 'pvc', 1.4),
+        closure('PT', 'Plug', `${size} NPT male`, size, nptMale(size), 'pvc', 1.2),
+      ]),
+    ...ipsSchedule40.sizes
+      .filter(({ size }) => carried(size))
+      .map(({ size }) => closure('KS', 'Cap', `${size} socket`, size, socket(size), 'pvc', 1)),
+    closure('KH', 'Hose cap', '3/4 NH female', '3/4', nhSwivel, 'brass', 4),
+  ],
+});

@@ -1,0 +1,39 @@
+import { HOSE_SIZES, HOSE_SOURCES } from '../../connections/standards/hose.js';
+import { METRES_PER_INCH } from '../../quantity/length.js';
+import { sizeCode } from '../../quantity/size.js';
+import { hoseBore } from '../ends.js';
+import { defineFamily, inventedPriceUsd } from '../part-family.js';
+
+const FEET = 12 * METRES_PER_INCH;
+
+/** Reinforced hose by the length, cut with a knife from coils. */
+export const hoses = defineFamily({
+  id: 'hose',
+  name: 'Hose',
+  source: HOSE_SOURCES[0] ?? { document: 'hose bores', provenance: 'from-memory' },
+  parts: () =>
+    HOSE_SIZES.map((row) => {
+      const stretch = {
+        lengthMm: row.barbLengthMm * 2,
+        outsideMm: row.outsideOnBarbMm,
+        boreMm: row.boreMm,
+        surface: 'plain',
+      } as const;
+      return {
+        code: `HO-${sizeCode(row.size)}`,
+        name: 'Hose',
+        detail: `${row.size} in bore`,
+        size: row.size,
+        material: 'vinyl-hose',
+        ends: [
+          { end: hoseBore(row.size), position: 'inlet' },
+          { end: hoseBore(row.size), position: 'outlet' },
+        ],
+        body: [stretch, stretch],
+        features: [],
+        boreMm: row.boreMm,
+        sale: { by: 'length', stockLengthsM: [25 * FEET, 50 * FEET, 100 * FEET], sawKerfM: 0 },
+        priceUsd: inventedPriceUsd(3.1, row.size),
+      };
+    }),
+});

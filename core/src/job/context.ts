@@ -1,0 +1,78 @@
+import { type Mating, verdictWords } from '../connections/mating.js';
+import { mate } from '../connections/mate.js';
+import type { Catalogue } from '../fittings/catalogue.js';
+import type { Job, Joint, Penetration } from './job.js';
+import { type ResolvedEnd, resolveEnd } from './resolve.js';
+import { type JobIndex, type Strand, indexJob, jointsOfRun, walkRun } from './run.js';
+
+/** A joint with what stands on both of its sides and how it is judged. */
+export interface JudgedJoint {
+  readonly joint: Joint;
+  readonly a: ResolvedEnd;
+  readonly b: ResolvedEnd;
+  readonly mating: Mating;
+  /** 'Holds with tape', 'Starts, then leaks'. */
+  readonly words: string;
+  /** The hole from which its run starts; undefined where it hangs on none. */
+  readonly penetration: Penetration | undefined;
+}
+
+/** A hole and all that hangs on it. */
+export interface Run {
+  readonly penetration: Penetration;
+  readonly strands: readonly Strand[];
+}
+
+/** Everything a check may look at, worked out once. */
+export interface CheckContext {
+  readonly job: Job;
+  readonly catalogue: Catalogue;
+  readonly index: JobIndex;
+  readonly runs: readonly Run[];
+  readonly joints: readonly JudgedJoint[];
+}
+
+/** Water just leaves or enters here: there is nothing to make tight. */
+const DAYLIGHT: Mating = {
+  verdict: 'holds',
+  needs: [],
+  why: 'The end stands free: water leaves here.',
+  basis: [],
+  sources: [],
+  engagementMm: 0,
+};
+
+const NOT_SAID: Mating = {
+  verdict: 'unknown',
+  needs: [],
+  why: 'One side of this joint is not known.',
+  basis: [],
+  instead: 'Measure the end: diameter over or across the threads, and threads to the inch.',
+  sources: [],
+  engagementMm: 0,
+};
+
+function judgeJoint(joint: Joint, job: Job, index: JobIndex): Omit<JudgedJoint, 'penetration'> {
+  const [a, b] = [resolveEnd(joint.a, job, index), resolveEnd(joint.b, job, index)];
+  const free = [a, b].some(({ ref, end }) => ref.of === 'terminal' && end === undefined);
+  const mating = free
+    ? DAYLIGHT
+    : a.end === undefined || b.end === undefined
+      ? NOT_SAID
+      : mate(a.end, b.end, { a: a.material, b: b.material });
+  return { joint, a, b, mating, words: verdictWords(mating) };
+}
+
+/** Judges every joint and walks every run of a job, once. */
+export function contextOf(job: Job, catalogue: Catalogue): CheckContext {
+  const index = indexJob(job, catalogue);
+  const runs = job.penetrations.map((penetration) => ({
+    penetration,
+    strands: walkRun({ of: 'hole', id: penetration.id }, index),
+  }));
+  const holder = new Map<string, Penetration>();
+  for (const { penetration, strands } of runs)
+    for (const { id } of jointsOfRun(strands)) if (!holder.has(id)) holder.set(id, penetration);
+  const joints = job.joints.map((joint) => ({ ...judgeJoint(joint, job, index), penetration: holder.get(joint.id) }));
+  return { job, catalogue, index, runs, joints };
+}

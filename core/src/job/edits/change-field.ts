@@ -1,0 +1,88 @@
+import { err, ok } from '../../result.js';
+import type { Job } from '../job.js';
+import { type Change, type Collection, type JobRecord, replace, sameData } from './change.js';
+import { defineEdit } from './edit-kind.js';
+
+/** The fields that may be set one by one; everything else is changed by an edit of its own. */
+const FIELDS = {
+  settings: ['name', 'measures'],
+  tanks: ['type', 'capacityM3', 'diameterM', 'brimM', 'heightM', 'wallM', 'plinthM'],
+  penetrations: ['name', 'roles', 'size', 'face', 'heightM', 'aroundM', 'holeM', 'port'],
+  parts: ['lengthM'],
+  joints: ['accepted'],
+  terminals: ['name', 'offers'],
+} as const satisfies Record<Collection | 'settings', readonly string[]>;
+
+/** Sets one field from what the person saw to what they want; refused when somebody else has changed it since. */
+export interface ChangeField {
+  readonly type: 'change-field';
+  readonly in: Collection | 'settings';
+  /** Absent for the settings of the job. */
+  readonly id?: string | undefined;
+  readonly field: string;
+  readonly from: unknown;
+  readonly to: unknown;
+}
+
+const FIELD_WORDS: Readonly<Record<string, string>> = {
+  heightM: 'height',
+  aroundM: 'place',
+  lengthM: 'length',
+  holeM: 'hole',
+  capacityM3: 'capacity',
+  diameterM: 'diameter',
+  brimM: 'brim',
+  wallM: 'wall',
+  plinthM: 'plinth',
+};
+
+const titleOf = (record: JobRecord | undefined): string =>
+  record === undefined
+    ? ''
+    : 'label' in record
+      ? record.label
+      : 'number' in record
+        ? `J${record.number}`
+        : 'code' in record
+          ? record.code
+          : record.name;
+
+export const changeField = defineEdit<ChangeField>({
+  type: 'change-field',
+  changes: (job, edit) => {
+    const allowed: readonly string[] = FIELDS[edit.in];
+    if (!allowed.includes(edit.field))
+      return err({ code: 'not-possible', message: `${edit.field} cannot be set by itself.` });
+    if (edit.in === 'settings') return settingChange(job, edit);
+    const list: readonly JobRecord[] = job[edit.in];
+    const record = list.find(({ id }) => id === edit.id);
+    if (!record) return err({ code: 'gone', message: 'What you changed has been taken away since.' });
+    const now = record[edit.field as keyof JobRecord] as unknown;
+    if (!sameData(now, edit.from))
+      return err({
+        code: 'changed-since',
+        message: `The ${wordOf(edit.field)} of ${titleOf(record)} was changed since.`,
+        now,
+      });
+    return ok([replace(job, edit.in, record, { ...record, [edit.field]: edit.to })]);
+  },
+  label: (edit, job) => {
+    const list: readonly JobRecord[] = edit.in === 'settings' ? [] : job[edit.in];
+    const title = titleOf(list.find(({ id }) => id === edit.id));
+    return `Set the ${wordOf(edit.field)}${title === '' ? '' : ` of ${title}`}`;
+  },
+});
+
+const wordOf = (field: string): string => FIELD_WORDS[field] ?? field;
+
+function settingChange(job: Job, edit: ChangeField) {
+  const from = { name: job.name, measures: job.measures };
+  if (!sameData(from[edit.field as keyof typeof from], edit.from))
+    return err({
+      code: 'changed-since' as const,
+      message: `The ${edit.field} of the job was changed since.`,
+      now: from[edit.field as keyof typeof from],
+    });
+  const change: Change = { in: 'settings', from, to: { ...from, [edit.field]: edit.to } };
+  return ok([change]);
+}

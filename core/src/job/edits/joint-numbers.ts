@@ -1,0 +1,39 @@
+import type { Catalogue } from '../../fittings/catalogue.js';
+import type { EndRef, Job } from '../job.js';
+import { indexJob, jointsOfRun, otherSide, walkRun } from '../run.js';
+
+/**
+ * The next free number of a joint in the run that `ref` belongs to. Numbers count within a run (all that hangs together
+ * from the holes of one label outward) and are never given twice while they stand.
+ */
+export function nextJointNumber(job: Job, catalogue: Catalogue, ref: EndRef): number {
+  const index = indexJob(job, catalogue);
+  const root = holeOf(ref, job, catalogue);
+  const label = job.penetrations.find(({ id }) => id === root?.id)?.label;
+  const siblings = job.penetrations
+    .filter((hole) => hole.label === label)
+    .map(({ id }): EndRef => ({ of: 'hole', id }));
+  const numbers = (root ? siblings : [ref])
+    .flatMap((start) => jointsOfRun(walkRun(start, index)))
+    .map(({ number }) => number);
+  return Math.max(0, ...numbers) + 1;
+}
+
+/** The hole from which the run of this end starts; undefined where it hangs on none. */
+export function holeOf(ref: EndRef, job: Job, catalogue: Catalogue): EndRef | undefined {
+  const index = indexJob(job, catalogue);
+  const seen = new Set<string>();
+  const waiting: EndRef[] = [ref];
+  for (let here = waiting.shift(); here !== undefined; here = waiting.shift()) {
+    if (here.of === 'hole') return here;
+    if (here.of === 'terminal' || seen.has(here.id)) continue;
+    seen.add(here.id);
+    const part = index.placed(here.id)?.part;
+    part?.ends.forEach((_, end) => {
+      const own: EndRef = { of: 'part', id: here.id, end };
+      const joint = index.jointAt(own);
+      if (joint) waiting.push(otherSide(joint, own));
+    });
+  }
+  return undefined;
+}

@@ -1,0 +1,36 @@
+import { err, ok } from '../../result.js';
+import type { EndRef, Job, Joint } from '../job.js';
+import { type Change, replace, take } from './change.js';
+import { defineEdit } from './edit-kind.js';
+
+/**
+ * Takes a part out. With something on exactly two of its ends the two neighbours meet (that joint is judged anew);
+ * otherwise what hung on it is left where it is, unjoined.
+ */
+export interface RemovePart {
+  readonly type: 'remove-part';
+  readonly partId: string;
+}
+
+export const removePart = defineEdit<RemovePart>({
+  type: 'remove-part',
+  changes: (job, { partId }) => {
+    const part = job.parts.find(({ id }) => id === partId);
+    if (!part) return err({ code: 'gone', message: 'This part has been taken out already.' });
+    const joints = job.joints.filter(({ a, b }) => isOn(a, partId) || isOn(b, partId));
+    return ok([...jointChanges(job, joints, partId), take(job, 'parts', part)]);
+  },
+  label: ({ partId }, job) => `Take out ${job.parts.find(({ id }) => id === partId)?.code ?? 'a part'}`,
+});
+
+const isOn = (ref: EndRef, partId: string): boolean => ref.of === 'part' && ref.id === partId;
+
+function jointChanges(job: Job, joints: readonly Joint[], partId: string): Change[] {
+  const [near, far] = [...joints].sort((x, y) => x.number - y.number);
+  if (!near || !far || joints.length !== 2) return joints.map((joint) => take(job, 'joints', joint));
+  const outer = (joint: Joint): EndRef => (isOn(joint.a, partId) ? joint.b : joint.a);
+  return [
+    replace(job, 'joints', near, { ...near, a: outer(near), b: outer(far), accepted: null }),
+    take(job, 'joints', far),
+  ];
+}

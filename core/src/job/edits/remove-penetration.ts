@@ -1,0 +1,37 @@
+import { err, ok } from '../../result.js';
+import type { Catalogue } from '../../fittings/catalogue.js';
+import type { Job, Penetration } from '../job.js';
+import { indexJob, jointsOfRun, walkRun } from '../run.js';
+import { type Change, take } from './change.js';
+import { defineEdit } from './edit-kind.js';
+
+/** Takes a hole away with the run that hangs on it; a run that also hangs on another hole stays there. */
+export interface RemovePenetration {
+  readonly type: 'remove-penetration';
+  readonly penetrationId: string;
+}
+
+export const removePenetration = defineEdit<RemovePenetration>({
+  type: 'remove-penetration',
+  changes: (job, { penetrationId }, catalogue) => {
+    const penetration = job.penetrations.find(({ id }) => id === penetrationId);
+    if (!penetration) return err({ code: 'gone', message: 'This hole has been taken away already.' });
+    return ok(changesToRemove(job, penetration, catalogue));
+  },
+  label: ({ penetrationId }, job) =>
+    `Take away ${job.penetrations.find(({ id }) => id === penetrationId)?.label ?? 'a hole'}`,
+});
+
+/** What goes with a hole: itself, and its run unless the run is held by another hole. */
+export function changesToRemove(job: Job, penetration: Penetration, catalogue: Catalogue): Change[] {
+  const strands = walkRun({ of: 'hole', id: penetration.id }, indexJob(job, catalogue));
+  const heldElsewhere = strands.some(({ end }) => end.at === 'hole');
+  const own = job.joints.filter(({ a, b }) => [a, b].some((ref) => ref.of === 'hole' && ref.id === penetration.id));
+  const joints = heldElsewhere ? own : jointsOfRun(strands);
+  const parts = heldElsewhere ? [] : strands.flatMap(({ items }) => items.map(({ placed }) => placed));
+  return [
+    ...joints.map((joint) => take(job, 'joints', joint)),
+    ...parts.map((part) => take(job, 'parts', part)),
+    take(job, 'penetrations', penetration),
+  ];
+}

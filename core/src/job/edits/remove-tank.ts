@@ -1,0 +1,28 @@
+import { err, ok } from '../../result.js';
+import type { Change } from './change.js';
+import { applyChanges, take } from './change.js';
+import { defineEdit } from './edit-kind.js';
+import { changesToRemove } from './remove-penetration.js';
+
+/** Takes a tank away with all its holes and their runs. */
+export interface RemoveTank {
+  readonly type: 'remove-tank';
+  readonly tankId: string;
+}
+
+export const removeTank = defineEdit<RemoveTank>({
+  type: 'remove-tank',
+  changes: (job, { tankId }, catalogue) => {
+    const tank = job.tanks.find(({ id }) => id === tankId);
+    if (!tank) return err({ code: 'gone', message: 'This tank has been taken away already.' });
+    const changes: Change[] = [];
+    let left = job;
+    for (const penetration of job.penetrations.filter((hole) => hole.tankId === tankId)) {
+      const more = changesToRemove(left, penetration, catalogue);
+      changes.push(...more);
+      left = applyChanges(left, more);
+    }
+    return ok([...changes, take(left, 'tanks', tank)]);
+  },
+  label: ({ tankId }, job) => `Take away ${job.tanks.find(({ id }) => id === tankId)?.label ?? 'a tank'}`,
+});

@@ -1,0 +1,27 @@
+import { isByLength } from '../../fittings/part.js';
+import { err, ok } from '../../result.js';
+import { replace } from './change.js';
+import { defineEdit } from './edit-kind.js';
+
+/** Takes another catalogue part in the same place, its ends in the same order. */
+export interface ReplacePart {
+  readonly type: 'replace-part';
+  readonly partId: string;
+  readonly from: string;
+  readonly to: string;
+}
+
+export const replacePart = defineEdit<ReplacePart>({
+  type: 'replace-part',
+  changes: (job, { partId, from, to }, catalogue) => {
+    const part = job.parts.find(({ id }) => id === partId);
+    if (!part) return err({ code: 'gone', message: 'This part has been taken out since.' });
+    if (part.code !== from)
+      return err({ code: 'changed-since', message: `${from} was changed to ${part.code} since.`, now: part.code });
+    const other = catalogue.byCode.get(to);
+    if (!other) return err({ code: 'not-possible', message: `${to} is not in the catalogue.` });
+    const lengthM = isByLength(other) ? part.lengthM : null;
+    return ok([replace(job, 'parts', part, { ...part, code: to, lengthM })]);
+  },
+  label: ({ from, to }) => `Change ${from} to ${to}`,
+});

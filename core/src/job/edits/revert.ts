@@ -1,0 +1,38 @@
+import { err, ok } from '../../result.js';
+import type { Job } from '../job.js';
+import { type Change, type JobRecord, applyChanges, sameData } from './change.js';
+import { type EditRefusal, defineEdit } from './edit-kind.js';
+
+/** Puts records back as they were: undo and redo. Refused where somebody else has changed one of them since. */
+export interface Revert {
+  readonly type: 'revert';
+  readonly label: string;
+  readonly changes: readonly Change[];
+}
+
+export const revert = defineEdit<Revert>({
+  type: 'revert',
+  changes: (job, { changes }) => {
+    let now = job;
+    for (const change of changes) {
+      const refusal = cannotMake(now, change);
+      if (refusal) return err(refusal);
+      now = applyChanges(now, [change]);
+    }
+    return ok(changes);
+  },
+  label: ({ label }) => label,
+});
+
+function cannotMake(job: Job, change: Change): EditRefusal | undefined {
+  if (change.in === 'settings')
+    return sameData({ name: job.name, measures: job.measures }, change.from)
+      ? undefined
+      : { code: 'changed-since', message: 'The job was renamed or its measures changed since.' };
+  const list: readonly JobRecord[] = job[change.in];
+  const now = list.find(({ id }) => id === change.id) ?? null;
+  if (sameData(now, change.from)) return undefined;
+  return now === null
+    ? { code: 'gone', message: 'What this would put back has been taken away since.' }
+    : { code: 'changed-since', message: 'What this would put back has been changed since.', now };
+}

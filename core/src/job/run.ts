@@ -1,0 +1,101 @@
+import type { Catalogue } from '../fittings/catalogue.js';
+import type { Part } from '../fittings/part.js';
+import { type EndRef, type Job, type Joint, type PlacedPart, refKey } from './job.js';
+
+/** A part of a strand, with the ends by which the water comes in and goes on. */
+export interface StrandItem {
+  readonly placed: PlacedPart;
+  readonly part: Part;
+  readonly inEnd: number;
+  /** Absent where the part closes the strand (a cap). */
+  readonly outEnd: number | undefined;
+  readonly jointIn: Joint | undefined;
+}
+
+/** What stands at the far end of a strand. */
+export type StrandEnd =
+  | { readonly at: 'open'; readonly ref: EndRef }
+  | { readonly at: 'discharge'; readonly ref: EndRef }
+  | { readonly at: 'closed' }
+  | { readonly at: 'terminal' | 'hole' | 'unknown'; readonly id: string; readonly joint: Joint };
+
+/** A row of parts from a hole, or from the branch of a tee, outward. */
+export interface Strand {
+  readonly from: EndRef;
+  readonly items: readonly StrandItem[];
+  readonly end: StrandEnd;
+}
+
+/** Joints by both of their ends, and parts with their catalogue entry: what a walk needs. */
+export interface JobIndex {
+  readonly jointAt: (ref: EndRef) => Joint | undefined;
+  readonly placed: (id: string) => { readonly placed: PlacedPart; readonly part: Part } | undefined;
+}
+
+/** Indexes a job once, so that walks are linear. Parts that the catalogue does not know are left out. */
+export function indexJob(job: Job, catalogue: Catalogue): JobIndex {
+  const joints = new Map<string, Joint>();
+  for (const joint of job.joints) {
+    joints.set(refKey(joint.a), joint);
+    joints.set(refKey(joint.b), joint);
+  }
+  const parts = new Map<string, { placed: PlacedPart; part: Part }>();
+  for (const placed of job.parts) {
+    const part = catalogue.byCode.get(placed.code);
+    if (part) parts.set(placed.id, { placed, part });
+  }
+  return { jointAt: (ref) => joints.get(refKey(ref)), placed: (id) => parts.get(id) };
+}
+
+export const otherSide = (joint: Joint, ref: EndRef): EndRef => (refKey(joint.a) === refKey(ref) ? joint.b : joint.a);
+
+/**
+ * The strands of the run that starts at `from`: the first goes straight on, then one for each branch, in order.
+ * A run that comes back on itself stops there.
+ */
+export function walkRun(from: EndRef, index: JobIndex): readonly Strand[] {
+  const strands: Strand[] = [];
+  const waiting: EndRef[] = [from];
+  const visited = new Set<string>();
+  for (let start = waiting.shift(); start !== undefined; start = waiting.shift()) {
+    strands.push(walkStrand(start, index, visited, waiting));
+  }
+  return strands;
+}
+
+function walkStrand(from: EndRef, index: JobIndex, visited: Set<string>, branches: EndRef[]): Strand {
+  const items: StrandItem[] = [];
+  let here = from;
+  for (;;) {
+    const joint = index.jointAt(here);
+    if (!joint) return { from, items, end: openEnd(here, index) };
+    const next = otherSide(joint, here);
+    if (next.of !== 'part') return { from, items, end: { at: next.of, id: next.id, joint } };
+    const found = index.placed(next.id);
+    if (!found) return { from, items, end: { at: 'unknown', id: next.id, joint } };
+    if (visited.has(next.id)) return { from, items, end: { at: 'closed' } };
+    visited.add(next.id);
+    const onward = found.part.ends.flatMap(({ position }, end) =>
+      end === next.end || position === 'inside' ? [] : [end],
+    );
+    const outEnd = onward.find((end) => found.part.ends[end]?.position !== 'branch') ?? onward[0];
+    items.push({ ...found, inEnd: next.end, outEnd, jointIn: joint });
+    for (const end of onward) if (end !== outEnd) branches.push({ of: 'part', id: next.id, end });
+    if (outEnd === undefined) return { from, items, end: { at: 'closed' } };
+    here = { of: 'part', id: next.id, end: outEnd };
+  }
+}
+
+function openEnd(ref: EndRef, index: JobIndex): StrandEnd {
+  const end = ref.of === 'part' ? index.placed(ref.id)?.part.ends[ref.end] : undefined;
+  return { at: end?.mayStayOpen === 'discharge' ? 'discharge' : 'open', ref };
+}
+
+/** Every joint of a run, in walking order, without repeats. */
+export const jointsOfRun = (strands: readonly Strand[]): readonly Joint[] => [
+  ...new Map(
+    strands
+      .flatMap(({ items, end }) => [...items.map(({ jointIn }) => jointIn), 'joint' in end ? end.joint : undefined])
+      .flatMap((joint) => (joint ? [[joint.id, joint] as const] : [])),
+  ).values(),
+];

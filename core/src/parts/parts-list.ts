@@ -1,0 +1,66 @@
+import type { Bar, Piece } from './cut-plan.js';
+
+/** In what a line is counted. */
+export type Unit = 'piece' | 'm' | 'ml' | 'roll' | 'tin' | 'length';
+
+/** One line of the list. What a stock length or a tin covers is said in `note`. */
+export interface PartsLine {
+  readonly code: string;
+  readonly title: string;
+  readonly detail: string;
+  readonly need: number;
+  readonly unit: Unit;
+  /** Whole pieces, lengths or packs to buy; 0 where it comes with another line. */
+  readonly buy: number;
+  /** For all of the line; null where it is not bought by itself. */
+  readonly priceUsd: number | null;
+  /** Where it goes: labels of holes. */
+  readonly places: readonly string[];
+  readonly note?: string;
+}
+
+export interface PartsGroup {
+  readonly id: string;
+  readonly title: string;
+  readonly subtitle: string;
+  readonly penetrationId?: string;
+  readonly lines: readonly PartsLine[];
+}
+
+/** One claim of completeness: how many of how many, and which not. */
+export interface Completeness {
+  readonly done: number;
+  readonly of: number;
+  readonly missing: readonly string[];
+}
+
+export interface CutBars {
+  readonly code: string;
+  readonly title: string;
+  readonly kerfM: number;
+  readonly bars: readonly Bar[];
+  readonly tooLong: readonly Piece[];
+  /** Pieces whose length is not known yet, by hole. */
+  readonly unknown: readonly string[];
+}
+
+/** How many joints are closed by what. */
+export interface ClosedBy {
+  readonly words: string;
+  readonly count: number;
+  readonly kind: string;
+  readonly places: readonly string[];
+}
+
+export interface PartsList {
+  readonly groups: readonly PartsGroup[];
+  readonly cuts: readonly CutBars[];
+  readonly closedBy: readonly ClosedBy[];
+  readonly ends: Completeness;
+  readonly joints: Completeness;
+  readonly holes: Completeness;
+  /** What is not known and therefore not listed. */
+  readonly questions: readonly string[];
+  readonly toBuy: number;
+  readonly totalUsd: number;
+}

@@ -1,0 +1,128 @@
+import { describe, expect, test } from 'vitest';
+import { drumWith } from '../checks/sample-jobs.js';
+import { contextOf } from '../job/context.js';
+import { ipsSchedule40 } from '../connections/standards/ips-schedule-40.js';
+import { shippedCatalogue } from '../fittings/catalogue.js';
+import { cementSizes } from './consumables.js';
+import { takeOff } from './take-off.js';
+
+const list = (job: Parameters<typeof contextOf>[0]) => takeOff(contextOf(job, shippedCatalogue));
+
+/** A drum with a hose outlet and a glued overflow, every line of it worked by hand. */
+const outlet = drumWith({
+  parts: [
+    { code: 'BH-075' },
+    { code: 'NC-075' },
+    { code: 'LV-075' },
+    { code: 'HB-075' },
+    { code: 'HO-075', lengthM: 3 },
+    { code: 'HM-075075' },
+  ],
+});
+
+describe('one whole job, every line', () => {
+  const parts = list(outlet);
+  const lines = (group: string) =>
+    parts.groups
+      .find(({ id }) => id === group)
+      ?.lines.map(({ code, need, unit, buy }) => `${code} ${Math.round(need * 100) / 100} ${unit}, buy ${buy}`);
+
+  // Holes: 3/4 bulkhead 1-5/8 in, gasket for 1-1/2 pipe 2-1/4 in.
+  test('saws', () => expect(lines('drill')?.slice(0, 2)).toEqual(['SW-413 1 piece, buy 1', 'SW-572 1 piece, buy 1']));
+  test('what seals the wall', () => expect(lines('wall')).toEqual(['BH-075 1 piece, buy 1', 'PG-150 1 piece, buy 1']));
+  test('the outlet', () =>
+    expect(lines('run-h')).toEqual([
+      'NC-075 1 piece, buy 1',
+      'LV-075 1 piece, buy 1',
+      'HB-075 1 piece, buy 1',
+      'HM-075075 1 piece, buy 1',
+      'HO-075 3 m, buy 0',
+    ]));
+  test('the overflow', () => expect(lines('run-o')).toEqual(['SO-150 1 piece, buy 1', 'PI-150 0.3 m, buy 0']));
+  test('stock: one 25 ft hose, one 5 ft pipe', () =>
+    expect(lines('lengths')).toEqual(['HO-075 1 length, buy 1', 'PI-150 1 length, buy 1']));
+  // Tape: three 3/4 joints of brass or on plastic, 4 turns each: pi x 26.03 mm x 4 = 0.33 m each, 0.99 m.
+  // Cement: one 1-1/2 socket at 90 to the quart of 946 ml: 10.5 ml, up to 11; primer half of it, 5.3, up to 6.
+  // The washer comes with the bulkhead; a clamp at both ends of the hose; soap for the pipe in its gasket.
+  test('what closes the joints', () =>
+    expect(lines('consumables')).toEqual([
+      'TA-050 0.99 m, buy 1',
+      'PR-118 6 ml, buy 1',
+      'CE-118 11 ml, buy 1',
+      'WA 1 piece, buy 0',
+      'HC-16 2 piece, buy 2',
+      'LU 5 ml, buy 0',
+    ]));
+  test('tools for what there is to join', () =>
+    expect(parts.groups.find(({ id }) => id === 'tools')?.lines.map(({ code }) => code)).toEqual([
+      'TM',
+      'WR',
+      'SR',
+      'PC',
+      'BV',
+      'KN',
+      'SD',
+    ]));
+  test('the total is the sum of the lines', () => {
+    const sum = parts.groups
+      .flatMap((group) => group.lines)
+      .reduce((total, { priceUsd }) => total + (priceUsd ?? 0), 0);
+    expect(parts.totalUsd).toBeCloseTo(sum, 2);
+  });
+  // A hose with a male end is still open: nothing shuts it. Both other ends are closed.
+  test('completeness', () => {
+    expect(parts.ends).toEqual({ done: 1, of: 2, missing: ['P1'] });
+    expect(parts.joints).toMatchObject({ done: 9, of: 9, missing: [] });
+    expect(parts.holes).toEqual({ done: 2, of: 2, missing: [] });
+    expect(parts.questions).toEqual([]);
+  });
+});
+
+describe('what is taken out is missed', () => {
+  test.each(outlet.parts.map(({ id, code }) => [code, id] as const))('%s', (code, id) => {
+    const without = {
+      ...outlet,
+      parts: outlet.parts.filter((part) => part.id !== id),
+      joints: outlet.joints.filter(({ a, b }) => a.id !== id && b.id !== id),
+    };
+    const [full, less] = [list(outlet), list(without)];
+    const count = (parts: typeof full) =>
+      parts.groups.flatMap(({ lines }) => lines).filter((line) => line.code === code).length;
+    expect(count(less)).toBeLessThan(count(full));
+    expect(less.ends.missing.length + less.holes.missing.length).toBeGreaterThan(0);
+  });
+
+  test('a length', () => {
+    const job = {
+      ...outlet,
+      parts: outlet.parts.map((part) => (part.code === 'HO-075' ? { ...part, lengthM: null } : part)),
+    };
+    expect(list(job).questions).toEqual(['How long is Hose 3/4 in bore in P1?']);
+  });
+
+  test('a length beyond the longest coil is asked about', () => {
+    const job = {
+      ...outlet,
+      parts: outlet.parts.map((part) => (part.code === 'HO-075' ? { ...part, lengthM: 40 } : part)),
+    };
+    expect(list(job).questions).toEqual([
+      'Hose 3/4 in bore in P1 is longer than any stock length: where may it be joined?',
+    ]);
+  });
+});
+
+test('every socket size has its cement', () => {
+  for (const { size } of ipsSchedule40.sizes) expect(cementSizes()).toContain(size);
+});
+
+test('a hole without a saw is cut to a template', () => {
+  const job = drumWith({ hole: { holeM: 0.0425, size: '3/4' }, parts: [{ code: 'BH-075' }] });
+  expect(list(job).groups[0]?.lines.map(({ code }) => code)).toContain('JS');
+});
+
+test('an empty job needs nothing', () =>
+  expect(list({ ...outlet, tanks: [], penetrations: [], parts: [], joints: [] })).toMatchObject({
+    groups: [],
+    totalUsd: 0,
+    toBuy: 0,
+  }));

@@ -1,0 +1,229 @@
+import type { CheckContext, JudgedJoint, Run } from '../job/context.js';
+import { holdsAtAll } from '../connections/mating.js';
+import { holeDiameterM } from '../job/resolve.js';
+import type { StrandItem } from '../job/run.js';
+import { type Part, isByLength } from '../fittings/part.js';
+import { formatLength, formatStockLength } from '../quantity/length.js';
+import { type PlacedNeed, consumableLines } from './consumables.js';
+import { cutPlan } from './cut-plan.js';
+import type { ClosedBy, Completeness, CutBars, PartsGroup, PartsLine, PartsList } from './parts-list.js';
+import { drillLines, toolLines } from './tools.js';
+
+const cents = (usd: number): number => Math.round(usd * 100) / 100;
+
+/**
+ * Everything needed to build the job, in the order in which it is reached for: what drills, what seals the walls, each
+ * run, pipe and hose by stock length, what closes the joints, tools. What is not known is a question, never left out.
+ */
+export function takeOff(context: CheckContext): PartsList {
+  const placedIn = partsByRun(context);
+  const runs = context.runs.flatMap((run) => runGroup(run, placedIn.get(run.penetration.id) ?? [], context));
+  const seals = wallGroup(context, placedIn);
+  const cuts = cutBars(context, placedIn);
+  const needs = placedNeeds(context);
+  const used = [...placedIn.values()].flat().map(({ part }) => part);
+  const holes = context.job.penetrations.flatMap(({ id, label, port }) => {
+    const diameterM = holeDiameterM(id, context.job, context.index);
+    return port === null ? [{ label, diameterM }] : [];
+  });
+  const drillable = holes.flatMap(({ label, diameterM }) => (diameterM === undefined ? [] : [{ label, diameterM }]));
+  const groups: PartsGroup[] = [
+    group('drill', 'Drill', 'hole saws and what goes with them', drillLines(drillable, context.job.measures)),
+    seals,
+    ...runs,
+    group(
+      'lengths',
+      'Pipe and hose',
+      'stock lengths for the cuts below',
+      cuts.flatMap((cut) => stockLines(cut, context)),
+    ),
+    group('consumables', 'Consumables', 'tape, primer, cement, clamps', consumableLines(needs)),
+    group(
+      'tools',
+      'Tools',
+      'not counted in the price',
+      toolLines(
+        needs.map(({ need }) => need),
+        used,
+      ),
+    ),
+  ].filter(({ lines }) => lines.length > 0);
+  const lines = groups.flatMap((one) => one.lines);
+  return {
+    groups,
+    cuts,
+    closedBy: closedBy(context.joints),
+    ends: endsClosed(context),
+    joints: jointsHolding(context.joints),
+    holes: {
+      done: drillable.length,
+      of: holes.length,
+      missing: holes.filter(({ diameterM }) => diameterM === undefined).map(({ label }) => label),
+    },
+    questions: questions(context, cuts),
+    toBuy: lines.reduce((sum, { buy }) => sum + buy, 0),
+    totalUsd: cents(lines.reduce((sum, { priceUsd }) => sum + (priceUsd ?? 0), 0)),
+  };
+}
+
+const group = (id: string, title: string, subtitle: string, lines: readonly PartsLine[]): PartsGroup => ({
+  id,
+  title,
+  subtitle,
+  lines,
+});
+
+/** The parts of each run; a run that hangs on two holes counts with the first. */
+function partsByRun({ runs }: CheckContext): ReadonlyMap<string, readonly StrandItem[]> {
+  const seen = new Set<string>();
+  return new Map(
+    runs.map(({ penetration, strands }) => [
+      penetration.id,
+      strands.flatMap(({ items }) => items).filter(({ placed }) => !seen.has(placed.id) && seen.add(placed.id)),
+    ]),
+  );
+}
+
+const sealsWall = (part: Part): boolean => part.ends.some(({ end }) => end.kind === 'wall-seal');
+
+function pieceLines(items: readonly { part: Part; place: string }[]): PartsLine[] {
+  const codes = [...new Set(items.map(({ part }) => part.code))];
+  return codes.flatMap((code) => {
+    const own = items.filter(({ part }) => part.code === code);
+    const part = own[0]?.part;
+    if (!part) return [];
+    return [
+      {
+        code,
+        title: part.name,
+        detail: part.detail,
+        need: own.length,
+        unit: 'piece' as const,
+        buy: own.length,
+        priceUsd: cents(own.length * part.priceUsd),
+        places: [...new Set(own.map(({ place }) => place))],
+      },
+    ];
+  });
+}
+
+function wallGroup({ runs }: CheckContext, placedIn: ReadonlyMap<string, readonly StrandItem[]>): PartsGroup {
+  const items = runs.flatMap(({ penetration }) =>
+    (placedIn.get(penetration.id) ?? [])
+      .filter(({ part }) => sealsWall(part))
+      .map(({ part }) => ({ part, place: penetration.label })),
+  );
+  return group('wall', 'Wall', 'what seals each hole', pieceLines(items));
+}
+
+function runGroup({ penetration }: Run, items: readonly StrandItem[], { job }: CheckContext): PartsGroup[] {
+  const beyond = items.filter(({ part }) => !sealsWall(part));
+  if (beyond.length === 0) return [];
+  const pieces = beyond.filter(({ part }) => !isByLength(part)).map(({ part }) => ({ part, place: penetration.label }));
+  const cut = beyond
+    .filter(({ part }) => isByLength(part))
+    .map(({ part, placed }): PartsLine => ({
+      code: part.code,
+      title: part.name,
+      detail: `${part.detail}, ${placed.lengthM === null ? 'length not known yet' : formatLength(placed.lengthM, job.measures)}`,
+      need: placed.lengthM ?? 0,
+      unit: 'm',
+      buy: 0,
+      priceUsd: null,
+      places: [penetration.label],
+      note: placed.lengthM === null ? 'measure it' : 'cut from stock, below',
+    }));
+  return [
+    {
+      ...group(`run-${penetration.id}`, `Run ${penetration.label}`, penetration.name.toLowerCase(), [
+        ...pieceLines(pieces),
+        ...cut,
+      ]),
+      penetrationId: penetration.id,
+    },
+  ];
+}
+
+function cutBars({ runs }: CheckContext, placedIn: ReadonlyMap<string, readonly StrandItem[]>): readonly CutBars[] {
+  const items = runs.flatMap(({ penetration }) =>
+    (placedIn.get(penetration.id) ?? [])
+      .filter(({ part }) => isByLength(part))
+      .map((item) => ({ ...item, place: penetration.label })),
+  );
+  return [...new Set(items.map(({ part }) => part.code))].flatMap((code) => {
+    const own = items.filter(({ part }) => part.code === code);
+    const part = own[0]?.part;
+    if (part?.sale.by !== 'length') return [];
+    const pieces = own.flatMap(({ placed, place }) =>
+      placed.lengthM === null ? [] : [{ label: place, lengthM: placed.lengthM }],
+    );
+    const unknown = own.filter(({ placed }) => placed.lengthM === null).map(({ place }) => place);
+    return [
+      {
+        code,
+        title: `${part.name} ${part.detail}`,
+        kerfM: part.sale.sawKerfM,
+        unknown,
+        ...cutPlan(pieces, part.sale.stockLengthsM, part.sale.sawKerfM),
+      },
+    ];
+  });
+}
+
+function stockLines({ code, bars }: CutBars, { catalogue, job }: CheckContext): PartsLine[] {
+  const part = catalogue.byCode.get(code);
+  if (!part) return [];
+  return [...new Set(bars.map(({ stockM }) => stockM))].map((stockM) => {
+    const own = bars.filter((bar) => bar.stockM === stockM);
+    return {
+      code,
+      title: part.name,
+      detail: `${part.detail}, ${formatStockLength(stockM, job.measures)}`,
+      need: own.length,
+      unit: 'length',
+      buy: own.length,
+      priceUsd: cents(own.length * stockM * part.priceUsd),
+      places: [...new Set(own.flatMap(({ pieces }) => pieces.map(({ label }) => label)))],
+    };
+  });
+}
+
+const placedNeeds = ({ joints }: CheckContext): readonly PlacedNeed[] =>
+  joints.flatMap(({ mating, penetration }) => mating.needs.map((need) => ({ need, place: penetration?.label ?? '' })));
+
+const placeOf = ({ joint, penetration }: JudgedJoint): string => `${penetration?.label ?? ''} J${joint.number}`.trim();
+
+function jointsHolding(joints: readonly JudgedJoint[]): Completeness {
+  const not = joints.filter(({ mating, joint }) => !holdsAtAll(mating.verdict) && joint.accepted === null);
+  return {
+    done: joints.length - not.length,
+    of: joints.length,
+    missing: not.map((judged) => `${placeOf(judged)} ${judged.words.toLowerCase()}`),
+  };
+}
+
+function closedBy(joints: readonly JudgedJoint[]): readonly ClosedBy[] {
+  const words = [...new Set(joints.map((judged) => judged.words))];
+  return words.map((word) => {
+    const own = joints.filter((judged) => judged.words === word);
+    const mating = own[0]?.mating;
+    const kind = mating?.verdict === 'holds-with' ? (mating.needs[0]?.kind ?? 'holds') : (mating?.verdict ?? 'unknown');
+    return { words: word, count: own.length, kind, places: own.map(placeOf) };
+  });
+}
+
+function endsClosed({ runs }: CheckContext): Completeness {
+  const ends = runs.flatMap(({ penetration, strands }) =>
+    strands.map(({ end }) => ({ open: end.at === 'open', label: penetration.label })),
+  );
+  const missing = [...new Set(ends.filter(({ open }) => open).map(({ label }) => label))];
+  return { done: ends.filter(({ open }) => !open).length, of: ends.length, missing };
+}
+
+const questions = ({ joints }: CheckContext, cuts: readonly CutBars[]): readonly string[] => [
+  ...cuts.flatMap(({ title, unknown }) => unknown.map((place) => `How long is ${title} in ${place}?`)),
+  ...cuts.flatMap(({ title, tooLong }) =>
+    tooLong.map(({ label }) => `${title} in ${label} is longer than any stock length: where may it be joined?`),
+  ),
+  ...joints.filter(({ mating }) => mating.verdict === 'unknown').map((judged) => `What is at ${placeOf(judged)}?`),
+];

@@ -1,0 +1,75 @@
+import type { Need } from '../connections/mating.js';
+import type { Part } from '../fittings/part.js';
+import { formatLength, type Measures } from '../quantity/length.js';
+import { sawFor } from '../walls/hole-saws.js';
+import type { PartsLine } from './parts-list.js';
+
+/** A hole to drill and the label it goes by. */
+export interface HoleToDrill {
+  readonly label: string;
+  readonly diameterM: number;
+}
+
+/** Invented price of a hole saw, by diameter. */
+const sawUsd = (diameterM: number): number => Math.round((8 + diameterM * 220) * 20) / 20;
+
+const tool = (code: string, title: string, detail: string): PartsLine => ({
+  code,
+  title,
+  detail,
+  need: 1,
+  unit: 'piece',
+  buy: 0,
+  priceUsd: null,
+  places: [],
+  note: 'from the van',
+});
+
+/** Each hole saw once, with its arbor and pilot; a hole without a saw is cut to a template. */
+export function drillLines(holes: readonly HoleToDrill[], measures: Measures): readonly PartsLine[] {
+  if (holes.length === 0) return [];
+  const sized = holes.map((hole) => ({ ...hole, saw: sawFor(hole.diameterM, measures) }));
+  const saws = [...new Set(sized.flatMap(({ saw }) => (saw === undefined ? [] : [saw])))].sort((a, b) => a - b);
+  const byTemplate = sized.filter(({ saw }) => saw === undefined);
+  return [
+    ...saws.map((saw): PartsLine => {
+      const own = sized.filter((hole) => hole.saw === saw);
+      return {
+        code: `SW-${Math.round(saw * 10000)}`,
+        title: 'Hole saw',
+        detail: formatLength(saw, measures),
+        need: 1,
+        unit: 'piece',
+        buy: 1,
+        priceUsd: sawUsd(saw),
+        places: [...new Set(own.map(({ label }) => label))],
+        note: `${own.length} hole${own.length === 1 ? '' : 's'}; measure the shank before you saw`,
+      };
+    }),
+    ...(saws.length === 0 ? [] : [tool('SW-ARB', 'Arbor and pilot drill', 'for the hole saws')]),
+    ...(byTemplate.length === 0
+      ? []
+      : [
+          { ...tool('JS', 'Jigsaw and fine blade', 'cut to a template'), places: byTemplate.map(({ label }) => label) },
+        ]),
+    tool('DB', 'Deburrer or knife', 'both edges of every hole'),
+    tool('EY', 'Eye protection', 'spring-back and swarf'),
+  ];
+}
+
+/** What the hands need besides drilling, from what there is to join and to cut. */
+export function toolLines(needs: readonly Need[], parts: readonly Part[]): readonly PartsLine[] {
+  const has = (kind: Need['kind']): boolean => needs.some((need) => need.kind === kind);
+  const families = new Set(parts.map(({ family }) => family));
+  if (parts.length === 0) return [];
+  return [
+    tool('TM', 'Tape measure and marker', 'check lengths twice'),
+    ...(has('tape') ? [tool('WR', 'Two wrenches', 'one holds, one turns')] : []),
+    ...(families.has('bulkhead') ? [tool('SR', 'Strap wrench', 'bulkhead nuts and plastic threads')] : []),
+    ...(families.has('pipe')
+      ? [tool('PC', 'Pipe saw or cutter', 'square cuts'), tool('BV', 'Bevel tool or file', 'every cut end')]
+      : []),
+    ...(families.has('hose') ? [tool('KN', 'Hose knife', 'square cuts')] : []),
+    ...(has('clamp') ? [tool('SD', 'Screwdriver or nut driver', 'hose clamps')] : []),
+  ];
+}

@@ -1,0 +1,113 @@
+import { describe, expect, test } from 'vitest';
+import { fillText } from '../checks/finding.js';
+import { drumWith } from '../checks/sample-jobs.js';
+import { ternPoint } from '../demo/tern-point.js';
+import { shippedCatalogue } from '../fittings/catalogue.js';
+import { applyEdits } from '../job/edits/edits.js';
+import { emptyJob } from '../job/job.js';
+import { validateJob } from '../job/validate.js';
+import { volumeAtM3 } from '../walls/level.js';
+import { TANK_TYPES } from '../walls/tank-types.js';
+import { newTank } from '../job/new-tank.js';
+import { plan } from './plan.js';
+
+const pegs = (job: Parameters<typeof plan>[0]) =>
+  Object.fromEntries(plan(job).stations.map(({ id, peg, words }) => [id, `${peg}: ${words}`]));
+
+describe('Tern Point', () => {
+  const job = ternPoint();
+
+  test('is a valid document with its deliberate mistake and its deliberate unknown', () => {
+    expect(validateJob(job, shippedCatalogue)).toEqual([]);
+    const found = plan(job).findings.map(({ check, at }) => `${check} ${at.label}`);
+    expect(found).toEqual([
+      'joint/false-friend P4, J5',
+      'run/end-open P4',
+      'run/length-not-known P3',
+      'hole/water-left-behind P4',
+    ]);
+  });
+
+  test('every other joint holds', () =>
+    expect(plan(job).parts.joints).toEqual({ done: 39, of: 40, missing: ['P4 J5 starts, then leaks'] }));
+
+  test('its pegs say so', () =>
+    expect(pegs(job)).toMatchObject({
+      tanks: 'settled: 2 settled',
+      holes: 'settled: 9 settled',
+      runs: 'trouble: 1 leaks, 1 end open',
+      site: 'waits: comes later',
+    }));
+
+  test('joint numbers are given once in a run', () => {
+    const labels = plan(job).joints.map(({ joint, penetration }) => `${penetration?.label} J${joint.number}`);
+    expect(new Set(labels).size).toBe(labels.length);
+  });
+
+  test('every first fix taken, and the gap measured, settles all but what costs', () => {
+    let now = job;
+    for (let turn = 0; turn < 10; turn++) {
+      const open = plan(now).findings.find(
+        ({ severity, fixes, question }) => severity !== 'costs' && (fixes.length > 0 || question),
+      );
+      if (!open) break;
+      const edits = open.fixes[0]?.edits ?? [{ type: 'change-field' as const, ...open.question!.edit, to: 0.4 }];
+      const edited = applyEdits(now, edits, shippedCatalogue);
+      if (!edited.ok) throw new Error(edited.error.message);
+      now = edited.value.job;
+    }
+    expect(plan(now).findings.filter(({ severity }) => severity !== 'costs')).toEqual([]);
+    // 40 joints, one more for the adapter, two more for the hose end and the bay.
+    expect(pegs(now)).toMatchObject({ runs: 'settled: 43 joints hold' });
+  });
+
+  test('findings come worst first and in the job’s own measures', () => {
+    const { findings } = plan({ ...job, measures: 'mm-l' });
+    const water = findings.at(-1);
+    expect(water && fillText(water.text, water.data, 'mm-l')).toContain('203 mm');
+  });
+});
+
+describe('pegs of a job that grows', () => {
+  test('nothing yet', () =>
+    expect(pegs(emptyJob('New', 'in-gal'))).toMatchObject({
+      tanks: 'not-begun: not begun',
+      holes: 'waits: waits on Tanks',
+      runs: 'waits: waits on Holes',
+      parts: 'waits: waits on Runs',
+    }));
+  test('a bare hole is trouble', () => expect(pegs(drumWith({ hole: {} })).holes).toBe('trouble: 1 to put right'));
+  test('a tap on a drum is settled', () => {
+    const settled = pegs(drumWith({ parts: [{ code: 'BH-075' }, { code: 'HT-075M' }] }));
+    expect(settled).toMatchObject({ holes: 'settled: 2 settled', runs: 'settled: 5 joints hold' });
+    expect(settled.parts).toMatch(/^settled/);
+  });
+});
+
+describe('tank types', () => {
+  test.each(TANK_TYPES.map((type) => [type.id, type] as const))(
+    '%s: capacity at the brim, half at half, nothing below',
+    (_, type) => {
+      const tank = { ...newTank('a', type.id), label: 'T1' };
+      expect(volumeAtM3(tank, tank.brimM)).toBeCloseTo(tank.capacityM3, 9);
+      expect(volumeAtM3(tank, tank.brimM / 2)).toBeCloseTo(tank.capacityM3 / 2, 9);
+      expect(volumeAtM3(tank, -1)).toBe(0);
+      expect(volumeAtM3(tank, 99)).toBe(tank.capacityM3);
+      // Closed formula: a cylinder of the outside diameter holds more than the nominal capacity, by up to 30 %.
+      const outside = (Math.PI / 4) * tank.diameterM ** 2 * tank.brimM;
+      expect(outside / tank.capacityM3).toBeGreaterThan(1);
+      expect(outside / tank.capacityM3).toBeLessThan(1.3);
+    },
+  );
+
+  test.each(TANK_TYPES.map((type) => [type.id, type] as const))(
+    '%s: the outline closes on the axis and its zones are in order',
+    (_, type) => {
+      const tank = { ...newTank('a', type.id), label: 'T1' };
+      const outline = type.outline(tank);
+      expect(outline.at(-1)?.radiusM).toBe(0);
+      expect(Math.max(...outline.map(({ heightM }) => heightM))).toBeCloseTo(tank.heightM, 9);
+      for (const { fromM, toM } of type.noDrill(tank)) expect(fromM).toBeLessThan(toM);
+    },
+  );
+});

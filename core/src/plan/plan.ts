@@ -1,0 +1,127 @@
+import { type CheckContext, type JudgedJoint, type Run, contextOf } from '../job/context.js';
+import type { Finding } from '../checks/finding.js';
+import { runChecks } from '../checks/run-checks.js';
+import { holdsAtAll } from '../connections/mating.js';
+import { type Catalogue, shippedCatalogue } from '../fittings/catalogue.js';
+import type { Job } from '../job/job.js';
+import { takeOff } from '../parts/take-off.js';
+import type { PartsList } from '../parts/parts-list.js';
+
+/** How far a station has come: the peg beside its name. */
+export type PegState = 'settled' | 'under-way' | 'not-begun' | 'waits' | 'trouble';
+
+export interface Station {
+  readonly id: 'site' | 'tanks' | 'holes' | 'runs' | 'flow' | 'parts' | 'build';
+  readonly name: string;
+  readonly peg: PegState;
+  readonly words: string;
+  /** Has it a screen yet? */
+  readonly open: boolean;
+}
+
+/** All that follows from a job: judged joints, runs, findings, the parts list and how far each station has come. */
+export interface Plan {
+  readonly context: CheckContext;
+  readonly joints: readonly JudgedJoint[];
+  readonly runs: readonly Run[];
+  readonly findings: readonly Finding[];
+  readonly parts: PartsList;
+  readonly stations: readonly Station[];
+}
+
+/**
+ * The one call behind every screen and the API. Synchronous and pure; a keystroke's worth of work.
+ *
+ * @param job  a valid job document; parts that the catalogue does not know are passed over
+ */
+export function plan(job: Job, catalogue: Catalogue = shippedCatalogue): Plan {
+  const context = contextOf(job, catalogue);
+  const findings = runChecks(context);
+  const parts = takeOff(context);
+  return {
+    context,
+    joints: context.joints,
+    runs: context.runs,
+    findings,
+    parts,
+    stations: stationsOf(context, findings, parts),
+  };
+}
+
+const plural = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`;
+
+function stationsOf({ job, joints }: CheckContext, findings: readonly Finding[], parts: PartsList): readonly Station[] {
+  const waits = (id: Station['id'], name: string): Station => ({
+    id,
+    name,
+    peg: 'waits',
+    words: 'comes later',
+    open: false,
+  });
+  return [
+    waits('site', 'Site'),
+    tanksStation(job),
+    holesStation(job, findings),
+    runsStation(job, joints, findings),
+    waits('flow', 'Flow'),
+    partsStation(job, findings, parts),
+    waits('build', 'Build'),
+  ];
+}
+
+const tanksStation = ({ tanks }: Job): Station => ({
+  id: 'tanks',
+  name: 'Tanks',
+  peg: tanks.length === 0 ? 'not-begun' : 'settled',
+  words: tanks.length === 0 ? 'not begun' : `${tanks.length} settled`,
+  open: true,
+});
+
+const inGroup = (findings: readonly Finding[], ...groups: readonly string[]): readonly Finding[] =>
+  findings.filter(({ check }) => groups.some((group) => check.startsWith(`${group}/`)));
+
+function holesStation({ tanks, penetrations }: Job, findings: readonly Finding[]): Station {
+  const own = inGroup(findings, 'hole', 'tank').filter(
+    ({ severity, check }) => severity !== 'costs' && severity !== 'advice' && check !== 'hole/nothing-behind',
+  );
+  const failing = own.filter(({ severity }) => severity === 'fails').length;
+  const base = { id: 'holes', name: 'Holes', open: true } as const;
+  if (tanks.length === 0) return { ...base, peg: 'waits', words: 'waits on Tanks' };
+  if (penetrations.length === 0) return { ...base, peg: 'not-begun', words: 'not begun' };
+  if (failing > 0) return { ...base, peg: 'trouble', words: `${failing} to put right` };
+  if (own.length > 0) return { ...base, peg: 'under-way', words: `${own.length} to check` };
+  return { ...base, peg: 'settled', words: `${penetrations.length} settled` };
+}
+
+function runsStation({ penetrations }: Job, joints: readonly JudgedJoint[], findings: readonly Finding[]): Station {
+  const base = { id: 'runs', name: 'Runs', open: true } as const;
+  if (penetrations.length === 0) return { ...base, peg: 'waits', words: 'waits on Holes' };
+  if (joints.length === 0) return { ...base, peg: 'not-begun', words: 'not begun' };
+  const failing = joints.filter(
+    ({ mating }) => mating.verdict === 'starts-then-leaks' || mating.verdict === 'will-not-go',
+  ).length;
+  const ends = findings.filter(({ check }) => check === 'run/end-open' || check === 'hole/nothing-behind').length;
+  const asked = inGroup(findings, 'joint', 'run').filter(
+    ({ severity, check }) => severity === 'unknown' && check !== 'run/end-open',
+  ).length;
+  const words = [
+    ...(failing > 0 ? [`${failing} ${failing === 1 ? 'leaks' : 'leak'}`] : []),
+    ...(ends > 0 ? [`${plural(ends, 'end')} open`] : []),
+    ...(asked > 0 ? [`${asked} to measure`] : []),
+  ];
+  if (words.length === 0)
+    return {
+      ...base,
+      peg: 'settled',
+      words: `${joints.filter(({ mating }) => holdsAtAll(mating.verdict)).length} joints hold`,
+    };
+  return { ...base, peg: failing > 0 ? 'trouble' : 'under-way', words: words.slice(0, 2).join(', ') };
+}
+
+function partsStation({ parts: placed }: Job, findings: readonly Finding[], parts: PartsList): Station {
+  const base = { id: 'parts', name: 'Parts', open: true } as const;
+  if (placed.length === 0) return { ...base, peg: 'waits', words: 'waits on Runs' };
+  const complete =
+    parts.questions.length === 0 && findings.every(({ severity }) => severity === 'costs' || severity === 'advice');
+  return { ...base, peg: complete ? 'settled' : 'under-way', words: `${parts.toBuy} to buy` };
+}

@@ -1,0 +1,17 @@
+import type { Measures } from './length.js';
+
+/** US liquid gallon, exact by definition: 231 cubic inches of 0.0254 m. */
+export const M3_PER_US_GALLON = 231 * 0.0254 ** 3;
+export const M3_PER_LITRE = 0.001;
+
+/**
+ * A volume of water as the job reads it, whole gallons or litres.
+ * With `both` the second unit follows once, as money and water are decided in it: `110 gal, 416 L`.
+ */
+export function formatVolume(m3: number, measures: Measures, both = false): string {
+  if (!Number.isFinite(m3)) throw new RangeError('formatVolume: not finite');
+  const gallons = `${Math.round(m3 / M3_PER_US_GALLON)} gal`;
+  const litres = `${Math.round(m3 / M3_PER_LITRE)} L`;
+  if (measures === 'mm-l') return both ? `${litres}, ${gallons}` : litres;
+  return both ? `${gallons}, ${litres}` : gallons;
+}

@@ -1,0 +1,25 @@
+import { METRES_PER_INCH, type Measures } from '../quantity/length.js';
+
+/** Hole saws as sets are sold (value from memory). */
+const INCH_SAWS = [
+  0.625, 0.75, 0.875, 1, 1.125, 1.25, 1.375, 1.5, 1.625, 1.75, 1.875, 2, 2.125, 2.25, 2.375, 2.5, 2.625, 2.75, 2.875, 3,
+  3.125, 3.25, 3.375, 3.5, 3.625, 3.75, 4, 4.125, 4.25, 4.375, 4.5, 4.75, 5, 5.25, 5.5, 5.75, 6, 6.625, 7, 7.25,
+] as const;
+const MM_SAWS = [
+  16, 17, 19, 20, 21, 22, 24, 25, 27, 28, 29, 30, 32, 33, 35, 37, 38, 40, 41, 43, 44, 46, 48, 51, 52, 54, 56, 57, 59,
+  60, 64, 65, 67, 68, 70, 73, 76, 79, 83, 86, 89, 92, 95, 98, 102, 105, 108, 111, 114, 121, 127, 133, 140, 146, 152,
+] as const;
+
+/** A saw further than this from the hole is another hole. Our judgement. */
+const NEAR_M = 0.0012;
+
+/**
+ * The saw of the region's set nearest to a hole.
+ * @returns its diameter [m]; undefined where none is within about a millimetre (cut it to a template instead)
+ */
+export function sawFor(holeM: number, measures: Measures): number | undefined {
+  const saws =
+    measures === 'in-gal' ? INCH_SAWS.map((inches) => inches * METRES_PER_INCH) : MM_SAWS.map((mm) => mm / 1000);
+  const [nearest] = saws.toSorted((a, b) => Math.abs(a - holeM) - Math.abs(b - holeM));
+  return nearest !== undefined && Math.abs(nearest - holeM) <= NEAR_M ? nearest : undefined;
+}

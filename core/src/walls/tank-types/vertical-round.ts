@@ -1,0 +1,52 @@
+import { METRES_PER_INCH } from '../../quantity/length.js';
+import { M3_PER_US_GALLON } from '../../quantity/volume.js';
+import type { Tank, TankType } from '../tank.js';
+
+const IN = METRES_PER_INCH;
+/** The base curves up over about this height, and the shoulder starts this far under the brim (typical, value from memory). */
+const BASE_CURVE_M = 3 * IN;
+const RIB_HALF_M = 1 * IN;
+
+/** Two ribs divide the straight wall (typical of moulded tanks). */
+const ribs = (tank: Tank): readonly number[] => [0.36, 0.69].map((share) => tank.brimM * share);
+
+/** Upright round moulded tank with a domed shoulder and a lid. */
+export const verticalRound: TankType = {
+  id: 'vertical-round',
+  name: 'Upright round tank',
+  shortName: 'upright',
+  material: 'polyethylene',
+  openTop: false,
+  defaults: {
+    capacityM3: 305 * M3_PER_US_GALLON,
+    diameterM: 46 * IN,
+    brimM: 43.5 * IN,
+    heightM: 54 * IN,
+    wallM: 0.25 * IN,
+    plinthM: 0,
+  },
+  noDrill: (tank) => [
+    { fromM: 0, toM: BASE_CURVE_M, reason: 'base curve' },
+    ...ribs(tank).map((heightM) => ({ fromM: heightM - RIB_HALF_M, toM: heightM + RIB_HALF_M, reason: 'rib' })),
+    { fromM: tank.brimM, toM: tank.heightM, reason: 'lid and shoulder' },
+  ],
+  outline: (tank) => {
+    const radiusM = tank.diameterM / 2;
+    const neckM = Math.min(radiusM * 0.36, radiusM);
+    const shoulderM = tank.brimM + (tank.heightM - tank.brimM) * 0.62;
+    const lidM = tank.heightM - (tank.heightM - tank.brimM) * 0.2;
+    return [
+      { radiusM: radiusM - BASE_CURVE_M * 0.4, heightM: 0 },
+      { radiusM, heightM: BASE_CURVE_M * 0.4 },
+      { radiusM, heightM: tank.brimM * 0.96 },
+      { radiusM: radiusM * 0.94, heightM: tank.brimM + (shoulderM - tank.brimM) * 0.35 },
+      { radiusM: radiusM * 0.72, heightM: shoulderM * 0.985 },
+      { radiusM: neckM, heightM: shoulderM },
+      { radiusM: neckM, heightM: lidM },
+      { radiusM: neckM * 1.06, heightM: lidM },
+      { radiusM: neckM * 1.06, heightM: tank.heightM },
+      { radiusM: 0, heightM: tank.heightM },
+    ];
+  },
+  ribsM: ribs,
+};

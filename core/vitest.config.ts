@@ -1,0 +1,10 @@
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  test: {
+    name: 'core',
+    environment: 'node',
+    include: ['src/**/*.test.ts'],
+    benchmark: { include: ['src/**/*.bench.ts'] },
+  },
+});

@@ -1,0 +1,84 @@
+import next from 'eslint-config-next/core-web-vitals';
+import nextTs from 'eslint-config-next/typescript';
+import { defineConfig, globalIgnores } from 'eslint/config';
+import tseslint from 'typescript-eslint';
+
+export default defineConfig([
+  globalIgnores([
+    '**/node_modules/**',
+    '**/.next/**',
+    '**/next-env.d.ts',
+    '.data/**',
+    'test-results/**',
+    'web/src/server/db/migrations/**',
+  ]),
+  ...next.map((config) => ({ ...config, files: config.files ?? ['web/**/*.{ts,tsx,mjs}'] })),
+  ...nextTs,
+  { settings: { next: { rootDir: 'web' } } },
+  {
+    files: ['core/**/*.ts', 'web/**/*.{ts,tsx}', 'e2e/**/*.ts', '*.ts'],
+    extends: [tseslint.configs.recommendedTypeChecked],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],
+      '@typescript-eslint/restrict-template-expressions': 'off',
+      '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+    },
+  },
+  {
+    // Decorated DTO fields need their types at run time.
+    files: ['web/src/server/api/**/*.ts'],
+    rules: { '@typescript-eslint/consistent-type-imports': 'off' },
+  },
+  {
+    // core computes: it knows no interface, database, clock or platform.
+    files: ['core/src/**/*.ts'],
+    ignores: ['core/src/**/*.test.ts', 'core/src/**/*.bench.ts', 'core/src/checks/test-check.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: [
+                '@herrero/*',
+                '**/web/**',
+                'react',
+                'react-*',
+                'next',
+                'next/*',
+                'node:*',
+                'drizzle-orm',
+                'postgres',
+              ],
+              message: 'core is pure computation',
+            },
+          ],
+        },
+      ],
+      'no-restricted-globals': [
+        'error',
+        'Date',
+        'performance',
+        'crypto',
+        'fetch',
+        'process',
+        'window',
+        'document',
+        'setTimeout',
+      ],
+      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'core is deterministic' }],
+    },
+  },
+  {
+    // web sees core only through its index.
+    files: ['web/**/*.{ts,tsx}', 'e2e/**/*.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ group: ['@herrero/core/*', '**/core/src/**'], message: 'import from @herrero/core' }] },
+      ],
+    },
+  },
+]);
