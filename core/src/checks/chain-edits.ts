@@ -1,9 +1,9 @@
-import type { Edit } from '../job/edits/edits.js';
-import type { EndRef, Job } from '../job/job.js';
-import type { Chain } from '../routes/find-chains.js';
-import { partTitle } from '../fittings/catalogue.js';
-import type { Fix } from './finding.js';
-import { freshId } from './places.js';
+import type { Edit } from '../job/edits/edits';
+import type { EndRef, Job } from '../job/job';
+import type { Chain } from '../routes/find-chains';
+import { partTitle } from '../fittings/catalogue';
+import type { Fix } from './finding';
+import { freshId } from './places';
 
 const named = (chain: Chain): string => chain.links.map(({ part }) => partTitle(part)).join(', then ');
 

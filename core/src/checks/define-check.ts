@@ -1,6 +1,6 @@
-import type { Source } from '../provenance.js';
-import type { CheckContext } from '../job/context.js';
-import type { Finding, Fix, Place, Question, Severity, Values } from './finding.js';
+import type { Source } from '../provenance';
+import type { CheckContext } from '../job/context';
+import type { Finding, Fix, Place, Question, Severity, Values } from './finding';
 
 /** A message of a check: what the margin says, with `{placeholders}` for the data. */
 export interface Message {

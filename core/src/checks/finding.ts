@@ -1,6 +1,6 @@
-import type { Edit } from '../job/edits/edits.js';
-import { type Measures, formatLength } from '../quantity/length.js';
-import { formatVolume } from '../quantity/volume.js';
+import type { Edit } from '../job/edits/edits';
+import { type Measures, formatLength } from '../quantity/length';
+import { formatVolume } from '../quantity/volume';
 
 /** Worst first: it fails; it is open or not known; it costs something; good to know. */
 export const SEVERITIES = ['fails', 'unknown', 'costs', 'advice'] as const;

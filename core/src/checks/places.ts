@@ -1,6 +1,6 @@
-import type { Job, Penetration } from '../job/job.js';
-import type { JudgedJoint } from '../job/context.js';
-import type { Place } from './finding.js';
+import type { Job, Penetration } from '../job/job';
+import type { JudgedJoint } from '../job/context';
+import type { Place } from './finding';
 
 export const atPenetration = (penetration: Penetration): Place => ({
   kind: 'penetration',

@@ -1,7 +1,7 @@
 import { existsSync, readFileSync, readdirSync } from 'node:fs';
 import path from 'node:path';
 import { expect, test } from 'vitest';
-import { CHECKS } from './registry.js';
+import { CHECKS } from './registry';
 
 const here = import.meta.dirname;
 const folders = readdirSync(here, { withFileTypes: true })

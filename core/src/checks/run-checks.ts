@@ -1,7 +1,7 @@
-import type { CheckContext } from '../job/context.js';
-import { runCheck } from './define-check.js';
-import { type Finding, SEVERITIES } from './finding.js';
-import { CHECKS } from './registry.js';
+import type { CheckContext } from '../job/context';
+import { runCheck } from './define-check';
+import { type Finding, SEVERITIES } from './finding';
+import { CHECKS } from './registry';
 
 /** All findings of a job, worst first; within a severity in the order of the registry. */
 export const runChecks = (context: CheckContext): readonly Finding[] =>

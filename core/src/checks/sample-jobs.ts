@@ -1,6 +1,6 @@
-import { type DemoEnd, type DemoPart, buildJob } from '../demo/build-job.js';
-import type { Job, Penetration, Terminal } from '../job/job.js';
-import { newTank } from '../job/new-tank.js';
+import { type DemoEnd, type DemoPart, buildJob } from '../demo/build-job';
+import type { Job, Penetration, Terminal } from '../job/job';
+import { newTank } from '../job/new-tank';
 
 /** A drum with an overflow, and one more hole with a run: the smallest job a check can look at. Invented, for tests. */
 export function drumWith(options: {

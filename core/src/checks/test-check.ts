@@ -1,10 +1,10 @@
 import { describe, expect, test } from 'vitest';
-import { shippedCatalogue } from '../fittings/catalogue.js';
-import { applyEdits } from '../job/edits/edits.js';
-import type { Job } from '../job/job.js';
-import { contextOf } from '../job/context.js';
-import { type Check, runCheck } from './define-check.js';
-import { fillText } from './finding.js';
+import { shippedCatalogue } from '../fittings/catalogue';
+import { applyEdits } from '../job/edits/edits';
+import type { Job } from '../job/job';
+import { contextOf } from '../job/context';
+import { type Check, runCheck } from './define-check';
+import { fillText } from './finding';
 
 interface CleanCase {
   readonly why: string;

@@ -1,4 +1,4 @@
-import type { NominalSize } from '../quantity/size.js';
+import type { NominalSize } from '../quantity/size';
 
 /** A threaded end, male or female, of one of the registered thread standards. */
 export interface ThreadEnd {

@@ -1,6 +1,6 @@
-import type { End } from './end.js';
-import { pipeSeries } from './standards/pipes.js';
-import { threadStandard } from './standards/threads.js';
+import type { End } from './end';
+import { pipeSeries } from './standards/pipes';
+import { threadStandard } from './standards/threads';
 
 /**
  * An end as text: `3/4 NPT M`, `3/4 NH F swivel`, `1-1/2 IPS spigot`, `5/8 barb`, `5/8 hose bore`, `3 IPS gasket`,

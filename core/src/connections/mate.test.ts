@@ -1,14 +1,14 @@
 import { describe, expect, test } from 'vitest';
-import { shippedCatalogue } from '../fittings/catalogue.js';
-import type { End } from './end.js';
-import { judgeThreads } from './families/judge-threads.js';
-import { formatEnd } from './format.js';
-import type { Material } from './material.js';
-import { mate } from './mate.js';
-import { verdictWords } from './mating.js';
-import { parseEnd } from './parse.js';
-import { nh } from './standards/nh.js';
-import { npt } from './standards/npt.js';
+import { shippedCatalogue } from '../fittings/catalogue';
+import type { End } from './end';
+import { judgeThreads } from './families/judge-threads';
+import { formatEnd } from './format';
+import type { Material } from './material';
+import { mate } from './mate';
+import { verdictWords } from './mating';
+import { parseEnd } from './parse';
+import { nh } from './standards/nh';
+import { npt } from './standards/npt';
 
 const end = (text: string): End => {
   const parsed = parseEnd(text);

@@ -1,12 +1,12 @@
-import type { End } from './end.js';
-import { describeEnd } from './format.js';
-import type { Mating } from './mating.js';
-import { hoseOnBarb } from './families/hose-on-barb.js';
-import type { JointFamily, JointMaterials } from './families/joint-family.js';
-import { pipeInGasket } from './families/pipe-in-gasket.js';
-import { sealInHole } from './families/seal-in-hole.js';
-import { solventWeld } from './families/solvent-weld.js';
-import { threads } from './families/threads.js';
+import type { End } from './end';
+import { describeEnd } from './format';
+import type { Mating } from './mating';
+import { hoseOnBarb } from './families/hose-on-barb';
+import type { JointFamily, JointMaterials } from './families/joint-family';
+import { pipeInGasket } from './families/pipe-in-gasket';
+import { sealInHole } from './families/seal-in-hole';
+import { solventWeld } from './families/solvent-weld';
+import { threads } from './families/threads';
 
 /** Every way two ends can meet. A new one: its file, and a line here. */
 const JOINT_FAMILIES: readonly JointFamily[] = [threads, solventWeld, hoseOnBarb, pipeInGasket, sealInHole];

@@ -1,5 +1,5 @@
-import type { Source } from '../provenance.js';
-import type { NominalSize } from '../quantity/size.js';
+import type { Source } from '../provenance';
+import type { NominalSize } from '../quantity/size';
 
 /** How a joint is judged; the words an installer reads are in `VERDICT_WORDS`. */
 export type Verdict = 'holds' | 'holds-with' | 'fits-unrated' | 'starts-then-leaks' | 'will-not-go' | 'unknown';

@@ -1,10 +1,10 @@
-import { type Result, err, ok } from '../result.js';
-import { NOMINAL_SIZES, isNominalSize, type NominalSize } from '../quantity/size.js';
-import type { End } from './end.js';
-import { HOSE_SIZES } from './standards/hose.js';
-import { PIPE_SERIES } from './standards/pipes.js';
-import { THREAD_STANDARDS } from './standards/threads.js';
-import { WALL_SEALS } from './standards/wall-seals.js';
+import { type Result, err, ok } from '../result';
+import { NOMINAL_SIZES, isNominalSize, type NominalSize } from '../quantity/size';
+import type { End } from './end';
+import { HOSE_SIZES } from './standards/hose';
+import { PIPE_SERIES } from './standards/pipes';
+import { THREAD_STANDARDS } from './standards/threads';
+import { WALL_SEALS } from './standards/wall-seals';
 
 /** Why a text is no end: which word was not understood, and the nearest that would be. */
 export interface EndProblem {

@@ -1,8 +1,8 @@
-import type { Catalogue } from '../fittings/catalogue.js';
-import { shippedCatalogue } from '../fittings/catalogue.js';
-import { type Edit, applyEdits } from '../job/edits/edits.js';
-import { type EndRef, type Job, emptyJob } from '../job/job.js';
-import type { Measures } from '../quantity/length.js';
+import type { Catalogue } from '../fittings/catalogue';
+import { shippedCatalogue } from '../fittings/catalogue';
+import { type Edit, applyEdits } from '../job/edits/edits';
+import { type EndRef, type Job, emptyJob } from '../job/job';
+import type { Measures } from '../quantity/length';
 
 /** A part of a demo run: its code, the end by which the water comes in (0 if not said), the one it goes on by, its length. */
 export interface DemoPart {

@@ -1,7 +1,7 @@
-import type { Job, Penetration } from '../job/job.js';
-import { METRES_PER_INCH } from '../quantity/length.js';
-import { newTank } from '../job/new-tank.js';
-import { buildJob } from './build-job.js';
+import type { Job, Penetration } from '../job/job';
+import { METRES_PER_INCH } from '../quantity/length';
+import { newTank } from '../job/new-tank';
+import { buildJob } from './build-job';
 
 const IN = METRES_PER_INCH;
 const FT = 12 * IN;

@@ -1,10 +1,10 @@
-import type { End } from '../connections/end.js';
-import { hoseSize } from '../connections/standards/hose.js';
-import { pipeSize } from '../connections/standards/pipe-series.js';
-import { pipeSeries } from '../connections/standards/pipes.js';
-import { threadStandard } from '../connections/standards/threads.js';
-import type { NominalSize } from '../quantity/size.js';
-import type { BodySection } from './part.js';
+import type { End } from '../connections/end';
+import { hoseSize } from '../connections/standards/hose';
+import { pipeSize } from '../connections/standards/pipe-series';
+import { pipeSeries } from '../connections/standards/pipes';
+import { threadStandard } from '../connections/standards/threads';
+import type { NominalSize } from '../quantity/size';
+import type { BodySection } from './part';
 
 /** Wall of a moulded or cast fitting around what it takes, as a share of that diameter (typical, value from memory). */
 const WALL_SHARE = 0.14;

@@ -1,8 +1,8 @@
 import { describe, expect, test } from 'vitest';
-import { nextParts } from '../routes/next-parts.js';
-import { PART_FAMILIES, catalogueOf, shippedCatalogue } from './catalogue.js';
-import { nptFemale } from './ends.js';
-import { isByLength, overallMm } from './part.js';
+import { nextParts } from '../routes/next-parts';
+import { PART_FAMILIES, catalogueOf, shippedCatalogue } from './catalogue';
+import { nptFemale } from './ends';
+import { isByLength, overallMm } from './part';
 
 describe('the shipped catalogue', () => {
   test('has parts in every family, each with a source', () => {

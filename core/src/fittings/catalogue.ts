@@ -1,19 +1,19 @@
-import type { Part } from './part.js';
-import type { PartFamily } from './part-family.js';
-import { pipeAdapters } from './families/adapter.js';
-import { ballValves } from './families/ball-valve.js';
-import { bulkheads } from './families/bulkhead.js';
-import { closures } from './families/closure.js';
-import { couplings } from './families/coupling.js';
-import { elbows } from './families/elbow.js';
-import { hoses } from './families/hose.js';
-import { hoseFittings } from './families/hose-fitting.js';
-import { nipples } from './families/nipple.js';
-import { pipes } from './families/pipe.js';
-import { pushThroughGaskets } from './families/push-through-gasket.js';
-import { reducers } from './families/reducer.js';
-import { screens } from './families/screen.js';
-import { tees } from './families/tee.js';
+import type { Part } from './part';
+import type { PartFamily } from './part-family';
+import { pipeAdapters } from './families/adapter';
+import { ballValves } from './families/ball-valve';
+import { bulkheads } from './families/bulkhead';
+import { closures } from './families/closure';
+import { couplings } from './families/coupling';
+import { elbows } from './families/elbow';
+import { hoses } from './families/hose';
+import { hoseFittings } from './families/hose-fitting';
+import { nipples } from './families/nipple';
+import { pipes } from './families/pipe';
+import { pushThroughGaskets } from './families/push-through-gasket';
+import { reducers } from './families/reducer';
+import { screens } from './families/screen';
+import { tees } from './families/tee';
 
 /** Every family of the shipped catalogue, in the order in which a counter would show them. A new one: its file, and a line here. */
 export const PART_FAMILIES: readonly PartFamily[] = [

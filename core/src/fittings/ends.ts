@@ -1,5 +1,5 @@
-import type { GasketEnd, HoseEnd, PipeEnd, ThreadEnd, WallSealEnd } from '../connections/end.js';
-import type { NominalSize } from '../quantity/size.js';
+import type { GasketEnd, HoseEnd, PipeEnd, ThreadEnd, WallSealEnd } from '../connections/end';
+import type { NominalSize } from '../quantity/size';
 
 export const nptMale = (size: NominalSize): ThreadEnd => ({ kind: 'thread', standard: 'npt', size, sex: 'male' });
 export const nptFemale = (size: NominalSize): ThreadEnd => ({ kind: 'thread', standard: 'npt', size, sex: 'female' });

@@ -1,6 +1,6 @@
-import type { Source } from '../provenance.js';
-import { type NominalSize, sizeInInches } from '../quantity/size.js';
-import type { Part } from './part.js';
+import type { Source } from '../provenance';
+import { type NominalSize, sizeInInches } from '../quantity/size';
+import type { Part } from './part';
 
 /** A family of parts: what it is, where its dimensions come from, and the parts it is really made as. */
 export interface PartFamily {

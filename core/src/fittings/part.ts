@@ -1,7 +1,7 @@
-import type { End } from '../connections/end.js';
-import type { Material } from '../connections/material.js';
-import type { Source } from '../provenance.js';
-import type { NominalSize } from '../quantity/size.js';
+import type { End } from '../connections/end';
+import type { Material } from '../connections/material';
+import type { Source } from '../provenance';
+import type { NominalSize } from '../quantity/size';
 
 /** How the outside of a stretch of body looks; the drawing knows no more about a part than this. */
 export type Surface =

@@ -1,9 +1,9 @@
-import { type Mating, verdictWords } from '../connections/mating.js';
-import { mate } from '../connections/mate.js';
-import type { Catalogue } from '../fittings/catalogue.js';
-import type { Job, Joint, Penetration } from './job.js';
-import { type ResolvedEnd, resolveEnd } from './resolve.js';
-import { type JobIndex, type Strand, indexJob, jointsOfRun, walkRun } from './run.js';
+import { type Mating, verdictWords } from '../connections/mating';
+import { mate } from '../connections/mate';
+import type { Catalogue } from '../fittings/catalogue';
+import type { Job, Joint, Penetration } from './job';
+import { type ResolvedEnd, resolveEnd } from './resolve';
+import { type JobIndex, type Strand, indexJob, jointsOfRun, walkRun } from './run';
 
 /** A joint with what stands on both of its sides and how it is judged. */
 export interface JudgedJoint {

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { undoStacks } from './history.js';
+import { undoStacks } from './history';
 
 const entry = (batchId: string, undoes: string | null = null) => ({ batchId, label: batchId, undoes });
 

@@ -1,6 +1,6 @@
-import type { Tank } from '../walls/tank.js';
-import type { Measures } from '../quantity/length.js';
-import type { NominalSize } from '../quantity/size.js';
+import type { Tank } from '../walls/tank';
+import type { Measures } from '../quantity/length';
+import type { NominalSize } from '../quantity/size';
 
 export const SCHEMA_VERSION = 1;
 

@@ -1,11 +1,11 @@
-import type { End } from '../connections/end.js';
-import type { Material } from '../connections/material.js';
-import { parseEnd } from '../connections/parse.js';
-import { wallSealSize } from '../connections/standards/wall-seals.js';
-import { tankType } from '../walls/tank-types.js';
-import type { EndRef, Job } from './job.js';
-import type { JobIndex } from './run.js';
-import { otherSide } from './run.js';
+import type { End } from '../connections/end';
+import type { Material } from '../connections/material';
+import { parseEnd } from '../connections/parse';
+import { wallSealSize } from '../connections/standards/wall-seals';
+import { tankType } from '../walls/tank-types';
+import type { EndRef, Job } from './job';
+import type { JobIndex } from './run';
+import { otherSide } from './run';
 
 /** What really is at one side of a joint. `end` is undefined where water just leaves (daylight). */
 export interface ResolvedEnd {

@@ -1,6 +1,6 @@
-import type { Catalogue } from '../fittings/catalogue.js';
-import type { Part } from '../fittings/part.js';
-import { type EndRef, type Job, type Joint, type PlacedPart, refKey } from './job.js';
+import type { Catalogue } from '../fittings/catalogue';
+import type { Part } from '../fittings/part';
+import { type EndRef, type Job, type Joint, type PlacedPart, refKey } from './job';
 
 /** A part of a strand, with the ends by which the water comes in and goes on. */
 export interface StrandItem {

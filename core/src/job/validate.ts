@@ -1,10 +1,10 @@
-import { parseEnd } from '../connections/parse.js';
-import type { Catalogue } from '../fittings/catalogue.js';
-import { isByLength } from '../fittings/part.js';
-import { circumferenceM } from '../walls/level.js';
-import { isTankType } from '../walls/tank-types.js';
-import type { Tank } from '../walls/tank.js';
-import { type EndRef, type Job, type Penetration, refKey } from './job.js';
+import { parseEnd } from '../connections/parse';
+import type { Catalogue } from '../fittings/catalogue';
+import { isByLength } from '../fittings/part';
+import { circumferenceM } from '../walls/level';
+import { isTankType } from '../walls/tank-types';
+import type { Tank } from '../walls/tank';
+import { type EndRef, type Job, type Penetration, refKey } from './job';
 
 /** A field that cannot be as it is: where, and what it must be, for the person who typed it. */
 export interface FieldProblem {

@@ -1,8 +1,8 @@
-import type { Need } from '../connections/mating.js';
-import { tapeWidthIn } from '../connections/families/tape.js';
-import { inchFigure } from '../quantity/length.js';
-import { type NominalSize, NOMINAL_SIZES } from '../quantity/size.js';
-import type { PartsLine } from './parts-list.js';
+import type { Need } from '../connections/mating';
+import { tapeWidthIn } from '../connections/families/tape';
+import { inchFigure } from '../quantity/length';
+import { type NominalSize, NOMINAL_SIZES } from '../quantity/size';
+import type { PartsLine } from './parts-list';
 
 /** A need of one joint and where that joint is. */
 export interface PlacedNeed {

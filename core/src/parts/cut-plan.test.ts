@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
-import { cutPlan } from './cut-plan.js';
+import { cutPlan } from './cut-plan';
 
 const piece = (lengthM: number, label = 'P1') => ({ label, lengthM });
 

@@ -1,4 +1,4 @@
-import type { Bar, Piece } from './cut-plan.js';
+import type { Bar, Piece } from './cut-plan';
 
 /** In what a line is counted. */
 export type Unit = 'piece' | 'm' | 'ml' | 'roll' | 'tin' | 'length';

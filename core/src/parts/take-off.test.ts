@@ -1,10 +1,10 @@
 import { describe, expect, test } from 'vitest';
-import { drumWith } from '../checks/sample-jobs.js';
-import { contextOf } from '../job/context.js';
-import { ipsSchedule40 } from '../connections/standards/ips-schedule-40.js';
-import { shippedCatalogue } from '../fittings/catalogue.js';
-import { cementSizes } from './consumables.js';
-import { takeOff } from './take-off.js';
+import { drumWith } from '../checks/sample-jobs';
+import { contextOf } from '../job/context';
+import { ipsSchedule40 } from '../connections/standards/ips-schedule-40';
+import { shippedCatalogue } from '../fittings/catalogue';
+import { cementSizes } from './consumables';
+import { takeOff } from './take-off';
 
 const list = (job: Parameters<typeof contextOf>[0]) => takeOff(contextOf(job, shippedCatalogue));
 

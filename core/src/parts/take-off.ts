@@ -1,13 +1,13 @@
-import type { CheckContext, JudgedJoint, Run } from '../job/context.js';
-import { holdsAtAll } from '../connections/mating.js';
-import { holeDiameterM } from '../job/resolve.js';
-import type { StrandItem } from '../job/run.js';
-import { type Part, isByLength } from '../fittings/part.js';
-import { formatLength, formatStockLength } from '../quantity/length.js';
-import { type PlacedNeed, consumableLines } from './consumables.js';
-import { cutPlan } from './cut-plan.js';
-import type { ClosedBy, Completeness, CutBars, PartsGroup, PartsLine, PartsList } from './parts-list.js';
-import { drillLines, toolLines } from './tools.js';
+import type { CheckContext, JudgedJoint, Run } from '../job/context';
+import { holdsAtAll } from '../connections/mating';
+import { holeDiameterM } from '../job/resolve';
+import type { StrandItem } from '../job/run';
+import { type Part, isByLength } from '../fittings/part';
+import { formatLength, formatStockLength } from '../quantity/length';
+import { type PlacedNeed, consumableLines } from './consumables';
+import { cutPlan } from './cut-plan';
+import type { ClosedBy, Completeness, CutBars, PartsGroup, PartsLine, PartsList } from './parts-list';
+import { drillLines, toolLines } from './tools';
 
 const cents = (usd: number): number => Math.round(usd * 100) / 100;
 

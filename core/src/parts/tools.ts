@@ -1,8 +1,8 @@
-import type { Need } from '../connections/mating.js';
-import type { Part } from '../fittings/part.js';
-import { formatLength, type Measures } from '../quantity/length.js';
-import { sawFor } from '../walls/hole-saws.js';
-import type { PartsLine } from './parts-list.js';
+import type { Need } from '../connections/mating';
+import type { Part } from '../fittings/part';
+import { formatLength, type Measures } from '../quantity/length';
+import { sawFor } from '../walls/hole-saws';
+import type { PartsLine } from './parts-list';
 
 /** A hole to drill and the label it goes by. */
 export interface HoleToDrill {

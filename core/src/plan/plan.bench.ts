@@ -1,11 +1,11 @@
 import { bench, describe } from 'vitest';
-import { ternPoint } from '../demo/tern-point.js';
-import { shippedCatalogue } from '../fittings/catalogue.js';
-import { nptFemale, nptMale } from '../fittings/ends.js';
-import { mate } from '../connections/mate.js';
-import { applyEdits } from '../job/edits/edits.js';
-import { nextParts } from '../routes/next-parts.js';
-import { plan } from './plan.js';
+import { ternPoint } from '../demo/tern-point';
+import { shippedCatalogue } from '../fittings/catalogue';
+import { nptFemale, nptMale } from '../fittings/ends';
+import { mate } from '../connections/mate';
+import { applyEdits } from '../job/edits/edits';
+import { nextParts } from '../routes/next-parts';
+import { plan } from './plan';
 
 const job = ternPoint();
 const height = job.penetrations.find(({ id }) => id === 'p4')?.heightM;

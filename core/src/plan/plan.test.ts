@@ -1,15 +1,15 @@
 import { describe, expect, test } from 'vitest';
-import { fillText } from '../checks/finding.js';
-import { drumWith } from '../checks/sample-jobs.js';
-import { ternPoint } from '../demo/tern-point.js';
-import { shippedCatalogue } from '../fittings/catalogue.js';
-import { applyEdits } from '../job/edits/edits.js';
-import { emptyJob } from '../job/job.js';
-import { validateJob } from '../job/validate.js';
-import { volumeAtM3 } from '../walls/level.js';
-import { TANK_TYPES } from '../walls/tank-types.js';
-import { newTank } from '../job/new-tank.js';
-import { plan } from './plan.js';
+import { fillText } from '../checks/finding';
+import { drumWith } from '../checks/sample-jobs';
+import { ternPoint } from '../demo/tern-point';
+import { shippedCatalogue } from '../fittings/catalogue';
+import { applyEdits } from '../job/edits/edits';
+import { emptyJob } from '../job/job';
+import { validateJob } from '../job/validate';
+import { volumeAtM3 } from '../walls/level';
+import { TANK_TYPES } from '../walls/tank-types';
+import { newTank } from '../job/new-tank';
+import { plan } from './plan';
 
 const pegs = (job: Parameters<typeof plan>[0]) =>
   Object.fromEntries(plan(job).stations.map(({ id, peg, words }) => [id, `${peg}: ${words}`]));

@@ -1,11 +1,11 @@
-import { type CheckContext, type JudgedJoint, type Run, contextOf } from '../job/context.js';
-import type { Finding } from '../checks/finding.js';
-import { runChecks } from '../checks/run-checks.js';
-import { holdsAtAll } from '../connections/mating.js';
-import { type Catalogue, shippedCatalogue } from '../fittings/catalogue.js';
-import type { Job } from '../job/job.js';
-import { takeOff } from '../parts/take-off.js';
-import type { PartsList } from '../parts/parts-list.js';
+import { type CheckContext, type JudgedJoint, type Run, contextOf } from '../job/context';
+import type { Finding } from '../checks/finding';
+import { runChecks } from '../checks/run-checks';
+import { holdsAtAll } from '../connections/mating';
+import { type Catalogue, shippedCatalogue } from '../fittings/catalogue';
+import type { Job } from '../job/job';
+import { takeOff } from '../parts/take-off';
+import type { PartsList } from '../parts/parts-list';
 
 /** How far a station has come: the peg beside its name. */
 export type PegState = 'settled' | 'under-way' | 'not-begun' | 'waits' | 'trouble';

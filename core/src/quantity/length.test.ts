@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
-import { formatLength, formatStockLength, inchFigure, parseLength } from './length.js';
+import { formatLength, formatStockLength, inchFigure, parseLength } from './length';
 
 describe('parseLength', () => {
   // Expected values by hand from the exact inch of 25.4 mm.

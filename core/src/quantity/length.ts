@@ -1,4 +1,4 @@
-import { type Result, err, ok } from '../result.js';
+import { type Result, err, ok } from '../result';
 
 /** Exact by definition (international inch, 1959). */
 export const METRES_PER_INCH = 0.0254;

@@ -1,4 +1,4 @@
-import type { Measures } from './length.js';
+import type { Measures } from './length';
 
 /** US liquid gallon, exact by definition: 231 cubic inches of 0.0254 m. */
 export const M3_PER_US_GALLON = 231 * 0.0254 ** 3;

@@ -1,10 +1,10 @@
 import { describe, expect, test } from 'vitest';
-import { mate } from '../connections/mate.js';
-import { holdsAtAll } from '../connections/mating.js';
-import { parseEnd } from '../connections/parse.js';
-import { catalogueOf, shippedCatalogue } from '../fittings/catalogue.js';
-import { isByLength } from '../fittings/part.js';
-import { type OpenEnd, findChains } from './find-chains.js';
+import { mate } from '../connections/mate';
+import { holdsAtAll } from '../connections/mating';
+import { parseEnd } from '../connections/parse';
+import { catalogueOf, shippedCatalogue } from '../fittings/catalogue';
+import { isByLength } from '../fittings/part';
+import { type OpenEnd, findChains } from './find-chains';
 
 const open = (text: string): OpenEnd => {
   const parsed = parseEnd(text);

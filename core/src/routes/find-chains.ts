@@ -1,10 +1,10 @@
-import type { End } from '../connections/end.js';
-import { formatEnd } from '../connections/format.js';
-import { mate } from '../connections/mate.js';
-import type { Material } from '../connections/material.js';
-import { holdsAtAll } from '../connections/mating.js';
-import type { Catalogue } from '../fittings/catalogue.js';
-import { type Part, isByLength } from '../fittings/part.js';
+import type { End } from '../connections/end';
+import { formatEnd } from '../connections/format';
+import { mate } from '../connections/mate';
+import type { Material } from '../connections/material';
+import { holdsAtAll } from '../connections/mating';
+import type { Catalogue } from '../fittings/catalogue';
+import { type Part, isByLength } from '../fittings/part';
 
 /** An end as it stands, with the material of the part it belongs to. */
 export interface OpenEnd {

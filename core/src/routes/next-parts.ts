@@ -1,8 +1,8 @@
-import { mate } from '../connections/mate.js';
-import { type Mating, holdsAtAll } from '../connections/mating.js';
-import type { Catalogue } from '../fittings/catalogue.js';
-import type { Part } from '../fittings/part.js';
-import type { OpenEnd } from './find-chains.js';
+import { mate } from '../connections/mate';
+import { type Mating, holdsAtAll } from '../connections/mating';
+import type { Catalogue } from '../fittings/catalogue';
+import type { Part } from '../fittings/part';
+import type { OpenEnd } from './find-chains';
 
 /** A catalogue part offered for an open end: by which of its ends it would go on, and how that joint is judged. */
 export interface Offer {

@@ -1,4 +1,4 @@
-import { METRES_PER_INCH, type Measures } from '../quantity/length.js';
+import { METRES_PER_INCH, type Measures } from '../quantity/length';
 
 /** Hole saws as sets are sold (value from memory). */
 const INCH_SAWS = [

@@ -1,4 +1,4 @@
-import type { Tank } from './tank.js';
+import type { Tank } from './tank';
 
 /**
  * Water in the tank when it stands `levelM` above the base [m3].

@@ -1,13 +1,13 @@
-import { wallSealSize } from '../connections/standards/wall-seals.js';
-import type { NominalSize } from '../quantity/size.js';
-import type { NoDrillBand } from './tank.js';
+import { WALL_SEAL_SIZES, wallSealSize } from '../connections/standards/wall-seals';
+import type { NominalSize } from '../quantity/size';
+import type { NoDrillBand } from './tank';
 
 /** Without a hole size nobody knows how much flat it needs; a bulkhead's flange is the careful guess. */
 const guessed: NominalSize = '1/2';
 
 /** Half of the flat an opening needs [m]: its flange, or at least its hole. */
 export function flangeRadiusM(size: NominalSize, holeM: number | undefined): number {
-  const known = ['5/8', '2-1/2'].includes(size) ? guessed : size;
+  const known = WALL_SEAL_SIZES.includes(size) ? size : guessed;
   return Math.max(wallSealSize('bulkhead', known).flangeMm / 2000, (holeM ?? 0) / 2);
 }
 

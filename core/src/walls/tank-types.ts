@@ -1,6 +1,6 @@
-import { closedDrum, openDrum } from './tank-types/drum.js';
-import { verticalRound } from './tank-types/vertical-round.js';
-import type { TankType } from './tank.js';
+import { closedDrum, openDrum } from './tank-types/drum';
+import { verticalRound } from './tank-types/vertical-round';
+import type { TankType } from './tank';
 
 /** Every type of tank Herrero can draw and drill. A new one: its file, and a line here. */
 export const TANK_TYPES: readonly TankType[] = [openDrum, closedDrum, verticalRound];

@@ -1,4 +1,4 @@
-import type { Material } from '../connections/material.js';
+import type { Material } from '../connections/material';
 
 /** A tank as the job holds it; every dimension can be changed. Lengths in m, volume in m3. */
 export interface Tank {

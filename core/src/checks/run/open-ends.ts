@@ -1,12 +1,12 @@
-import { holdsAtAll } from '../../connections/mating.js';
-import type { EndRef } from '../../job/job.js';
-import { resolveEnd } from '../../job/resolve.js';
-import type { Strand } from '../../job/run.js';
-import { findChains } from '../../routes/find-chains.js';
-import { offersOf } from '../../routes/next-parts.js';
-import { appendChain } from '../chain-edits.js';
-import type { CheckContext, Run } from '../../job/context.js';
-import type { Fix } from '../finding.js';
+import { holdsAtAll } from '../../connections/mating';
+import type { EndRef } from '../../job/job';
+import { resolveEnd } from '../../job/resolve';
+import type { Strand } from '../../job/run';
+import { findChains } from '../../routes/find-chains';
+import { offersOf } from '../../routes/next-parts';
+import { appendChain } from '../chain-edits';
+import type { CheckContext, Run } from '../../job/context';
+import type { Fix } from '../finding';
 
 /** Open ends of runs that have begun: at least one part stands beyond what seals the hole. */
 export const openStrands = ({ strands }: Run): readonly Strand[] => strands.filter(({ end }) => end.at === 'open');

@@ -1,6 +1,6 @@
-import type { Figure, Mating } from '../mating.js';
-import { HOSE_SOURCES, hoseSize } from '../standards/hose.js';
-import { defineJointFamily } from './joint-family.js';
+import type { Figure, Mating } from '../mating';
+import { HOSE_SOURCES, hoseSize } from '../standards/hose';
+import { defineJointFamily } from './joint-family';
 
 // Turning points, as a share of the bore. Engineering judgement (common practice, no source).
 const LEAST_INTERFERENCE = 0.02;

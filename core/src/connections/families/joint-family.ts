@@ -1,6 +1,6 @@
-import type { End, EndKind } from '../end.js';
-import type { Material } from '../material.js';
-import type { Mating } from '../mating.js';
+import type { End, EndKind } from '../end';
+import type { Material } from '../material';
+import type { Mating } from '../mating';
 
 type EndOf<Kind extends EndKind> = Extract<End, { kind: Kind }>;
 

@@ -1,4 +1,4 @@
-import type { ThreadForm } from '../standards/thread-standard.js';
+import type { ThreadForm } from '../standards/thread-standard';
 
 /** Why a pair of threads is judged as it is; the sentence is made from it and the figures. */
 export type ThreadReason =

@@ -1,8 +1,8 @@
-import type { Mating } from '../mating.js';
-import { pipeSize } from '../standards/pipe-series.js';
-import { pipeSeries } from '../standards/pipes.js';
-import { WALL_SEAL_SOURCE } from '../standards/wall-seals.js';
-import { defineJointFamily } from './joint-family.js';
+import type { Mating } from '../mating';
+import { pipeSize } from '../standards/pipe-series';
+import { pipeSeries } from '../standards/pipes';
+import { WALL_SEAL_SOURCE } from '../standards/wall-seals';
+import { defineJointFamily } from './joint-family';
 
 /** How much the pipe may differ outside from the one the gasket is made for, in mm. Our judgement from the squeeze of such gaskets. */
 const LOOSE_MM = -0.8;

@@ -1,6 +1,6 @@
-import type { Figure, Mating } from '../mating.js';
-import { WALL_SEAL_SOURCE, wallSealSize } from '../standards/wall-seals.js';
-import { defineJointFamily } from './joint-family.js';
+import type { Figure, Mating } from '../mating';
+import { WALL_SEAL_SOURCE, wallSealSize } from '../standards/wall-seals';
+import { defineJointFamily } from './joint-family';
 
 /** A bulkhead or a gasket in a drilled wall: judged by hole, wall thickness and how sharply the wall is curved. */
 export const sealInHole = defineJointFamily(['hole', 'wall-seal'], (hole, seal): Mating => {

@@ -1,8 +1,8 @@
-import { type Material, MATERIAL_NAMES, takesNoCement } from '../material.js';
-import type { Mating } from '../mating.js';
-import { pipeSize } from '../standards/pipe-series.js';
-import { pipeSeries } from '../standards/pipes.js';
-import { defineJointFamily } from './joint-family.js';
+import { type Material, MATERIAL_NAMES, takesNoCement } from '../material';
+import type { Mating } from '../mating';
+import { pipeSize } from '../standards/pipe-series';
+import { pipeSeries } from '../standards/pipes';
+import { defineJointFamily } from './joint-family';
 
 const noBond = (material: Material | undefined): material is Material =>
   material !== undefined && takesNoCement(material);

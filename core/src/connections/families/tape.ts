@@ -1,8 +1,8 @@
-import type { Material } from '../material.js';
-import { isMetal } from '../material.js';
-import { MM_PER_INCH } from '../../quantity/length.js';
-import { type NominalSize, sizeInInches } from '../../quantity/size.js';
-import type { Need } from '../mating.js';
+import type { Material } from '../material';
+import { isMetal } from '../material';
+import { MM_PER_INCH } from '../../quantity/length';
+import { type NominalSize, sizeInInches } from '../../quantity/size';
+import type { Need } from '../mating';
 
 interface TapeRow {
   readonly metalTurns: number;

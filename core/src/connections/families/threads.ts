@@ -1,11 +1,11 @@
-import type { ThreadEnd } from '../end.js';
-import { formatEnd } from '../format.js';
-import { isMetal } from '../material.js';
-import type { Figure, Mating, Need, Verdict } from '../mating.js';
-import { threadStandard } from '../standards/threads.js';
-import { defineJointFamily } from './joint-family.js';
-import { type ThreadJudgement, type ThreadReason, judgeThreads } from './judge-threads.js';
-import { tapeFor } from './tape.js';
+import type { ThreadEnd } from '../end';
+import { formatEnd } from '../format';
+import { isMetal } from '../material';
+import type { Figure, Mating, Need, Verdict } from '../mating';
+import { threadStandard } from '../standards/threads';
+import { defineJointFamily } from './joint-family';
+import { type ThreadJudgement, type ThreadReason, judgeThreads } from './judge-threads';
+import { tapeFor } from './tape';
 
 const VERDICTS: Readonly<Record<ThreadReason, Verdict>> = {
   'designed-taper': 'holds-with',

@@ -1,5 +1,5 @@
-import type { Source } from '../../provenance.js';
-import type { NominalSize } from '../../quantity/size.js';
+import type { Source } from '../../provenance';
+import type { NominalSize } from '../../quantity/size';
 
 /** A hose bore, the barb made for it, and the clamp that closes over both, in mm. */
 export interface HoseSize {

@@ -1,6 +1,6 @@
-import { MM_PER_INCH } from '../../quantity/length.js';
-import type { NominalSize } from '../../quantity/size.js';
-import type { PipeSeries, PipeSize } from './pipe-series.js';
+import { MM_PER_INCH } from '../../quantity/length';
+import type { NominalSize } from '../../quantity/size';
+import type { PipeSeries, PipeSize } from './pipe-series';
 
 interface Row {
   readonly size: NominalSize;

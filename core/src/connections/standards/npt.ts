@@ -1,6 +1,6 @@
-import type { NominalSize } from '../../quantity/size.js';
-import { MM_PER_INCH } from '../../quantity/length.js';
-import type { ThreadForm, ThreadStandard } from './thread-standard.js';
+import type { NominalSize } from '../../quantity/size';
+import { MM_PER_INCH } from '../../quantity/length';
+import type { ThreadForm, ThreadStandard } from './thread-standard';
 
 interface NptSize {
   readonly size: NominalSize;

@@ -1,5 +1,5 @@
-import type { Source } from '../../provenance.js';
-import type { NominalSize } from '../../quantity/size.js';
+import type { Source } from '../../provenance';
+import type { NominalSize } from '../../quantity/size';
 
 /** One size of a pipe series and of the socket that takes it, in mm. */
 export interface PipeSize {

@@ -1,5 +1,5 @@
-import { ipsSchedule40 } from './ips-schedule-40.js';
-import type { PipeSeries } from './pipe-series.js';
+import { ipsSchedule40 } from './ips-schedule-40';
+import type { PipeSeries } from './pipe-series';
 
 /** Every pipe series Herrero knows. A new one: its file, and a line here. */
 export const PIPE_SERIES: readonly PipeSeries[] = [ipsSchedule40];

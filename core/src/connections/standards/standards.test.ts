@@ -1,9 +1,9 @@
 import { describe, expect, test } from 'vitest';
-import { HOSE_SIZES } from './hose.js';
-import { npt } from './npt.js';
-import { PIPE_SERIES } from './pipes.js';
-import { THREAD_STANDARDS } from './threads.js';
-import { WALL_SEALS } from './wall-seals.js';
+import { HOSE_SIZES } from './hose';
+import { npt } from './npt';
+import { PIPE_SERIES } from './pipes';
+import { THREAD_STANDARDS } from './threads';
+import { WALL_SEALS } from './wall-seals';
 
 // ASME B1.20.1 table 2, basic dimensions in inches: E0, E1, L2 (recalled; the formulae give them to the last digit printed).
 describe('NPT against the printed columns of ASME B1.20.1', () => {

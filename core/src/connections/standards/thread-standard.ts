@@ -1,5 +1,5 @@
-import type { Source } from '../../provenance.js';
-import type { NominalSize } from '../../quantity/size.js';
+import type { Source } from '../../provenance';
+import type { NominalSize } from '../../quantity/size';
 
 /** Where a thread makes its seal: by its taper, on a washer in the female, or nowhere. */
 export type ThreadSeal = 'taper' | 'washer' | 'none';

@@ -1,6 +1,6 @@
-import { nh } from './nh.js';
-import { npt } from './npt.js';
-import type { ThreadStandard } from './thread-standard.js';
+import { nh } from './nh';
+import { npt } from './npt';
+import type { ThreadStandard } from './thread-standard';
 
 /** Every thread standard Herrero knows. A new one: its file, and a line here. */
 export const THREAD_STANDARDS: readonly ThreadStandard[] = [npt, nh];

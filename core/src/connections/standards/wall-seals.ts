@@ -1,6 +1,6 @@
-import { MM_PER_INCH } from '../../quantity/length.js';
-import type { NominalSize } from '../../quantity/size.js';
-import type { Source } from '../../provenance.js';
+import { MM_PER_INCH } from '../../quantity/length';
+import type { NominalSize } from '../../quantity/size';
+import type { Source } from '../../provenance';
 
 /** What stands in a drilled hole: the hole it wants, the wall it grips and the flat it sits on, in mm. */
 export interface WallSealSize {
@@ -96,3 +96,6 @@ export function wallSealSize(style: 'bulkhead' | 'gasket', size: NominalSize): W
   if (!found) throw new RangeError(`wallSealSize: no ${size} ${style}`);
   return found;
 }
+
+/** Sizes for which there is anything to stand in a hole. */
+export const WALL_SEAL_SIZES: readonly NominalSize[] = [...new Set(Object.values(WALL_SEALS).flatMap((rows) => rows.map(({ size }) => size)))];

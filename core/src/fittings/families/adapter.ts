@@ -1,8 +1,8 @@
-import { MM_PER_INCH } from '../../quantity/length.js';
-import { type NominalSize, sizeCode } from '../../quantity/size.js';
-import { endSection, fullBoreMm, middle } from '../body.js';
-import { nptFemale, nptMale, socket } from '../ends.js';
-import { TYPICAL_BODIES, defineFamily, inventedPriceUsd } from '../part-family.js';
+import { MM_PER_INCH } from '../../quantity/length';
+import { type NominalSize, sizeCode } from '../../quantity/size';
+import { endSection, fullBoreMm, middle } from '../body';
+import { nptFemale, nptMale, socket } from '../ends';
+import { TYPICAL_BODIES, defineFamily, inventedPriceUsd } from '../part-family';
 
 /** Between thread and socket, in inches: take-off of a male adapter (typical, value from memory). */
 const ROWS: readonly (readonly [NominalSize, number])[] = [

@@ -1,9 +1,9 @@
-import { WALL_SEALS, type WallSealSize } from '../../connections/standards/wall-seals.js';
-import { sizeCode } from '../../quantity/size.js';
-import { endSection, fullBoreMm } from '../body.js';
-import { bulkheadShank, nptFemale, socket } from '../ends.js';
-import type { BodySection } from '../part.js';
-import { TYPICAL_BODIES, defineFamily, inventedPriceUsd } from '../part-family.js';
+import { WALL_SEALS, type WallSealSize } from '../../connections/standards/wall-seals';
+import { sizeCode } from '../../quantity/size';
+import { endSection, fullBoreMm } from '../body';
+import { bulkheadShank, nptFemale, socket } from '../ends';
+import type { BodySection } from '../part';
+import { TYPICAL_BODIES, defineFamily, inventedPriceUsd } from '../part-family';
 
 const FLANGE_MM = 8;
 const WASHER_MM = 4;

@@ -1,11 +1,11 @@
-import type { End } from '../../connections/end.js';
-import type { Material } from '../../connections/material.js';
-import { npt } from '../../connections/standards/npt.js';
-import { ipsSchedule40 } from '../../connections/standards/ips-schedule-40.js';
-import { type NominalSize, sizeCode } from '../../quantity/size.js';
-import { endSection, fullBoreMm } from '../body.js';
-import { nhSwivel, nptFemale, nptMale, socket } from '../ends.js';
-import { TYPICAL_BODIES, defineFamily, inventedPriceUsd } from '../part-family.js';
+import type { End } from '../../connections/end';
+import type { Material } from '../../connections/material';
+import { npt } from '../../connections/standards/npt';
+import { ipsSchedule40 } from '../../connections/standards/ips-schedule-40';
+import { type NominalSize, sizeCode } from '../../quantity/size';
+import { endSection, fullBoreMm } from '../body';
+import { nhSwivel, nptFemale, nptMale, socket } from '../ends';
+import { TYPICAL_BODIES, defineFamily, inventedPriceUsd } from '../part-family';
 
 const HEAD_MM = 7;
 

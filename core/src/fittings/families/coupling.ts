@@ -1,11 +1,11 @@
-import type { End } from '../../connections/end.js';
-import type { Material } from '../../connections/material.js';
-import { MM_PER_INCH } from '../../quantity/length.js';
-import { type NominalSize, sizeCode } from '../../quantity/size.js';
-import { endSection, fullBoreMm, middle } from '../body.js';
-import { nptFemale, socket } from '../ends.js';
-import type { Feature } from '../part.js';
-import { TYPICAL_BODIES, defineFamily, inventedPriceUsd } from '../part-family.js';
+import type { End } from '../../connections/end';
+import type { Material } from '../../connections/material';
+import { MM_PER_INCH } from '../../quantity/length';
+import { type NominalSize, sizeCode } from '../../quantity/size';
+import { endSection, fullBoreMm, middle } from '../body';
+import { nptFemale, socket } from '../ends';
+import type { Feature } from '../part';
+import { TYPICAL_BODIES, defineFamily, inventedPriceUsd } from '../part-family';
 
 interface Row {
   readonly size: NominalSize;

@@ -1,10 +1,10 @@
-import type { End } from '../../connections/end.js';
-import type { Material } from '../../connections/material.js';
-import { MM_PER_INCH } from '../../quantity/length.js';
-import { type NominalSize, sizeCode } from '../../quantity/size.js';
-import { endSection, fullBoreMm, middle } from '../body.js';
-import { nptFemale, nptMale, socket } from '../ends.js';
-import { TYPICAL_BODIES, defineFamily, inventedPriceUsd } from '../part-family.js';
+import type { End } from '../../connections/end';
+import type { Material } from '../../connections/material';
+import { MM_PER_INCH } from '../../quantity/length';
+import { type NominalSize, sizeCode } from '../../quantity/size';
+import { endSection, fullBoreMm, middle } from '../body';
+import { nptFemale, nptMale, socket } from '../ends';
+import { TYPICAL_BODIES, defineFamily, inventedPriceUsd } from '../part-family';
 
 /** Centre of the bend to the foot of the socket, in inches (typical, value from memory). */
 const TAKE_OFF_IN: readonly (readonly [NominalSize, number])[] = [

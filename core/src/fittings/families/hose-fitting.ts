@@ -1,10 +1,10 @@
-import type { End } from '../../connections/end.js';
-import type { Material } from '../../connections/material.js';
-import { type NominalSize, sizeCode } from '../../quantity/size.js';
-import { barbBoreMm, endSection, fullBoreMm, middle } from '../body.js';
-import { barb, nhMale, nhSwivel, nptFemale, nptMale } from '../ends.js';
-import type { BodySection, Feature, PartEnd } from '../part.js';
-import { TYPICAL_BODIES, defineFamily, inventedPriceUsd } from '../part-family.js';
+import type { End } from '../../connections/end';
+import type { Material } from '../../connections/material';
+import { type NominalSize, sizeCode } from '../../quantity/size';
+import { barbBoreMm, endSection, fullBoreMm, middle } from '../body';
+import { barb, nhMale, nhSwivel, nptFemale, nptMale } from '../ends';
+import type { BodySection, Feature, PartEnd } from '../part';
+import { TYPICAL_BODIES, defineFamily, inventedPriceUsd } from '../part-family';
 
 const HEX_MM = 10;
 const HOSE_TAIL_SIZES: readonly NominalSize[] = ['1/2', '5/8', '3/4', '1'];

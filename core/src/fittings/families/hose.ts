@@ -1,8 +1,8 @@
-import { HOSE_SIZES, HOSE_SOURCES } from '../../connections/standards/hose.js';
-import { METRES_PER_INCH } from '../../quantity/length.js';
-import { sizeCode } from '../../quantity/size.js';
-import { hoseBore } from '../ends.js';
-import { defineFamily, inventedPriceUsd } from '../part-family.js';
+import { HOSE_SIZES, HOSE_SOURCES } from '../../connections/standards/hose';
+import { METRES_PER_INCH } from '../../quantity/length';
+import { sizeCode } from '../../quantity/size';
+import { hoseBore } from '../ends';
+import { defineFamily, inventedPriceUsd } from '../part-family';
 
 const FEET = 12 * METRES_PER_INCH;
 

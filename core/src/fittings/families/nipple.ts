@@ -1,11 +1,11 @@
-import type { Material } from '../../connections/material.js';
-import { npt } from '../../connections/standards/npt.js';
-import { MM_PER_INCH, inchFigure } from '../../quantity/length.js';
-import { type NominalSize, sizeCode } from '../../quantity/size.js';
-import { endSection, fullBoreMm, middle } from '../body.js';
-import { nptMale } from '../ends.js';
-import type { Part } from '../part.js';
-import { defineFamily, inventedPriceUsd } from '../part-family.js';
+import type { Material } from '../../connections/material';
+import { npt } from '../../connections/standards/npt';
+import { MM_PER_INCH, inchFigure } from '../../quantity/length';
+import { type NominalSize, sizeCode } from '../../quantity/size';
+import { endSection, fullBoreMm, middle } from '../body';
+import { nptMale } from '../ends';
+import type { Part } from '../part';
+import { defineFamily, inventedPriceUsd } from '../part-family';
 
 /** Close nipples: overall length in inches by size (ASTM A733 lengths, value from memory). */
 const CLOSE_IN: Readonly<Partial<Record<NominalSize, number>>> = {

@@ -1,9 +1,9 @@
-import type { Material } from '../../connections/material.js';
-import { ipsSchedule40 } from '../../connections/standards/ips-schedule-40.js';
-import { METRES_PER_INCH } from '../../quantity/length.js';
-import { type NominalSize, sizeCode } from '../../quantity/size.js';
-import { spigot } from '../ends.js';
-import { defineFamily, inventedPriceUsd } from '../part-family.js';
+import type { Material } from '../../connections/material';
+import { ipsSchedule40 } from '../../connections/standards/ips-schedule-40';
+import { METRES_PER_INCH } from '../../quantity/length';
+import { type NominalSize, sizeCode } from '../../quantity/size';
+import { spigot } from '../ends';
+import { defineFamily, inventedPriceUsd } from '../part-family';
 
 const FEET = 12 * METRES_PER_INCH;
 const SAW_KERF_M = METRES_PER_INCH / 8;

@@ -1,9 +1,9 @@
-import { pipeSize } from '../../connections/standards/pipe-series.js';
-import { pipeSeries } from '../../connections/standards/pipes.js';
-import { WALL_SEALS, WALL_SEAL_SOURCE } from '../../connections/standards/wall-seals.js';
-import { sizeCode } from '../../quantity/size.js';
-import { gasketLip, gasketRim } from '../ends.js';
-import { defineFamily, inventedPriceUsd } from '../part-family.js';
+import { pipeSize } from '../../connections/standards/pipe-series';
+import { pipeSeries } from '../../connections/standards/pipes';
+import { WALL_SEALS, WALL_SEAL_SOURCE } from '../../connections/standards/wall-seals';
+import { sizeCode } from '../../quantity/size';
+import { gasketLip, gasketRim } from '../ends';
+import { defineFamily, inventedPriceUsd } from '../part-family';
 
 const LIP_MM = 6;
 const NECK_MM = 14;

@@ -1,8 +1,8 @@
-import { MM_PER_INCH } from '../../quantity/length.js';
-import { type NominalSize, sizeCode } from '../../quantity/size.js';
-import { endSection, fullBoreMm, middle } from '../body.js';
-import { nptFemale, nptMale, socket, spigot } from '../ends.js';
-import { TYPICAL_BODIES, defineFamily, inventedPriceUsd } from '../part-family.js';
+import { MM_PER_INCH } from '../../quantity/length';
+import { type NominalSize, sizeCode } from '../../quantity/size';
+import { endSection, fullBoreMm, middle } from '../body';
+import { nptFemale, nptMale, socket, spigot } from '../ends';
+import { TYPICAL_BODIES, defineFamily, inventedPriceUsd } from '../part-family';
 
 /** Large size, small size, what a flush bushing adds to the run in inches (typical, value from memory). */
 const SOCKET_BUSHINGS: readonly (readonly [NominalSize, NominalSize, number])[] = [

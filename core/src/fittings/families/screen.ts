@@ -1,7 +1,7 @@
-import { type NominalSize, sizeCode } from '../../quantity/size.js';
-import { endSection, fullBoreMm } from '../body.js';
-import { socket } from '../ends.js';
-import { defineFamily, inventedPriceUsd } from '../part-family.js';
+import { type NominalSize, sizeCode } from '../../quantity/size';
+import { endSection, fullBoreMm } from '../body';
+import { socket } from '../ends';
+import { defineFamily, inventedPriceUsd } from '../part-family';
 
 const SIZES: readonly NominalSize[] = ['1-1/2', '2', '3'];
 const MESH_MM = 34;

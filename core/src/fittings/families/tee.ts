@@ -1,9 +1,9 @@
-import type { End } from '../../connections/end.js';
-import { MM_PER_INCH } from '../../quantity/length.js';
-import { type NominalSize, sizeCode } from '../../quantity/size.js';
-import { endSection, fullBoreMm, middle } from '../body.js';
-import { nptFemale, socket } from '../ends.js';
-import { TYPICAL_BODIES, defineFamily, inventedPriceUsd } from '../part-family.js';
+import type { End } from '../../connections/end';
+import { MM_PER_INCH } from '../../quantity/length';
+import { type NominalSize, sizeCode } from '../../quantity/size';
+import { endSection, fullBoreMm, middle } from '../body';
+import { nptFemale, socket } from '../ends';
+import { TYPICAL_BODIES, defineFamily, inventedPriceUsd } from '../part-family';
 
 /** Centre to the foot of the socket along the run, in inches (typical, value from memory). */
 const TAKE_OFF_IN: readonly (readonly [NominalSize, number])[] = [

@@ -1,8 +1,8 @@
-import { err, ok } from '../../result.js';
-import type { Penetration } from '../job.js';
-import { put } from './change.js';
-import { defineEdit } from './edit-kind.js';
-import { nextLabel } from './labels.js';
+import { err, ok } from '../../result';
+import type { Penetration } from '../job';
+import { put } from './change';
+import { defineEdit } from './edit-kind';
+import { nextLabel } from './labels';
 
 /** Sets out an opening. Without `label` it gets the next free one; the second opening of a link or sight tube gives the first one's. */
 export interface AddPenetration {

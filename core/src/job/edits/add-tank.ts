@@ -1,8 +1,8 @@
-import { err, ok } from '../../result.js';
-import type { Tank } from '../../walls/tank.js';
-import { put } from './change.js';
-import { defineEdit } from './edit-kind.js';
-import { nextLabel } from './labels.js';
+import { err, ok } from '../../result';
+import type { Tank } from '../../walls/tank';
+import { put } from './change';
+import { defineEdit } from './edit-kind';
+import { nextLabel } from './labels';
 
 /** Sets out a tank; its label is the next free one. */
 export interface AddTank {

@@ -1,7 +1,7 @@
-import { err, ok } from '../../result.js';
-import type { Terminal } from '../job.js';
-import { put } from './change.js';
-import { defineEdit } from './edit-kind.js';
+import { err, ok } from '../../result';
+import type { Terminal } from '../job';
+import { put } from './change';
+import { defineEdit } from './edit-kind';
 
 /** Names a place where a run may end. */
 export interface AddTerminal {

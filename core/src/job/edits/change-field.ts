@@ -1,7 +1,7 @@
-import { err, ok } from '../../result.js';
-import type { Job } from '../job.js';
-import { type Change, type Collection, type JobRecord, replace, sameData } from './change.js';
-import { defineEdit } from './edit-kind.js';
+import { err, ok } from '../../result';
+import type { Job } from '../job';
+import { type Change, type Collection, type JobRecord, replace, sameData } from './change';
+import { defineEdit } from './edit-kind';
 
 /** The fields that may be set one by one; everything else is changed by an edit of its own. */
 const FIELDS = {

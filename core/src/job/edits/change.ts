@@ -1,4 +1,4 @@
-import type { Job } from '../job.js';
+import type { Job } from '../job';
 
 /** The collections of the job document; the settings of the job itself are the record `job` in `settings`. */
 export const COLLECTIONS = ['tanks', 'penetrations', 'parts', 'joints', 'terminals'] as const;

@@ -1,7 +1,7 @@
-import type { Catalogue } from '../../fittings/catalogue.js';
-import type { Result } from '../../result.js';
-import type { Job } from '../job.js';
-import type { Change } from './change.js';
+import type { Catalogue } from '../../fittings/catalogue';
+import type { Result } from '../../result';
+import type { Job } from '../job';
+import type { Change } from './change';
 
 /** Why an edit cannot be made on this job, in words for the person who made it. */
 export interface EditRefusal {

@@ -1,11 +1,11 @@
 import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
-import { ternPoint } from '../../demo/tern-point.js';
-import { shippedCatalogue as catalogue } from '../../fittings/catalogue.js';
-import { type Job, emptyJob } from '../job.js';
-import { newTank } from '../new-tank.js';
-import { validateJob } from '../validate.js';
-import { EDIT_TYPES, type Edit, applyEdits } from './edits.js';
+import { ternPoint } from '../../demo/tern-point';
+import { shippedCatalogue as catalogue } from '../../fittings/catalogue';
+import { type Job, emptyJob } from '../job';
+import { newTank } from '../new-tank';
+import { validateJob } from '../validate';
+import { EDIT_TYPES, type Edit, applyEdits } from './edits';
 
 const job = ternPoint();
 const made = (before: Job, ...edits: Edit[]) => {

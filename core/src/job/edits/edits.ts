@@ -1,23 +1,23 @@
-import type { Catalogue } from '../../fittings/catalogue.js';
-import { type Result, err, ok } from '../../result.js';
-import type { Job } from '../job.js';
-import { validateJob } from '../validate.js';
-import { addPart } from './add-part.js';
-import { addPenetration } from './add-penetration.js';
-import { addTank } from './add-tank.js';
-import { addTerminal } from './add-terminal.js';
-import { type Change, invertChanges, makeChanges } from './change.js';
-import { changeField } from './change-field.js';
-import type { EditKind, EditRefusal } from './edit-kind.js';
-import { insertPart } from './insert-part.js';
-import { joinEnds } from './join-ends.js';
-import { removePart } from './remove-part.js';
-import { removePenetration } from './remove-penetration.js';
-import { removeTank } from './remove-tank.js';
-import { replacePart } from './replace-part.js';
-import { type Revert, revert } from './revert.js';
-import { separate } from './separate.js';
-import { turnPart } from './turn-part.js';
+import type { Catalogue } from '../../fittings/catalogue';
+import { type Result, err, ok } from '../../result';
+import type { Job } from '../job';
+import { validateJob } from '../validate';
+import { addPart } from './add-part';
+import { addPenetration } from './add-penetration';
+import { addTank } from './add-tank';
+import { addTerminal } from './add-terminal';
+import { type Change, invertChanges, makeChanges } from './change';
+import { changeField } from './change-field';
+import type { EditKind, EditRefusal } from './edit-kind';
+import { insertPart } from './insert-part';
+import { joinEnds } from './join-ends';
+import { removePart } from './remove-part';
+import { removePenetration } from './remove-penetration';
+import { removeTank } from './remove-tank';
+import { replacePart } from './replace-part';
+import { type Revert, revert } from './revert';
+import { separate } from './separate';
+import { turnPart } from './turn-part';
 
 /** Every kind of edit. A new one: its file, and a line here. */
 const KINDS = [
@@ -66,12 +66,18 @@ export interface BatchRefusal extends EditRefusal {
  *
  * @param job        is not changed
  * @param edits      made in order, each on the outcome of the one before
+ * @param problemsOf what is checked of the outcome; a server that takes edits from anybody checks the shape first
  * @returns the new job, checked whole, with a label for undo and the edit that takes the batch back
  * @error gone, taken, not-open, changed-since   the job has moved on since the edit was made
  * @error not-possible   the edit makes no sense on any job
  * @error invalid        the outcome would contradict itself (a hole above its tank); the message says what
  */
-export function applyEdits(job: Job, edits: readonly Edit[], catalogue: Catalogue): Result<Edited, BatchRefusal> {
+export function applyEdits(
+  job: Job,
+  edits: readonly Edit[],
+  catalogue: Catalogue,
+  problemsOf: typeof validateJob = validateJob,
+): Result<Edited, BatchRefusal> {
   let now = job;
   const labels: string[] = [];
   const undo: Change[] = [];
@@ -85,7 +91,7 @@ export function applyEdits(job: Job, edits: readonly Edit[], catalogue: Catalogu
     now = after;
     undo.unshift(...invertChanges(made));
   }
-  const [problem] = validateJob(now, catalogue);
+  const [problem] = problemsOf(now, catalogue);
   if (problem) return err({ index: edits.length - 1, code: 'invalid', message: problem.message });
   const label = labels[0] ?? 'Nothing';
   return ok({ job: now, label, inverse: { type: 'revert', label, changes: undo } });

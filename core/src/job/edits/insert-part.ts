@@ -1,8 +1,8 @@
-import { err, ok } from '../../result.js';
-import type { PlacedPart } from '../job.js';
-import { put, replace } from './change.js';
-import { defineEdit } from './edit-kind.js';
-import { nextJointNumber } from './joint-numbers.js';
+import { err, ok } from '../../result';
+import type { PlacedPart } from '../job';
+import { put, replace } from './change';
+import { defineEdit } from './edit-kind';
+import { nextJointNumber } from './joint-numbers';
 
 /** Puts a part between the two sides of a joint: the joint keeps its number on the tank's side, the new one gets the next. */
 export interface InsertPart {

@@ -1,8 +1,8 @@
-import { err, ok } from '../../result.js';
-import { type EndRef, refKey } from '../job.js';
-import { put } from './change.js';
-import { defineEdit } from './edit-kind.js';
-import { nextJointNumber } from './joint-numbers.js';
+import { err, ok } from '../../result';
+import { type EndRef, refKey } from '../job';
+import { put } from './change';
+import { defineEdit } from './edit-kind';
+import { nextJointNumber } from './joint-numbers';
 
 /** Joins two open ends: closes a link into the next tank's opening, or ends a run at a terminal. */
 export interface JoinEnds {

@@ -1,6 +1,6 @@
-import type { Catalogue } from '../../fittings/catalogue.js';
-import type { EndRef, Job } from '../job.js';
-import { indexJob, jointsOfRun, otherSide, walkRun } from '../run.js';
+import type { Catalogue } from '../../fittings/catalogue';
+import type { EndRef, Job } from '../job';
+import { indexJob, jointsOfRun, otherSide, walkRun } from '../run';
 
 /**
  * The next free number of a joint in the run that `ref` belongs to. Numbers count within a run (all that hangs together

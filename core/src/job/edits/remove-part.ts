@@ -1,7 +1,7 @@
-import { err, ok } from '../../result.js';
-import type { EndRef, Job, Joint } from '../job.js';
-import { type Change, replace, take } from './change.js';
-import { defineEdit } from './edit-kind.js';
+import { err, ok } from '../../result';
+import type { EndRef, Job, Joint } from '../job';
+import { type Change, replace, take } from './change';
+import { defineEdit } from './edit-kind';
 
 /**
  * Takes a part out. With something on exactly two of its ends the two neighbours meet (that joint is judged anew);

@@ -1,9 +1,9 @@
-import { err, ok } from '../../result.js';
-import type { Catalogue } from '../../fittings/catalogue.js';
-import type { Job, Penetration } from '../job.js';
-import { indexJob, jointsOfRun, walkRun } from '../run.js';
-import { type Change, take } from './change.js';
-import { defineEdit } from './edit-kind.js';
+import { err, ok } from '../../result';
+import type { Catalogue } from '../../fittings/catalogue';
+import type { Job, Penetration } from '../job';
+import { indexJob, jointsOfRun, walkRun } from '../run';
+import { type Change, take } from './change';
+import { defineEdit } from './edit-kind';
 
 /** Takes a hole away with the run that hangs on it; a run that also hangs on another hole stays there. */
 export interface RemovePenetration {

@@ -1,8 +1,8 @@
-import { err, ok } from '../../result.js';
-import type { Change } from './change.js';
-import { applyChanges, take } from './change.js';
-import { defineEdit } from './edit-kind.js';
-import { changesToRemove } from './remove-penetration.js';
+import { err, ok } from '../../result';
+import type { Change } from './change';
+import { applyChanges, take } from './change';
+import { defineEdit } from './edit-kind';
+import { changesToRemove } from './remove-penetration';
 
 /** Takes a tank away with all its holes and their runs. */
 export interface RemoveTank {

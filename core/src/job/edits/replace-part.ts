@@ -1,7 +1,7 @@
-import { isByLength } from '../../fittings/part.js';
-import { err, ok } from '../../result.js';
-import { replace } from './change.js';
-import { defineEdit } from './edit-kind.js';
+import { isByLength } from '../../fittings/part';
+import { err, ok } from '../../result';
+import { replace } from './change';
+import { defineEdit } from './edit-kind';
 
 /** Takes another catalogue part in the same place, its ends in the same order. */
 export interface ReplacePart {

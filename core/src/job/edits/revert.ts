@@ -1,7 +1,7 @@
-import { err, ok } from '../../result.js';
-import type { Job } from '../job.js';
-import { type Change, type JobRecord, applyChanges, sameData } from './change.js';
-import { type EditRefusal, defineEdit } from './edit-kind.js';
+import { err, ok } from '../../result';
+import type { Job } from '../job';
+import { type Change, type JobRecord, applyChanges, sameData } from './change';
+import { type EditRefusal, defineEdit } from './edit-kind';
 
 /** Puts records back as they were: undo and redo. Refused where somebody else has changed one of them since. */
 export interface Revert {

@@ -1,6 +1,6 @@
-import { err, ok } from '../../result.js';
-import { take } from './change.js';
-import { defineEdit } from './edit-kind.js';
+import { err, ok } from '../../result';
+import { take } from './change';
+import { defineEdit } from './edit-kind';
 
 /** Takes a joint apart; both ends are open again. */
 export interface Separate {

@@ -1,7 +1,7 @@
-import { err, ok } from '../../result.js';
-import type { EndRef, Joint } from '../job.js';
-import { replace } from './change.js';
-import { defineEdit } from './edit-kind.js';
+import { err, ok } from '../../result';
+import type { EndRef, Joint } from '../job';
+import { replace } from './change';
+import { defineEdit } from './edit-kind';
 
 /** Turns a part round: what was on its first end comes on its second, and the other way. */
 export interface TurnPart {

@@ -1,4 +1,4 @@
-import type { Tank, TankType } from '../tank.js';
+import type { Tank, TankType } from '../tank';
 
 /** The chime and the curve above it; the hoops stand out this much to either side (typical, value from memory). */
 const CHIME_M = 0.045;

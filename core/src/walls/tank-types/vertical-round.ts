@@ -1,6 +1,6 @@
-import { METRES_PER_INCH } from '../../quantity/length.js';
-import { M3_PER_US_GALLON } from '../../quantity/volume.js';
-import type { Tank, TankType } from '../tank.js';
+import { METRES_PER_INCH } from '../../quantity/length';
+import { M3_PER_US_GALLON } from '../../quantity/volume';
+import type { Tank, TankType } from '../tank';
 
 const IN = METRES_PER_INCH;
 /** The base curves up over about this height, and the shoulder starts this far under the brim (typical, value from memory). */

@@ -1,8 +1,8 @@
-import { flangeRadiusM, nearestFreeM, zoneAt } from '../../../walls/no-drill.js';
-import { tankType } from '../../../walls/tank-types.js';
-import { holeDiameterM } from '../../../job/resolve.js';
-import { defineCheck } from '../../define-check.js';
-import { atPenetration } from '../../places.js';
+import { flangeRadiusM, nearestFreeM, zoneAt } from '../../../walls/no-drill';
+import { tankType } from '../../../walls/tank-types';
+import { holeDiameterM } from '../../../job/resolve';
+import { defineCheck } from '../../define-check';
+import { atPenetration } from '../../places';
 
 export default defineCheck({
   meta: {

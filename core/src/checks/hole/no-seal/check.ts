@@ -1,13 +1,13 @@
-import { holdsAtAll } from '../../../connections/mating.js';
-import { offersOf } from '../../../routes/next-parts.js';
-import { partTitle } from '../../../fittings/catalogue.js';
-import type { Penetration } from '../../../job/job.js';
-import { tankType } from '../../../walls/tank-types.js';
-import { wallSealSize } from '../../../connections/standards/wall-seals.js';
-import type { CheckContext } from '../../../job/context.js';
-import { defineCheck } from '../../define-check.js';
-import type { Fix } from '../../finding.js';
-import { atPenetration, freshId } from '../../places.js';
+import { holdsAtAll } from '../../../connections/mating';
+import { offersOf } from '../../../routes/next-parts';
+import { partTitle } from '../../../fittings/catalogue';
+import type { Penetration } from '../../../job/job';
+import { tankType } from '../../../walls/tank-types';
+import { wallSealSize } from '../../../connections/standards/wall-seals';
+import type { CheckContext } from '../../../job/context';
+import { defineCheck } from '../../define-check';
+import type { Fix } from '../../finding';
+import { atPenetration, freshId } from '../../places';
 
 export default defineCheck({
   meta: {

@@ -1,6 +1,6 @@
-import { defineCheck } from '../../define-check.js';
-import { atPenetration } from '../../places.js';
-import { closings, openStrands, partsBeyondSeal } from '../../run/open-ends.js';
+import { defineCheck } from '../../define-check';
+import { atPenetration } from '../../places';
+import { closings, openStrands, partsBeyondSeal } from '../../run/open-ends';
 
 export default defineCheck({
   meta: {

@@ -1,6 +1,6 @@
-import { drumWith } from '../../sample-jobs.js';
-import { testCheck } from '../../test-check.js';
-import check from './check.js';
+import { drumWith } from '../../sample-jobs';
+import { testCheck } from '../../test-check';
+import check from './check';
 
 // 208 L to a brim at 880 mm; the 3/4 bore is 20.9 mm, so water stays to 10.5 mm under the centre.
 // At 300 mm: 208 x 289.5 / 880 = 68.4 L = 18 gal (by hand).

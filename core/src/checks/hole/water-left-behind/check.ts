@@ -1,10 +1,10 @@
-import { fullBoreMm } from '../../../fittings/body.js';
-import { holeDiameterM } from '../../../job/resolve.js';
-import { volumeAtM3 } from '../../../walls/level.js';
-import { flangeRadiusM, nearestFreeM } from '../../../walls/no-drill.js';
-import { tankType } from '../../../walls/tank-types.js';
-import { defineCheck } from '../../define-check.js';
-import { atPenetration } from '../../places.js';
+import { fullBoreMm } from '../../../fittings/body';
+import { holeDiameterM } from '../../../job/resolve';
+import { volumeAtM3 } from '../../../walls/level';
+import { flangeRadiusM, nearestFreeM } from '../../../walls/no-drill';
+import { tankType } from '../../../walls/tank-types';
+import { defineCheck } from '../../define-check';
+import { atPenetration } from '../../places';
 
 /** Dead water above this share of the tank is worth a word. Our judgement. */
 const SHARE = 0.12;

@@ -1,9 +1,9 @@
-import { findChains } from '../../../routes/find-chains.js';
-import { insertChain } from '../../chain-edits.js';
-import type { CheckContext, JudgedJoint } from '../../../job/context.js';
-import { defineCheck } from '../../define-check.js';
-import type { Fix } from '../../finding.js';
-import { atJoint } from '../../places.js';
+import { findChains } from '../../../routes/find-chains';
+import { insertChain } from '../../chain-edits';
+import type { CheckContext, JudgedJoint } from '../../../job/context';
+import { defineCheck } from '../../define-check';
+import type { Fix } from '../../finding';
+import { atJoint } from '../../places';
 
 /** An adapter chain longer than this is no fix but another run. Our judgement. */
 const MOST_PARTS = 2;

@@ -1,7 +1,7 @@
-import { emptyJob, type Job } from '../../../job/job.js';
-import { drumWith } from '../../sample-jobs.js';
-import { testCheck } from '../../test-check.js';
-import check from './check.js';
+import { emptyJob, type Job } from '../../../job/job';
+import { drumWith } from '../../sample-jobs';
+import { testCheck } from '../../test-check';
+import check from './check';
 
 const known = drumWith({ parts: [{ code: 'BH-075' }] });
 /** A document from elsewhere, whose part the catalogue does not have. */

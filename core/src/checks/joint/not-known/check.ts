@@ -1,5 +1,5 @@
-import { defineCheck } from '../../define-check.js';
-import { atJoint } from '../../places.js';
+import { defineCheck } from '../../define-check';
+import { atJoint } from '../../places';
 
 export default defineCheck({
   meta: {

@@ -1,8 +1,8 @@
-import { applyEdits } from '../../../job/edits/edits.js';
-import { shippedCatalogue } from '../../../fittings/catalogue.js';
-import { drumWith } from '../../sample-jobs.js';
-import { testCheck } from '../../test-check.js';
-import check from './check.js';
+import { applyEdits } from '../../../job/edits/edits';
+import { shippedCatalogue } from '../../../fittings/catalogue';
+import { drumWith } from '../../sample-jobs';
+import { testCheck } from '../../test-check';
+import check from './check';
 
 const forced = drumWith({ parts: [{ code: 'BH-075' }, { code: 'HB-075' }, { code: 'HO-063', lengthM: 3 }] });
 const accepted = applyEdits(

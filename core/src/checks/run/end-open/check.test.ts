@@ -1,6 +1,6 @@
-import { drumWith } from '../../sample-jobs.js';
-import { testCheck } from '../../test-check.js';
-import check from './check.js';
+import { drumWith } from '../../sample-jobs';
+import { testCheck } from '../../test-check';
+import check from './check';
 
 const valve = [{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'LV-075' }] as const;
 

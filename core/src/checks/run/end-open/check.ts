@@ -1,8 +1,8 @@
-import { describeEnd } from '../../../connections/format.js';
-import { resolveEnd } from '../../../job/resolve.js';
-import { defineCheck } from '../../define-check.js';
-import { atPenetration } from '../../places.js';
-import { closings, openStrands, partsBeyondSeal } from '../open-ends.js';
+import { describeEnd } from '../../../connections/format';
+import { resolveEnd } from '../../../job/resolve';
+import { defineCheck } from '../../define-check';
+import { atPenetration } from '../../places';
+import { closings, openStrands, partsBeyondSeal } from '../open-ends';
 
 export default defineCheck({
   meta: {

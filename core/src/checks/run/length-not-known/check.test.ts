@@ -1,7 +1,7 @@
-import { ternPoint } from '../../../demo/tern-point.js';
-import { drumWith } from '../../sample-jobs.js';
-import { testCheck } from '../../test-check.js';
-import check from './check.js';
+import { ternPoint } from '../../../demo/tern-point';
+import { drumWith } from '../../sample-jobs';
+import { testCheck } from '../../test-check';
+import check from './check';
 
 testCheck(check, {
   clean: [

@@ -1,6 +1,6 @@
-import { partTitle } from '../../../fittings/catalogue.js';
-import { isByLength } from '../../../fittings/part.js';
-import { defineCheck } from '../../define-check.js';
+import { partTitle } from '../../../fittings/catalogue';
+import { isByLength } from '../../../fittings/part';
+import { defineCheck } from '../../define-check';
 
 export default defineCheck({
   meta: {

@@ -1,12 +1,12 @@
-import type { Tank } from '../../../walls/tank.js';
-import type { Job } from '../../../job/job.js';
-import { sizeInInches } from '../../../quantity/size.js';
-import { flangeRadiusM, nearestFreeM } from '../../../walls/no-drill.js';
-import { tankType } from '../../../walls/tank-types.js';
-import type { CheckContext } from '../../../job/context.js';
-import { defineCheck } from '../../define-check.js';
-import type { Fix } from '../../finding.js';
-import { atTank, freshId } from '../../places.js';
+import type { Tank } from '../../../walls/tank';
+import type { Job } from '../../../job/job';
+import { sizeInInches } from '../../../quantity/size';
+import { flangeRadiusM, nearestFreeM } from '../../../walls/no-drill';
+import { tankType } from '../../../walls/tank-types';
+import type { CheckContext } from '../../../job/context';
+import { defineCheck } from '../../define-check';
+import type { Fix } from '../../finding';
+import { atTank, freshId } from '../../places';
 
 export default defineCheck({
   meta: {

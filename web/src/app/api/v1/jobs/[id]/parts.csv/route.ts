@@ -1,0 +1,22 @@
+import { plan } from '@herrero/core';
+import { NextResponse } from 'next/server';
+import { notFound } from '@/server/api/problem';
+import { findJob } from '@/server/db/job-repository';
+import { fileNameOf, partsCsv } from '@/server/parts-csv';
+
+interface Context {
+  readonly params: Promise<{ readonly id: string }>;
+}
+
+/** The parts list as CSV, for a spreadsheet or the counter. */
+export async function GET(_: Request, { params }: Context): Promise<NextResponse> {
+  const stored = await findJob((await params).id);
+  if (!stored) return notFound('job');
+  return new NextResponse(partsCsv(plan(stored.document).parts), {
+    headers: {
+      'Content-Type': 'text/csv; charset=utf-8',
+      'Content-Disposition': `attachment; filename="${fileNameOf(stored.document.name)}-parts.csv"`,
+      'Cache-Control': 'no-store',
+    },
+  });
+}

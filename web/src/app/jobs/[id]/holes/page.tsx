@@ -1,0 +1,5 @@
+import { HolesStation } from '@/features/holes/holes-station';
+
+export default function HolesPage() {
+  return <HolesStation />;
+}

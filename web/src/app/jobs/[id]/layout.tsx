@@ -1,0 +1,26 @@
+import { type Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { type ReactNode } from 'react';
+import { Desk } from '@/features/desk/desk';
+import { findJob } from '@/server/db/job-repository';
+
+interface Props {
+  readonly params: Promise<{ readonly id: string }>;
+}
+
+export const dynamic = 'force-dynamic';
+
+export async function generateMetadata({ params }: Props): Promise<Metadata> {
+  return { title: (await findJob((await params).id))?.document.name ?? 'No such job' };
+}
+
+export default async function JobLayout({ params, children }: Props & { readonly children: ReactNode }) {
+  const { id } = await params;
+  const stored = await findJob(id);
+  if (!stored) notFound();
+  return (
+    <Desk key={id} jobId={id} document={stored.document} revision={stored.revision}>
+      {children}
+    </Desk>
+  );
+}

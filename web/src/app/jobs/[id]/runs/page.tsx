@@ -1,0 +1,5 @@
+import { RunsStation } from '@/features/runs/runs-station';
+
+export default function RunsPage() {
+  return <RunsStation />;
+}

@@ -1,0 +1,35 @@
+import { type Job } from '@herrero/core';
+import { type ReactNode } from 'react';
+import { Hatches } from '@/drawing/view/hatches';
+import { JobProvider } from './job-provider';
+import { Margin } from './margin';
+import { Rack } from './rack';
+import { Strip } from './strip';
+import { UndoBar } from './undo-bar';
+
+interface DeskProps {
+  readonly jobId: string;
+  readonly document: Job;
+  readonly revision: number;
+  readonly children: ReactNode;
+}
+
+/** The frame of every station: strip, rack, work, margin; divided by hairlines, never by boxes. */
+export function Desk({ jobId, document, revision, children }: DeskProps) {
+  return (
+    <JobProvider jobId={jobId} document={document} revision={revision}>
+      <Hatches />
+      <div className="flex min-h-dvh flex-col">
+        <Strip />
+        <div className="flex flex-1 max-lg:flex-col">
+          <Rack />
+          <main className="min-w-0 flex-1 px-4 pt-2.5 pb-6 max-md:px-3">
+            <UndoBar />
+            {children}
+          </main>
+          <Margin />
+        </div>
+      </div>
+    </JobProvider>
+  );
+}

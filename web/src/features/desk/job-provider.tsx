@@ -1,0 +1,44 @@
+'use client';
+
+import { type Job } from '@herrero/core';
+import { type ReactNode, createContext, useContext, useEffect, useState } from 'react';
+import { useStore } from 'zustand';
+import { type JobState, type JobStore, createJobStore } from './job-store';
+
+const StoreContext = createContext<JobStore | undefined>(undefined);
+
+interface JobProviderProps {
+  readonly jobId: string;
+  readonly document: Job;
+  readonly revision: number;
+  readonly children: ReactNode;
+}
+
+/** Holds the job on the desk for as long as one of its stations is open, and listens for undo and redo. */
+export function JobProvider({ jobId, document, revision, children }: JobProviderProps) {
+  const [store] = useState(() => createJobStore(jobId, document, revision));
+
+  useEffect(() => store.getState().start(), [store]);
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (!(event.ctrlKey || event.metaKey) || event.altKey || event.key.toLowerCase() !== 'z') return;
+      // While something is being typed the field's own undo is meant.
+      if (event.target instanceof HTMLElement && event.target.dataset.writing === 'true') return;
+      event.preventDefault();
+      if (event.shiftKey) store.getState().redo();
+      else store.getState().undo();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [store]);
+
+  return <StoreContext value={store}>{children}</StoreContext>;
+}
+
+/** Reads from the job on the desk; renders again when what is read changes. */
+export function useJob<Part>(read: (state: JobState) => Part): Part {
+  const store = useContext(StoreContext);
+  if (!store) throw new Error('useJob: outside of a job');
+  return useStore(store, read);
+}

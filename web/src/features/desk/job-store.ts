@@ -1,0 +1,222 @@
+import {
+  type BatchRefusal,
+  type Edit,
+  type Job,
+  type Plan,
+  applyEdits,
+  plan,
+  shippedCatalogue,
+  undoStacks,
+} from '@herrero/core';
+import { createStore } from 'zustand/vanilla';
+import { type HistoryItem, type NotTaken, type Unsent, insist, rebase } from './sync';
+import { authorOfTab, keepUnsent, takeUnsent } from './unsent-store';
+
+export interface JobState {
+  readonly jobId: string;
+  readonly job: Job;
+  readonly plan: Plan;
+  /** Kept here and not answered yet. */
+  readonly unsent: readonly Unsent[];
+  readonly notTaken: readonly NotTaken[];
+  readonly history: readonly HistoryItem[];
+  /** The server does not answer. */
+  readonly offline: boolean;
+  readonly selectedId: string | null;
+  readonly selectedJointId: string | null;
+  readonly selectedPartId: string | null;
+  /** The tank on the sheet while no hole is chosen. */
+  readonly tankId: string | null;
+  /** A place that a note points at while the pointer or the focus is on it. */
+  readonly pointedId: string | null;
+  /** Makes edits at once and sends them; answers why where they cannot be made. */
+  readonly make: (edits: readonly Edit[], undoes?: string | null) => BatchRefusal | undefined;
+  readonly undo: () => void;
+  readonly redo: () => void;
+  readonly select: (penetrationId: string | null, jointId?: string | null) => void;
+  readonly selectPart: (partId: string | null) => void;
+  readonly showTank: (tankId: string) => void;
+  readonly point: (id: string | null) => void;
+  readonly settle: (notTaken: NotTaken, how: 'keep-theirs' | 'make-mine') => void;
+  /** Begins to send and to look for what others do; answers how to stop. */
+  readonly start: () => () => void;
+}
+
+const POLL_MS = 3000;
+const FIRST_RETRY_MS = 1000;
+const LONGEST_RETRY_MS = 15_000;
+
+/** What the server says of a batch. */
+interface EditsAnswer {
+  readonly revision: number;
+  readonly inverse?: Edit;
+  readonly job?: Job;
+  readonly refused?: readonly BatchRefusal[];
+  readonly fields?: readonly { readonly message: string }[];
+}
+
+/** The job on the desk: edits are made here at once, sent one batch after the other, and made again on what others did. */
+export function createJobStore(jobId: string, document: Job, revision: number) {
+  let author = '';
+  let server = { job: document, revision };
+  let sending = false;
+  let stopped = true;
+  let retryMs = FIRST_RETRY_MS;
+  let retry: ReturnType<typeof setTimeout> | undefined;
+
+  const store = createStore<JobState>()((set, get) => {
+    /** The history that the server has confirmed; what is unsent comes on top. */
+    let confirmed: readonly HistoryItem[] = [];
+
+    const stand = (unsent: readonly Unsent[]): void => {
+      const standing = rebase(server.job, unsent);
+      keepUnsent(jobId, author, standing.unsent);
+      set((state) => ({
+        job: standing.job,
+        plan: plan(standing.job),
+        unsent: standing.unsent,
+        notTaken: [...state.notTaken, ...standing.notTaken],
+        history: [...confirmed, ...standing.made],
+      }));
+    };
+
+    const send = async (): Promise<void> => {
+      const [batch, ...rest] = get().unsent;
+      if (sending || stopped || !batch) return;
+      sending = true;
+      try {
+        const { label, ...body } = batch;
+        const response = await fetch(`/api/v1/jobs/${jobId}/edits`, {
+          method: 'POST',
+          headers: { 'Content-Type': 'application/json' },
+          body: JSON.stringify({ baseRevision: server.revision, ...body, undoes: batch.undoes ?? undefined }),
+        });
+        if (response.status >= 500) throw new Error(`the server answers ${response.status}`);
+        const answer = (await response.json()) as EditsAnswer;
+        retryMs = FIRST_RETRY_MS;
+        set({ offline: false });
+        const unsent = [...rest, ...get().unsent.filter(({ batchId }) => batchId !== batch.batchId && !rest.some((one) => one.batchId === batchId))];
+        if (response.ok && answer.inverse) {
+          const made = answer.job ?? madeOn(server.job, batch);
+          server = { job: made, revision: answer.revision };
+          confirmed = [...confirmed, { batchId: batch.batchId, label, undoes: batch.undoes, inverse: answer.inverse }];
+        } else {
+          if (answer.job) server = { job: answer.job, revision: answer.revision };
+          const refusal = answer.refused?.[0] ?? { index: 0, code: 'invalid' as const, message: answer.fields?.[0]?.message ?? 'It cannot be made.' };
+          set((state) => ({ notTaken: [...state.notTaken, { batch, refusal }] }));
+        }
+        stand(unsent);
+        sending = false;
+        void send();
+      } catch {
+        sending = false;
+        set({ offline: true });
+        clearTimeout(retry);
+        retry = setTimeout(() => void send(), retryMs);
+        retryMs = Math.min(retryMs * 2, LONGEST_RETRY_MS);
+      }
+    };
+
+    /** Looks whether others have moved the job on. */
+    const look = async (): Promise<void> => {
+      if (sending || globalThis.document.visibilityState === 'hidden') return;
+      try {
+        const response = await fetch(`/api/v1/jobs/${jobId}`, { headers: { 'If-None-Match': `"${server.revision}"` } });
+        const newest = Number(/\d+/.exec(response.headers.get('etag') ?? '')?.[0]);
+        if (response.status === 200 && !sending && newest > server.revision) {
+          server = { job: (await response.json()) as Job, revision: newest };
+          stand(get().unsent);
+        }
+        if (response.status < 500) set({ offline: false });
+        void send();
+      } catch {
+        set({ offline: true });
+      }
+    };
+
+    const take = (which: 'undo' | 'redo'): void => {
+      const { history, make } = get();
+      const batchId = undoStacks(history)[which].at(-1);
+      const item = history.find((one) => one.batchId === batchId);
+      if (item) make([item.inverse], item.batchId);
+    };
+
+    return {
+      jobId,
+      job: document,
+      plan: plan(document),
+      unsent: [],
+      notTaken: [],
+      history: [],
+      offline: false,
+      selectedId: document.penetrations[0]?.id ?? null,
+      selectedJointId: null,
+      selectedPartId: null,
+      tankId: null,
+      pointedId: null,
+      make: (edits, undoes = null) => {
+        if (edits.length === 0) return undefined;
+        const edited = applyEdits(get().job, edits, shippedCatalogue);
+        if (!edited.ok) {
+          const batch = { batchId: crypto.randomUUID(), author, label: undoes === null ? 'This change' : 'Undo', edits, undoes };
+          if (undoes !== null) set((state) => ({ notTaken: [...state.notTaken, { batch, refusal: edited.error }] }));
+          return edited.error;
+        }
+        const batch = { batchId: crypto.randomUUID(), author, label: edited.value.label, edits, undoes };
+        const unsent = [...get().unsent, batch];
+        keepUnsent(jobId, author, unsent);
+        const { job, inverse } = edited.value;
+        set((state) => ({ job, plan: plan(job), unsent, history: [...state.history, { batchId: batch.batchId, label: batch.label, undoes, inverse }] }));
+        void send();
+        return undefined;
+      },
+      undo: () => take('undo'),
+      redo: () => take('redo'),
+      select: (penetrationId, jointId = null) => set({ selectedId: penetrationId, selectedJointId: jointId, selectedPartId: null }),
+      selectPart: (partId) => set({ selectedPartId: partId, selectedJointId: null }),
+      showTank: (tankId) => set({ tankId }),
+      point: (id) => set({ pointedId: id }),
+      settle: (notTaken, how) => {
+        set((state) => ({ notTaken: state.notTaken.filter((one) => one !== notTaken) }));
+        const again = how === 'make-mine' ? insist(notTaken) : undefined;
+        if (again) get().make(again, notTaken.batch.undoes);
+      },
+      start: () => {
+        stopped = false;
+        author = authorOfTab();
+        const kept = takeUnsent(jobId, author);
+        if (kept.length > 0) stand(kept);
+        void fetch(`/api/v1/jobs/${jobId}/history?author=${encodeURIComponent(author)}`)
+          .then(async (response) => {
+            if (!response.ok) return;
+            const { history } = (await response.json()) as { history: readonly HistoryItem[] };
+            const known = new Set(history.map(({ batchId }) => batchId));
+            confirmed = [...history, ...confirmed.filter(({ batchId }) => !known.has(batchId))];
+            stand(get().unsent.filter(({ batchId }) => !known.has(batchId)));
+          })
+          .catch(() => set({ offline: true }))
+          .finally(() => void look());
+        const timer = setInterval(() => void look(), POLL_MS);
+        const onSight = (): void => void look();
+        globalThis.document.addEventListener('visibilitychange', onSight);
+        window.addEventListener('online', onSight);
+        return () => {
+          stopped = true;
+          clearInterval(timer);
+          clearTimeout(retry);
+          globalThis.document.removeEventListener('visibilitychange', onSight);
+          window.removeEventListener('online', onSight);
+        };
+      },
+    };
+  });
+  return store;
+}
+
+export type JobStore = ReturnType<typeof createJobStore>;
+
+/** The job as the server has it after a batch it accepted without a word: the same edits on the same job. */
+function madeOn(job: Job, batch: Unsent): Job {
+  const edited = applyEdits(job, batch.edits, shippedCatalogue);
+  return edited.ok ? edited.value.job : job;
+}

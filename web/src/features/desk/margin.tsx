@@ -1,0 +1,138 @@
+'use client';
+
+import { type Finding, type Fix, fillText } from '@herrero/core';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { Action } from '@/ui/action';
+import { LengthField } from '@/ui/length-field';
+import { type Seam, SeamGlyph, seamOf } from '@/ui/seam-glyph';
+import { useJob } from './job-provider';
+import { NotTakenNote } from './not-taken-note';
+import { stationPath } from './stations';
+
+const RULES: Readonly<Record<Finding['severity'], string>> = {
+  fails: 'border-t-[5px] border-oxide',
+  unknown: 'border-t-[3px] border-ink',
+  costs: 'border-t-[1.5px] border-ink',
+  advice: 'border-t-[1.5px] border-ink',
+};
+
+/** Notes in the margin, worst first, each with why and one thing to do about it. */
+export function Margin() {
+  const findings = useJob((state) => state.plan.findings);
+  const notTaken = useJob((state) => state.notTaken);
+  const offline = useJob((state) => state.offline);
+  const unsent = useJob((state) => state.unsent.length);
+  const count = findings.length + notTaken.length;
+  return (
+    <aside id="notes" aria-label="Margin notes" className="w-[244px] shrink-0 border-l border-hair px-3.5 pb-6 max-xl:w-[228px] max-lg:w-full max-lg:border-t max-lg:border-l-0">
+      <h2 className="flex items-baseline justify-between pt-3 pb-2">
+        <span className="type-head">Margin notes</span>
+        <span className="type-second">{count === 0 ? 'nothing open' : `${count}, worst first`}</span>
+      </h2>
+      {offline && (
+        <p role="status" className="type-row unsent mb-3 px-3 py-2">
+          No answer from the server. {unsent === 0 ? 'What you do is kept here until it answers.' : `${unsent === 1 ? 'One change is' : `${unsent} changes are`} kept here and will be sent.`}
+        </p>
+      )}
+      {notTaken.map((one) => (
+        <NotTakenNote key={one.batch.batchId} notTaken={one} />
+      ))}
+      {findings.map((finding, index) => (
+        <Note key={`${finding.check} ${finding.at.id} ${index}`} finding={finding} />
+      ))}
+      {count === 0 && <p className="type-row border-t-[1.5px] border-ink pt-2">Every joint holds, every end is closed and nothing is left to measure.</p>}
+    </aside>
+  );
+}
+
+function Note({ finding }: { readonly finding: Finding }) {
+  const measures = useJob((state) => state.job.measures);
+  const jobId = useJob((state) => state.jobId);
+  const select = useJob((state) => state.select);
+  const point = useJob((state) => state.point);
+  const seam: Seam | undefined = useJob((state) => seamOfFinding(finding, state.plan.joints.find(({ joint }) => joint.id === finding.at.id)?.mating));
+  const router = useRouter();
+  const { at } = finding;
+  const goThere = (): void => {
+    if (at.penetrationId !== undefined) select(at.penetrationId, at.kind === 'joint' ? at.id : null);
+    router.push(stationPath(jobId, at.kind === 'tank' ? 'tanks' : finding.check.startsWith('hole/') ? 'holes' : 'runs'));
+  };
+  const pointThere = (): void => point(at.kind === 'joint' ? at.id : (at.penetrationId ?? at.id));
+  return (
+    <section
+      className={`${RULES[finding.severity]} pt-2 pb-4`}
+      onPointerEnter={pointThere}
+      onPointerLeave={() => point(null)}
+      onFocus={pointThere}
+      onBlur={() => point(null)}
+    >
+      <h3>
+        <button type="button" onClick={goThere} className="flex w-full items-center gap-2 text-left hover:underline">
+          {seam && <SeamGlyph seam={seam} width={30} />}
+          <span className="flex-1 text-[16px] leading-5 font-[650]">{finding.title}</span>
+          <span className="type-second">{at.label}</span>
+        </button>
+      </h3>
+      <p className="type-row pt-1">
+        <b className="font-[650]">Why</b> {fillText(finding.text, finding.data, measures)}
+      </p>
+      {finding.question && <QuestionField finding={finding} />}
+      <Fixes fixes={finding.fixes} />
+    </section>
+  );
+}
+
+function seamOfFinding(finding: Finding, mating: Parameters<typeof seamOf>[0] | undefined): Seam | undefined {
+  if (finding.at.kind === 'joint' && mating) return seamOf(mating);
+  if (finding.check === 'run/end-open' || finding.check === 'hole/nothing-behind') return 'open';
+  return finding.check === 'run/length-not-known' ? 'unknown' : undefined;
+}
+
+function QuestionField({ finding: { question } }: { readonly finding: Finding }) {
+  const measures = useJob((state) => state.job.measures);
+  const make = useJob((state) => state.make);
+  if (!question) return null;
+  return (
+    <div className="pt-2">
+      <LengthField
+        label={question.text}
+        valueM={null}
+        measures={measures}
+        onChange={(to) => make([{ type: 'change-field', ...question.edit, to }])?.message}
+      />
+    </div>
+  );
+}
+
+function Fixes({ fixes }: { readonly fixes: readonly Fix[] }) {
+  const [all, setAll] = useState(false);
+  const shown = all ? fixes : fixes.slice(0, 1);
+  return (
+    <>
+      {shown.map((fix, index) => (
+        <FixAction key={index} fix={fix} />
+      ))}
+      {fixes.length > 1 && (
+        <button type="button" className="type-second min-h-8 underline" onClick={() => setAll(!all)}>
+          {all ? 'only the first way' : `${fixes.length - 1} other ${fixes.length === 2 ? 'way' : 'ways'}`}
+        </button>
+      )}
+    </>
+  );
+}
+
+function FixAction({ fix }: { readonly fix: Fix }) {
+  const measures = useJob((state) => state.job.measures);
+  const make = useJob((state) => state.make);
+  const cost = fix.partsAdded === 0 ? '' : ` +${fix.partsAdded} ${fix.partsAdded === 1 ? 'part' : 'parts'}, $${fix.priceUsd.toFixed(2)}`;
+  return (
+    <p className="type-row flex items-baseline gap-1.5">
+      <b className="font-[650]">Fix</b>
+      <Action onClick={() => make(fix.edits)}>
+        {fillText(fix.text, fix.data, measures)}
+        {cost}
+      </Action>
+    </p>
+  );
+}

@@ -1,0 +1,40 @@
+'use client';
+
+import { type Offer, partTitle, verdictWords } from '@herrero/core';
+import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
+import { MiniPart } from '../holes/seal-choice';
+
+/** A catalogue part that can be put on: drawn, named, with the seam it would make and its invented price. */
+export function PartRow({ offer, onTake }: { readonly offer: Offer; readonly onTake: () => void }) {
+  const { part, mating } = offer;
+  return (
+    <li className="border-b border-hair">
+      <button type="button" onClick={onTake} aria-label={`${partTitle(part)}, ${verdictWords(mating)}`} className="flex min-h-14 w-full items-center gap-3 px-1 py-1 text-left hover:bg-brass-wash focus-visible:bg-brass-wash">
+        <MiniPart part={part} width={64} />
+        <span className="min-w-0 flex-1">
+          <span className="block text-[16px] leading-5 font-[650]">{part.name}</span>
+          <span className="type-second block">{part.detail}</span>
+        </span>
+        <span className="flex shrink-0 flex-col items-end">
+          <SeamGlyph seam={seamOf(mating)} width={30} />
+          <span className="type-second">${part.priceUsd.toFixed(2)}{part.sale.by === 'length' ? '/m' : ''}</span>
+        </span>
+      </button>
+    </li>
+  );
+}
+
+/** A part that does not go on, with the reason why not. It cannot be taken. */
+export function RefusedRow({ offer: { part, mating } }: { readonly offer: Offer }) {
+  return (
+    <li className="flex items-start gap-3 border-b border-hair py-1.5 text-ink-2">
+      <SeamGlyph seam={seamOf(mating)} width={30} />
+      <span className="type-row min-w-0">
+        {partTitle(part)}
+        <span className="type-second block">
+          <b className="text-ink">{verdictWords(mating)}.</b> {mating.why}
+        </span>
+      </span>
+    </li>
+  );
+}

@@ -1,0 +1,91 @@
+'use client';
+
+import { type EndRef, type Run, type Strand, refKey } from '@herrero/core';
+import Link from 'next/link';
+import { useState } from 'react';
+import { HoleSteps } from '../desk/hole-steps';
+import { useJob } from '../desk/job-provider';
+import { stationPath } from '../desk/stations';
+import { FinishPanel } from './finish-panel';
+import { JointPanel } from './joint-panel';
+import { PartPanel } from './part-panel';
+import { NextPartPicker } from './part-pickers';
+import { StringDown } from './string-down';
+import { StringSheet } from './string-sheet';
+
+/** The station Runs: the string of the chosen hole, and what goes on next. */
+export function RunsStation() {
+  const runs = useJob((state) => state.plan.runs);
+  const selectedId = useJob((state) => state.selectedId);
+  const jobId = useJob((state) => state.jobId);
+  const run = runs.find(({ penetration }) => penetration.id === selectedId) ?? runs[0];
+  if (!run)
+    return (
+      <section className="pt-2">
+        <h1 className="type-title">Runs</h1>
+        <p className="py-3">A run starts at a hole, and there is none yet.</p>
+        <Link href={stationPath(jobId, 'holes')} className="main-action inline-flex items-center">
+          Set out a hole
+        </Link>
+      </section>
+    );
+  return <RunView key={run.penetration.id} run={run} />;
+}
+
+function RunView({ run }: { readonly run: Run }) {
+  const [chosen, setChosen] = useState(0);
+  const tank = useJob((state) => state.job.tanks.find(({ id }) => id === run.penetration.tankId));
+  const strand = run.strands[chosen] ?? run.strands[0];
+  if (!strand) return null;
+  const { penetration } = run;
+  return (
+    <>
+      <h1 className="flex items-baseline gap-3 pb-1.5">
+        <span className="type-title">Run {penetration.label}</span>
+        <span className="truncate text-[16px] text-ink-2 [font-stretch:84%]">
+          {penetration.name} in {tank?.label}, {penetration.size} in
+        </span>
+      </h1>
+      <HoleSteps />
+      {run.strands.length > 1 && (
+        <ul className="mb-1.5 flex flex-wrap" aria-label="Strands of this run">
+          {run.strands.map((one, index) => (
+            <li key={refKey(one.from)}>
+              <button type="button" aria-pressed={index === chosen} onClick={() => setChosen(index)} className={`type-row min-h-11 border border-hair-2 bg-sheet px-4 ${index === chosen ? 'row-selected font-semibold' : 'hover:bg-paper-deep'}`}>
+                {index === 0 ? 'Straight on' : `Branch ${index}`}
+                {one.end.at === 'open' ? ', open' : ''}
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <StringSheet strand={strand} tankLabel={strand.from.of === 'hole' ? tank?.label : undefined} />
+      <StringDown strand={strand} />
+      <Panels strand={strand} />
+    </>
+  );
+}
+
+/** Below the string: what is selected on the left, what can be done at the open end on the right. */
+function Panels({ strand }: { readonly strand: Strand }) {
+  const judged = useJob((state) => state.plan.joints.find(({ joint }) => joint.id === state.selectedJointId));
+  const worst = useJob((state) => state.plan.joints.find(({ joint, mating }) => (mating.verdict === 'starts-then-leaks' || mating.verdict === 'will-not-go') && strand.items.some(({ jointIn }) => jointIn?.id === joint.id)));
+  const selectedPart = useJob((state) => state.plan.context.index.placed(state.selectedPartId ?? ''));
+  const at: EndRef | undefined = strand.end.at === 'open' || strand.end.at === 'discharge' ? strand.end.ref : undefined;
+  const shown = judged ?? (selectedPart ? undefined : worst);
+  return (
+    <div className="mt-3 grid grid-cols-[minmax(0,5fr)_minmax(0,6fr)] gap-6 max-xl:grid-cols-1">
+      <div>
+        {shown && <JointPanel key={shown.joint.id} judged={shown} />}
+        {!shown && selectedPart && <PartPanel placed={selectedPart.placed} part={selectedPart.part} />}
+        {!shown && !selectedPart && <p className="type-row rule-subject pt-2 text-ink-2">Press a joint to see why it holds, or a part to change it.</p>}
+        {at && strand.end.at === 'open' && (
+          <div className="mt-4">
+            <FinishPanel at={at} />
+          </div>
+        )}
+      </div>
+      <div>{at ? <NextPartPicker key={refKey(at)} at={at} /> : <p className="type-row rule-subject pt-2 text-ink-2">This run is finished. Take its last part or joint out to build on.</p>}</div>
+    </div>
+  );
+}

@@ -1,0 +1,34 @@
+import { type JudgedJoint, type Plan, type Strand, formatLength, type Measures } from '@herrero/core';
+import { type LaidPart, type LaidSeam } from '@/drawing/geometry/string-layout';
+
+/** How the far end of a strand reads. */
+export interface EndWords {
+  readonly words: string;
+  readonly open: boolean;
+}
+
+export function endWords(strand: Strand, plan: Plan): EndWords {
+  const { end } = strand;
+  const { job } = plan.context;
+  switch (end.at) {
+    case 'open':
+      return { words: 'End open', open: true };
+    case 'discharge':
+      return { words: 'Water leaves here', open: false };
+    case 'closed':
+      return { words: 'Closed', open: false };
+    case 'terminal':
+      return { words: `At ${job.terminals.find(({ id }) => id === end.id)?.name ?? 'its place'}`, open: false };
+    case 'hole': {
+      const hole = job.penetrations.find(({ id }) => id === end.id);
+      return { words: `Into ${job.tanks.find(({ id }) => id === hole?.tankId)?.label ?? 'a tank'}`, open: false };
+    }
+    case 'unknown':
+      return { words: 'Not known yet', open: false };
+  }
+}
+
+export const partWords = (part: LaidPart, measures: Measures): string =>
+  part.byLength ? `${part.name}, ${part.lengthM === null ? 'length not known' : formatLength(part.lengthM, measures)}` : part.name;
+
+export const judgedOf = (plan: Plan, { jointId }: LaidSeam): JudgedJoint | undefined => plan.joints.find(({ joint }) => joint.id === jointId);

@@ -1,0 +1,99 @@
+import 'reflect-metadata';
+import { type Catalogue, FACES, type FieldProblem, type Job, NOMINAL_SIZES, ROLES, SCHEMA_VERSION, validateJob } from '@herrero/core';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  Equals,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsObject,
+  IsString,
+  Length,
+  Matches,
+  MaxLength,
+  Min,
+  ValidateIf,
+  ValidateNested,
+} from 'class-validator';
+import { shapeProblems } from './read-body';
+
+/** Ids are made by the sender: short, plain, safe in a path and in an attribute. */
+const ID = /^[A-Za-z0-9][A-Za-z0-9_.:-]{0,79}$/;
+const MOST = 5000;
+const orNull = (field: string) => (dto: object): boolean => (dto as Record<string, unknown>)[field] !== null;
+
+export class TankDto {
+  @Matches(ID) id!: string;
+  @Length(1, 12) label!: string;
+  @Length(1, 40) type!: string;
+  @IsNumber() capacityM3!: number;
+  @IsNumber() diameterM!: number;
+  @IsNumber() brimM!: number;
+  @IsNumber() heightM!: number;
+  @IsNumber() wallM!: number;
+  @IsNumber() plinthM!: number;
+}
+
+export class PenetrationDto {
+  @Matches(ID) id!: string;
+  @Length(1, 12) label!: string;
+  @Matches(ID) tankId!: string;
+  @Length(1, 80) name!: string;
+  @IsArray() @ArrayMaxSize(ROLES.length) @IsIn(ROLES, { each: true }) roles!: string[];
+  @IsIn(NOMINAL_SIZES) size!: string;
+  @IsIn(FACES) face!: string;
+  @IsNumber() heightM!: number;
+  @IsNumber() aroundM!: number;
+  @ValidateIf(orNull('holeM')) @IsNumber() holeM!: number | null;
+  @ValidateIf(orNull('port')) @Length(1, 60) port!: string | null;
+}
+
+export class PlacedPartDto {
+  @Matches(ID) id!: string;
+  @Length(1, 60) code!: string;
+  @ValidateIf(orNull('lengthM')) @IsNumber() lengthM!: number | null;
+}
+
+export class EndRefDto {
+  @IsIn(['part', 'hole', 'terminal']) of!: string;
+  @Matches(ID) id!: string;
+  @ValidateIf((ref: EndRefDto) => ref.of === 'part') @IsInt() @Min(0) end?: number;
+}
+
+export class AcceptedDto {
+  @Length(1, 80) by!: string;
+  @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: 'on must be a day: 2026-11-25' }) on!: string;
+}
+
+export class JointDto {
+  @Matches(ID) id!: string;
+  @IsInt() @Min(1) number!: number;
+  @IsObject() @ValidateNested() @Type(() => EndRefDto) a!: EndRefDto;
+  @IsObject() @ValidateNested() @Type(() => EndRefDto) b!: EndRefDto;
+  @ValidateIf(orNull('accepted')) @IsObject() @ValidateNested() @Type(() => AcceptedDto) accepted!: AcceptedDto | null;
+}
+
+export class TerminalDto {
+  @Matches(ID) id!: string;
+  @Length(1, 80) name!: string;
+  @ValidateIf(orNull('offers')) @Length(1, 60) offers!: string | null;
+}
+
+export class JobDto {
+  @Equals(SCHEMA_VERSION, { message: `schemaVersion must be ${SCHEMA_VERSION}` }) schemaVersion!: number;
+  @IsString() @MaxLength(120) name!: string;
+  @IsIn(['in-gal', 'mm-l']) measures!: string;
+  @IsArray() @ArrayMaxSize(MOST) @ValidateNested({ each: true }) @Type(() => TankDto) tanks!: TankDto[];
+  @IsArray() @ArrayMaxSize(MOST) @ValidateNested({ each: true }) @Type(() => PenetrationDto) penetrations!: PenetrationDto[];
+  @IsArray() @ArrayMaxSize(MOST) @ValidateNested({ each: true }) @Type(() => PlacedPartDto) parts!: PlacedPartDto[];
+  @IsArray() @ArrayMaxSize(MOST) @ValidateNested({ each: true }) @Type(() => JointDto) joints!: JointDto[];
+  @IsArray() @ArrayMaxSize(MOST) @ValidateNested({ each: true }) @Type(() => TerminalDto) terminals!: TerminalDto[];
+}
+
+/** What is wrong with a document: its shape first, and only of a sound shape whether it contradicts itself. */
+export function documentProblems(job: Job, catalogue: Catalogue): readonly FieldProblem[] {
+  const { problems } = shapeProblems(JobDto, job);
+  return problems.length > 0 ? problems : validateJob(job, catalogue);
+}

@@ -1,0 +1,29 @@
+import { type Plan, fillText } from '@herrero/core';
+
+/** A plan as the API gives it: data with its words, without the index it was computed from. */
+export function planBody({ context, joints, findings, parts, stations, runs }: Plan) {
+  const { measures } = context.job;
+  return {
+    stations: stations.map(({ id, peg, words }) => ({ id, peg, words })),
+    joints: joints.map(({ joint, words, mating, penetration }) => ({
+      id: joint.id,
+      number: joint.number,
+      penetrationId: penetration?.id ?? null,
+      words,
+      ...mating,
+    })),
+    runs: runs.map(({ penetration, strands }) => ({
+      penetrationId: penetration.id,
+      strands: strands.map(({ items, end }) => ({ parts: items.map(({ placed }) => placed.id), end: end.at })),
+    })),
+    findings: findings.map(({ check, severity, title, text, at, data, fixes }) => ({
+      check,
+      severity,
+      title,
+      text: fillText(text, data, measures),
+      at,
+      fixes: fixes.map((fix) => ({ text: fillText(fix.text, fix.data, measures), edits: fix.edits, partsAdded: fix.partsAdded, priceUsd: fix.priceUsd })),
+    })),
+    parts,
+  };
+}

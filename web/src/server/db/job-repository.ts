@@ -1,0 +1,113 @@
+import 'server-only';
+import { type BatchRefusal, type Edit, type HistoryEntry, type Job, SCHEMA_VERSION, applyEdits, shippedCatalogue } from '@herrero/core';
+import { and, asc, desc, eq, isNotNull, isNull } from 'drizzle-orm';
+import { documentProblems } from '../api/job-dto';
+import { database } from './database';
+import { jobHistory, jobs } from './schema';
+
+/** A job as it is stored. */
+export interface StoredJob {
+  readonly id: string;
+  readonly revision: number;
+  readonly document: Job;
+  readonly updatedAt: Date;
+  readonly archivedAt: Date | null;
+}
+
+/** A batch of edits as it is sent: one thing a person did, made whole or not at all. */
+export interface Batch {
+  readonly batchId: string;
+  readonly author: string;
+  readonly edits: readonly Edit[];
+  readonly undoes: string | null;
+}
+
+export type BatchOutcome =
+  | { readonly kind: 'accepted'; readonly stored: StoredJob; readonly label: string; readonly inverse: Edit }
+  | { readonly kind: 'refused'; readonly stored: StoredJob; readonly refusal: BatchRefusal }
+  | { readonly kind: 'no-such-job' };
+
+const columns = { id: jobs.id, revision: jobs.revision, document: jobs.document, updatedAt: jobs.updatedAt, archivedAt: jobs.archivedAt };
+
+/** Jobs, the one worked on last first. */
+export const listJobs = async (archived: boolean): Promise<readonly StoredJob[]> =>
+  database()
+    .select(columns)
+    .from(jobs)
+    .where(archived ? isNotNull(jobs.archivedAt) : isNull(jobs.archivedAt))
+    .orderBy(desc(jobs.updatedAt), asc(jobs.id));
+
+export async function findJob(id: string): Promise<StoredJob | undefined> {
+  const [found] = await database().select(columns).from(jobs).where(eq(jobs.id, id));
+  return found;
+}
+
+/** Stores a new job at revision 1, with the document itself as the first entry of its history. */
+export async function createJob(id: string, document: Job, author: string, demo: string | null = null): Promise<void> {
+  await database().transaction(async (tx) => {
+    await tx.insert(jobs).values({ id, name: document.name, demo, document, schemaVersion: SCHEMA_VERSION, revision: 1 });
+    await tx.insert(jobHistory).values({ jobId: id, revision: 1, batchId: `create-${id}`, author, label: 'Begin', document });
+  });
+}
+
+export async function archiveJob(id: string, archived: boolean): Promise<void> {
+  await database()
+    .update(jobs)
+    .set({ archivedAt: archived ? new Date() : null })
+    .where(eq(jobs.id, id));
+}
+
+/**
+ * Makes a batch on the newest revision, whatever revision its sender saw: the edits say what they expect, and what no
+ * longer fits is refused by name. Document, revision and history change in one transaction; the row is locked, so two
+ * senders take turns. A batch that has been accepted before is answered as before and not made twice.
+ */
+export const applyBatch = async (id: string, batch: Batch): Promise<BatchOutcome> =>
+  database().transaction(async (tx): Promise<BatchOutcome> => {
+    const [stored] = await tx.select(columns).from(jobs).where(eq(jobs.id, id)).for('update');
+    if (!stored) return { kind: 'no-such-job' };
+    const [before] = await tx
+      .select({ label: jobHistory.label, inverse: jobHistory.inverse })
+      .from(jobHistory)
+      .where(and(eq(jobHistory.jobId, id), eq(jobHistory.batchId, batch.batchId)));
+    if (before?.inverse) return { kind: 'accepted', stored, label: before.label, inverse: before.inverse };
+    const edited = applyEdits(stored.document, batch.edits, shippedCatalogue, documentProblems);
+    if (!edited.ok) return { kind: 'refused', stored, refusal: edited.error };
+    const { job: document, label, inverse } = edited.value;
+    const revision = stored.revision + 1;
+    const updatedAt = new Date();
+    await tx.update(jobs).set({ document, name: document.name, revision, updatedAt }).where(eq(jobs.id, id));
+    await tx.insert(jobHistory).values({ jobId: id, revision, label, inverse, ...batch });
+    return { kind: 'accepted', stored: { ...stored, document, revision, updatedAt }, label, inverse };
+  });
+
+export type PutOutcome =
+  { readonly kind: 'stored'; readonly revision: number } | { readonly kind: 'stale'; readonly revision: number } | { readonly kind: 'no-such-job' };
+
+/** Puts a whole document in the place of the newest one; refused unless the sender saw that newest one. */
+export const putDocument = async (id: string, seenRevision: number, document: Job, author: string, label = 'Put the whole job'): Promise<PutOutcome> =>
+  database().transaction(async (tx): Promise<PutOutcome> => {
+    const [stored] = await tx.select(columns).from(jobs).where(eq(jobs.id, id)).for('update');
+    if (!stored) return { kind: 'no-such-job' };
+    if (stored.revision !== seenRevision) return { kind: 'stale', revision: stored.revision };
+    const revision = stored.revision + 1;
+    await tx.update(jobs).set({ document, name: document.name, revision, updatedAt: new Date() }).where(eq(jobs.id, id));
+    await tx.insert(jobHistory).values({ jobId: id, revision, batchId: `put-${revision}`, author, label, document });
+    return { kind: 'stored', revision };
+  });
+
+/** What one person did to a job, oldest first, each with the edit that takes it back. */
+export async function historyOf(id: string, author: string): Promise<readonly (HistoryEntry & { readonly inverse: Edit })[]> {
+  const rows = await database()
+    .select({ batchId: jobHistory.batchId, label: jobHistory.label, undoes: jobHistory.undoes, inverse: jobHistory.inverse })
+    .from(jobHistory)
+    .where(and(eq(jobHistory.jobId, id), eq(jobHistory.author, author), isNotNull(jobHistory.inverse)))
+    .orderBy(asc(jobHistory.revision));
+  return rows.flatMap(({ inverse, ...entry }) => (inverse ? [{ ...entry, inverse }] : []));
+}
+
+/** The job that a demo scenario was loaded as. */
+export async function findDemo(demo: string): Promise<StoredJob | undefined> {
+  const [found] = await database().select(columns).from(jobs).where(eq(jobs.demo, demo));
+  return found;
+}

@@ -1,0 +1,51 @@
+import { type Edit, type Job } from '@herrero/core';
+import { sql } from 'drizzle-orm';
+import { bigserial, check, index, integer, jsonb, pgTable, text, timestamp, unique } from 'drizzle-orm/pg-core';
+
+/** A job is one aggregate: its document whole, with the columns that lists need. */
+export const jobs = pgTable(
+  'jobs',
+  {
+    id: text('id').primaryKey(),
+    name: text('name').notNull(),
+    /** Set for a demo job: the scenario it was made from, so that it is loaded once and can be reloaded. */
+    demo: text('demo').unique(),
+    document: jsonb('document').$type<Job>().notNull(),
+    schemaVersion: integer('schema_version').notNull(),
+    revision: integer('revision').notNull(),
+    createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
+    updatedAt: timestamp('updated_at', { withTimezone: true }).notNull().defaultNow(),
+    archivedAt: timestamp('archived_at', { withTimezone: true }),
+  },
+  (table) => [index('jobs_by_update').on(table.archivedAt, table.updatedAt), check('jobs_revision_positive', sql`${table.revision} >= 1`)],
+);
+
+/** Every accepted batch of edits, in the order of the revisions it made. Append-only: a trigger refuses change and removal. */
+export const jobHistory = pgTable(
+  'job_history',
+  {
+    id: bigserial('id', { mode: 'number' }).primaryKey(),
+    jobId: text('job_id')
+      .notNull()
+      .references(() => jobs.id),
+    revision: integer('revision').notNull(),
+    /** Made by the sender, so that a batch sent twice is accepted once. */
+    batchId: text('batch_id').notNull(),
+    author: text('author').notNull(),
+    label: text('label').notNull(),
+    /** Null where the whole document was put. */
+    edits: jsonb('edits').$type<readonly Edit[]>(),
+    inverse: jsonb('inverse').$type<Edit>(),
+    /** The whole document, where it was put. */
+    document: jsonb('document').$type<Job>(),
+    /** The batch that this one takes back. */
+    undoes: text('undoes'),
+    at: timestamp('at', { withTimezone: true }).notNull().defaultNow(),
+  },
+  (table) => [
+    unique('job_history_one_per_revision').on(table.jobId, table.revision),
+    unique('job_history_one_per_batch').on(table.jobId, table.batchId),
+    index('job_history_by_author').on(table.jobId, table.author),
+    check('job_history_edits_or_document', sql`(${table.edits} is null) <> (${table.document} is null)`),
+  ],
+);

@@ -1,0 +1,14 @@
+import path from 'node:path';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  oxc: { jsx: { runtime: 'automatic' } },
+  resolve: {
+    alias: {
+      '@': path.resolve(import.meta.dirname, 'src'),
+      // A marker for the bundler only; in the tests everything is the server.
+      'server-only': path.resolve(import.meta.dirname, 'src/server/test/server-only.ts'),
+    },
+  },
+  test: { name: 'web', environment: 'node', include: ['src/**/*.test.{ts,tsx}'], testTimeout: 30_000, hookTimeout: 60_000 },
+});
