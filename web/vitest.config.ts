@@ -10,5 +10,11 @@ export default defineConfig({
       'server-only': path.resolve(import.meta.dirname, 'src/server/test/server-only.ts'),
     },
   },
-  test: { name: 'web', environment: 'node', include: ['src/**/*.test.{ts,tsx}'], testTimeout: 30_000, hookTimeout: 60_000 },
+  test: {
+    name: 'web',
+    environment: 'node',
+    include: ['src/**/*.test.{ts,tsx}'],
+    testTimeout: 30_000,
+    hookTimeout: 60_000,
+  },
 });

@@ -22,6 +22,7 @@ export * from './walls/tank';
 export * from './walls/tank-types';
 export * from './job/history';
 export * from './job/job';
+export * from './job/linked-tanks';
 export * from './job/new-tank';
 export { holeOf } from './job/edits/joint-numbers';
 export * from './job/resolve';

@@ -84,6 +84,8 @@ function partsByRun({ runs }: CheckContext): ReadonlyMap<string, readonly Strand
   );
 }
 
+const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
 const sealsWall = (part: Part): boolean => part.ends.some(({ end }) => end.kind === 'wall-seal');
 
 function pieceLines(items: readonly { part: Part; place: string }[]): PartsLine[] {
@@ -135,7 +137,7 @@ function runGroup({ penetration }: Run, items: readonly StrandItem[], { job }: C
     }));
   return [
     {
-      ...group(`run-${penetration.id}`, `Run ${penetration.label}`, penetration.name.toLowerCase(), [
+      ...group(`run-${penetration.id}`, `Run ${penetration.label}`, lowerFirst(penetration.name), [
         ...pieceLines(pieces),
         ...cut,
       ]),

@@ -3,7 +3,11 @@ import { listJobs } from '@/server/db/job-repository';
 
 export const dynamic = 'force-dynamic';
 
-export default async function Home({ searchParams }: { readonly searchParams: Promise<{ readonly archived?: string }> }) {
+export default async function Home({
+  searchParams,
+}: {
+  readonly searchParams: Promise<{ readonly archived?: string }>;
+}) {
   const archived = (await searchParams).archived === 'true';
   return <JobsPage jobs={await listJobs(archived)} archived={archived} />;
 }

@@ -20,7 +20,11 @@ export async function beginJob(name: string, measures: Measures, author: string)
 export async function duplicateJob(id: string, author: string): Promise<void> {
   const stored = await findJob(id);
   if (!stored) return;
-  await createJob(randomUUID(), { ...stored.document, name: `Copy of ${stored.document.name}`.slice(0, LONGEST_NAME) }, author);
+  await createJob(
+    randomUUID(),
+    { ...stored.document, name: `Copy of ${stored.document.name}`.slice(0, LONGEST_NAME) },
+    author,
+  );
   revalidatePath('/');
 }
 

@@ -25,9 +25,24 @@ export function partsCsv({ groups, questions, totalUsd, toBuy }: PartsList): str
       note ?? '',
     ]),
   );
-  const asked = questions.map((question) => ['Not known yet', '', question, '', '', '', '', '', '', 'not in the list until it is known']);
+  const asked = questions.map((question) => [
+    'Not known yet',
+    '',
+    question,
+    '',
+    '',
+    '',
+    '',
+    '',
+    '',
+    'not in the list until it is known',
+  ]);
   const total = ['Total', '', 'To buy', 'all prices are invented', '', '', `${toBuy}`, totalUsd.toFixed(2), '', ''];
-  return BOM + Papa.unparse({ fields: HEADINGS, data: [...rows, ...asked, total] }, { escapeFormulae: true, newline: '\r\n' }) + '\r\n';
+  return (
+    BOM +
+    Papa.unparse({ fields: HEADINGS, data: [...rows, ...asked, total] }, { escapeFormulae: true, newline: '\r\n' }) +
+    '\r\n'
+  );
 }
 
 /** A name that every file system takes. */

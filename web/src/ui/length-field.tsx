@@ -20,7 +20,10 @@ export function LengthField({ label, valueM, measures, onChange, hideLabel = fal
   const write = (): void => {
     if (typed === undefined || (typed.trim() === '' && valueM === null)) return;
     const parsed = parseLength(typed, lengthUnit(measures));
-    if (!parsed.ok) return setProblem(`${typed.trim() === '' ? 'Nothing' : typed} is no length. Write it like ${measures === 'mm-l' ? '450 mm' : '17-3/4 in'}.`);
+    if (!parsed.ok)
+      return setProblem(
+        `${typed.trim() === '' ? 'Nothing' : typed} is no length. Write it like ${measures === 'mm-l' ? '450 mm' : '17-3/4 in'}.`,
+      );
     const refused = onChange(parsed.value);
     setProblem(refused);
     if (refused === undefined) setTyped(undefined);
@@ -29,11 +32,11 @@ export function LengthField({ label, valueM, measures, onChange, hideLabel = fal
   return (
     <div>
       <label className="block">
-        <span className={hideLabel ? 'sr-only' : 'type-second block'}>{label}</span>
+        <span className={hideLabel ? 'sr-only' : 'block type-second'}>{label}</span>
         <input
           className="field w-full"
           data-unknown={valueM === null && typed === undefined}
-          placeholder={valueM === null ? `not known, in ${lengthUnit(measures)}` : undefined}
+          placeholder={valueM === null ? 'not known yet' : undefined}
           aria-invalid={problem !== undefined}
           data-writing={typed !== undefined}
           value={shown}
@@ -46,7 +49,7 @@ export function LengthField({ label, valueM, measures, onChange, hideLabel = fal
         />
       </label>
       {problem !== undefined && (
-        <p role="alert" className="type-row mt-1">
+        <p role="alert" className="mt-1 type-row">
           {problem}
         </p>
       )}

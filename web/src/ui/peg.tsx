@@ -2,7 +2,13 @@ import { type PegState } from '@herrero/core';
 
 const OUTLINE = 'M4 0H16V14L10 22L4 14Z';
 const LYING = 'M0 4H14L21 10L14 16H0Z';
-const DOTTED = { fill: 'none', stroke: 'var(--ink)', strokeWidth: 2, strokeLinecap: 'round', strokeDasharray: '0.1 4' } as const;
+const DOTTED = {
+  fill: 'none',
+  stroke: 'var(--ink)',
+  strokeWidth: 2,
+  strokeLinecap: 'round',
+  strokeDasharray: '0.1 4',
+} as const;
 
 /** A setting-out peg: driven home, half driven, lying on the ground, lying dotted, or leaning and split. Stands on y = 26. */
 export function Peg({ state }: { readonly state: PegState }) {
@@ -15,7 +21,15 @@ export function Peg({ state }: { readonly state: PegState }) {
           <path d="M5.2 1.2H14.8V14H5.2Z" fill="var(--sheet)" />
         </g>
       )}
-      {state === 'not-begun' && <path d={LYING} transform="translate(1 10) scale(1 .8)" fill="var(--sheet)" stroke="var(--ink)" strokeWidth={2} />}
+      {state === 'not-begun' && (
+        <path
+          d={LYING}
+          transform="translate(1 10) scale(1 .8)"
+          fill="var(--sheet)"
+          stroke="var(--ink)"
+          strokeWidth={2}
+        />
+      )}
       {state === 'waits' && <path d={LYING} transform="translate(1 10) scale(1 .8)" {...DOTTED} />}
       {state === 'trouble' && (
         <g transform="translate(5 8) rotate(14 10 10)">

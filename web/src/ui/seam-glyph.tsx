@@ -2,17 +2,37 @@ import { type Mating } from '@herrero/core';
 import { type ReactNode } from 'react';
 
 /** What a seam shows: a verdict with what closes it, or an end with nothing on it. */
-export type Seam = 'holds' | 'tape' | 'cement' | 'washer' | 'clamp' | 'lubricant' | 'fits-unrated' | 'starts-then-leaks' | 'will-not-go' | 'unknown' | 'open';
+export type Seam =
+  | 'holds'
+  | 'tape'
+  | 'cement'
+  | 'washer'
+  | 'clamp'
+  | 'lubricant'
+  | 'fits-unrated'
+  | 'starts-then-leaks'
+  | 'will-not-go'
+  | 'unknown'
+  | 'open';
 
 /** The seam of a mating: where two needs meet, the glyph shows the first and the words name both. */
-export const seamOf = ({ verdict, needs }: Pick<Mating, 'verdict' | 'needs'>): Seam => (verdict === 'holds-with' ? (needs[0]?.kind ?? 'holds') : verdict);
+export const seamOf = ({ verdict, needs }: Pick<Mating, 'verdict' | 'needs'>): Seam =>
+  verdict === 'holds-with' ? (needs[0]?.kind ?? 'holds') : verdict;
 
 const TOOTH = 'M2 3H22L29 9.5L22 16L29 22.5L22 29H2Z';
 const FLAT_LEFT = 'M2 3H18V29H2Z';
 const A = ({ d = TOOTH }: { readonly d?: string }): ReactNode => <path d={d} fill="var(--ink)" />;
-const B = ({ d }: { readonly d: string }): ReactNode => <path d={d} fill="var(--seam-b)" stroke="var(--ink)" strokeWidth={2} />;
+const B = ({ d }: { readonly d: string }): ReactNode => (
+  <path d={d} fill="var(--seam-b)" stroke="var(--ink)" strokeWidth={2} />
+);
 const ZIGZAG = 'M21.6 1L28.8 9.5L21.6 16L28.8 22.5L21.6 31';
-const DOTS = { fill: 'none', stroke: 'var(--ink)', strokeWidth: 2.4, strokeLinecap: 'round', strokeDasharray: '0.1 4.2' } as const;
+const DOTS = {
+  fill: 'none',
+  stroke: 'var(--ink)',
+  strokeWidth: 2.4,
+  strokeLinecap: 'round',
+  strokeDasharray: '0.1 4.2',
+} as const;
 
 const DRAWINGS: Readonly<Record<Seam, ReactNode>> = {
   holds: (
@@ -56,7 +76,13 @@ const DRAWINGS: Readonly<Record<Seam, ReactNode>> = {
     <>
       <B d="M46 3H29C33 9 33 23 29 29H46Z" />
       <A d="M2 3H22C26 9 26 23 22 29H2Z" />
-      <path d="M25.6 2C29.6 9 29.6 23 25.6 30" fill="none" stroke="var(--ink)" strokeWidth={1.3} strokeDasharray="3 3" />
+      <path
+        d="M25.6 2C29.6 9 29.6 23 25.6 30"
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={1.3}
+        strokeDasharray="3 3"
+      />
     </>
   ),
   'fits-unrated': (
@@ -69,7 +95,10 @@ const DRAWINGS: Readonly<Record<Seam, ReactNode>> = {
     <>
       <B d="M46 3H21L28 9.5L32 16L38.5 20L40.5 29H46Z" />
       <A />
-      <path d="M33 22C35.6 26 36.6 27.6 36.6 29.4A3.6 3.6 0 0 1 29.4 29.4C29.4 27.6 30.4 26 33 22Z" fill="var(--water)" />
+      <path
+        d="M33 22C35.6 26 36.6 27.6 36.6 29.4A3.6 3.6 0 0 1 29.4 29.4C29.4 27.6 30.4 26 33 22Z"
+        fill="var(--water)"
+      />
     </>
   ),
   'will-not-go': (
@@ -95,7 +124,14 @@ const DRAWINGS: Readonly<Record<Seam, ReactNode>> = {
 /** The seam of a joint as a drawing; its word always stands beside it. */
 export function SeamGlyph({ seam, width = 36 }: { readonly seam: Seam; readonly width?: 24 | 30 | 36 | 40 | 92 }) {
   return (
-    <svg viewBox="0 0 48 34" width={width} height={(width * 34) / 48} aria-hidden="true" data-seam={seam} className="shrink-0">
+    <svg
+      viewBox="0 0 48 34"
+      width={width}
+      height={(width * 34) / 48}
+      aria-hidden="true"
+      data-seam={seam}
+      className="shrink-0"
+    >
       {DRAWINGS[seam]}
     </svg>
   );

@@ -44,7 +44,10 @@ export function Stepper({ label, valueM, measures, leastM, mostM, onChange }: St
   const write = (): void => {
     if (typed === undefined) return;
     const parsed = parseLength(typed, lengthUnit(measures));
-    if (!parsed.ok) return setProblem(`${typed === '' ? 'Nothing' : typed} is no length. Write it like ${formatLength(valueM, measures)}.`);
+    if (!parsed.ok)
+      return setProblem(
+        `${typed === '' ? 'Nothing' : typed} is no length. Write it like ${formatLength(valueM, measures)}.`,
+      );
     const refused = onChange(parsed.value);
     setProblem(refused);
     if (refused === undefined) setTyped(undefined);
@@ -59,7 +62,9 @@ export function Stepper({ label, valueM, measures, leastM, mostM, onChange }: St
       onPointerUp={release}
       onPointerLeave={release}
       onPointerCancel={release}
-      onKeyDown={(event) => (event.key === 'Enter' || event.key === ' ') && (event.preventDefault(), step(direction, 1))}
+      onKeyDown={(event) =>
+        (event.key === 'Enter' || event.key === ' ') && (event.preventDefault(), step(direction, 1))
+      }
     >
       {sign}
     </button>
@@ -73,7 +78,7 @@ export function Stepper({ label, valueM, measures, leastM, mostM, onChange }: St
           aria-label={label}
           aria-invalid={problem !== undefined}
           data-writing={typed !== undefined}
-          className="field w-full min-w-0 text-center text-[19px] font-[650]"
+          className="field w-full min-w-0 !px-1 text-center text-[17px] font-[650]"
           inputMode="text"
           value={typed ?? formatLength(valueM, measures)}
           onChange={(event) => setTyped(event.target.value)}
@@ -88,7 +93,7 @@ export function Stepper({ label, valueM, measures, leastM, mostM, onChange }: St
         {button(1, '+')}
       </div>
       {problem !== undefined && (
-        <p role="alert" className="type-row mt-1">
+        <p role="alert" className="mt-1 type-row">
           {problem}
         </p>
       )}

@@ -3,6 +3,7 @@ import { formatEnd } from '../format';
 import { isMetal } from '../material';
 import type { Figure, Mating, Need, Verdict } from '../mating';
 import { threadStandard } from '../standards/threads';
+import { inchFigure } from '../../quantity/length';
 import { defineJointFamily } from './joint-family';
 import { type ThreadJudgement, type ThreadReason, judgeThreads } from './judge-threads';
 import { tapeFor } from './tape';
@@ -27,11 +28,11 @@ const turnsWords = (turns: number): string =>
   turns < 0.75 ? 'Less than a turn bites' : turns < 1.5 ? 'One turn bites' : `About ${Math.round(turns)} turns bite`;
 
 function sentence(male: ThreadEnd, female: ThreadEnd, judged: ThreadJudgement): string {
-  const pitches = `${perInch(male)} against ${perInch(female)} threads to the inch`;
+  const pitches = `${inchFigure(perInch(male))} against ${inchFigure(perInch(female))} threads to the inch`;
   const sizes = male.size === female.size ? `Both are called ${male.size} in. ` : '';
   switch (judged.reason) {
     case 'designed-taper':
-      return `Same taper thread, ${perInch(male)} to the inch: goes on about ${judged.turnsToTight.toFixed(1)} turns by hand, then wrench it.`;
+      return `Same taper thread, ${inchFigure(perInch(male))} to the inch: goes on about ${judged.turnsToTight.toFixed(1)} turns by hand, then wrench it.`;
     case 'washer-face':
       return 'The thread runs loose by design; the flat washer in the female makes the seal. Hand tight, no tape.';
     case 'crest-over-root':
@@ -97,6 +98,14 @@ const basisOf = (male: ThreadEnd, female: ThreadEnd, judged: ThreadJudgement): F
     : []),
 ];
 
+/** The partner of an end: the same thread of the other sex, without a swivel of its own. */
+const plain = ({ kind, standard, size }: ThreadEnd, sex: ThreadEnd['sex']): ThreadEnd => ({
+  kind,
+  standard,
+  size,
+  sex,
+});
+
 /** Two threads: judged from pitch, flanks, taper and diameters; ordered by sex, not by argument. */
 export const threads = defineJointFamily(['thread', 'thread'], (a, b, materials): Mating => {
   const sources = [...new Set([threadStandard(a.standard).source, threadStandard(b.standard).source])].sort((x, y) =>
@@ -137,7 +146,7 @@ export const threads = defineJointFamily(['thread', 'thread'], (a, b, materials)
     ...(verdict === 'holds-with'
       ? {}
       : {
-          instead: `Put an adapter ${formatEnd({ ...male, sex: 'female' })} to ${formatEnd({ ...female, sex: 'male' })} between.`,
+          instead: `Put an adapter ${formatEnd(plain(male, 'female'))} to ${formatEnd(plain(female, 'male'))} between.`,
         }),
     sources,
     engagementMm,

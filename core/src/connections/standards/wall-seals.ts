@@ -98,4 +98,6 @@ export function wallSealSize(style: 'bulkhead' | 'gasket', size: NominalSize): W
 }
 
 /** Sizes for which there is anything to stand in a hole. */
-export const WALL_SEAL_SIZES: readonly NominalSize[] = [...new Set(Object.values(WALL_SEALS).flatMap((rows) => rows.map(({ size }) => size)))];
+export const WALL_SEAL_SIZES: readonly NominalSize[] = [
+  ...new Set(Object.values(WALL_SEALS).flatMap((rows) => rows.map(({ size }) => size))),
+];

@@ -7,6 +7,9 @@ const IN = METRES_PER_INCH;
 const BASE_CURVE_M = 3 * IN;
 const RIB_HALF_M = 1 * IN;
 
+/** Points of the dome, as shares of its quarter. */
+const DOME_STEPS: readonly number[] = [0, 0.15, 0.3, 0.45, 0.6, 0.75, 0.88, 1];
+
 /** Two ribs divide the straight wall (typical of moulded tanks). */
 const ribs = (tank: Tank): readonly number[] => [0.36, 0.69].map((share) => tank.brimM * share);
 
@@ -32,16 +35,19 @@ export const verticalRound: TankType = {
   ],
   outline: (tank) => {
     const radiusM = tank.diameterM / 2;
-    const neckM = Math.min(radiusM * 0.36, radiusM);
-    const shoulderM = tank.brimM + (tank.heightM - tank.brimM) * 0.62;
-    const lidM = tank.heightM - (tank.heightM - tank.brimM) * 0.2;
+    const neckM = radiusM * 0.4;
+    const springM = tank.brimM * 0.97;
+    const shoulderM = tank.brimM + (tank.heightM - tank.brimM) * 0.66;
+    const lidM = tank.heightM - (tank.heightM - tank.brimM) * 0.16;
+    /** A quarter of an ellipse from the straight wall to the neck. */
+    const dome = DOME_STEPS.map((step) => ({
+      radiusM: neckM + (radiusM - neckM) * Math.cos((step * Math.PI) / 2),
+      heightM: springM + (shoulderM - springM) * Math.sin((step * Math.PI) / 2),
+    }));
     return [
       { radiusM: radiusM - BASE_CURVE_M * 0.4, heightM: 0 },
       { radiusM, heightM: BASE_CURVE_M * 0.4 },
-      { radiusM, heightM: tank.brimM * 0.96 },
-      { radiusM: radiusM * 0.94, heightM: tank.brimM + (shoulderM - tank.brimM) * 0.35 },
-      { radiusM: radiusM * 0.72, heightM: shoulderM * 0.985 },
-      { radiusM: neckM, heightM: shoulderM },
+      ...dome,
       { radiusM: neckM, heightM: lidM },
       { radiusM: neckM * 1.06, heightM: lidM },
       { radiusM: neckM * 1.06, heightM: tank.heightM },

@@ -1,4 +1,11 @@
-import { type BodySection, type Feature, type JudgedJoint, type Material, type Strand, isByLength } from '@herrero/core';
+import {
+  type BodySection,
+  type Feature,
+  type JudgedJoint,
+  type Material,
+  type Strand,
+  isByLength,
+} from '@herrero/core';
 
 /** A stretch of a part laid out along the axis [mm from the start of the drawing]. */
 export interface LaidSection extends Omit<BodySection, 'lengthMm'> {
@@ -72,7 +79,9 @@ export function layOut(strand: Strand, { wallMm, port, jointOf }: StringContext)
     const body = reversed ? part.body.toReversed() : part.body;
     const fromMm = standsInWall ? wallFrom - (part.wallFaceMm ?? 0) : cursor - engagement;
     const byLength = isByLength(part);
-    const next = strand.items[index + 1]?.jointIn ?? ('joint' in strand.end && index === strand.items.length - 1 ? strand.end.joint : undefined);
+    const next =
+      strand.items[index + 1]?.jointIn ??
+      ('joint' in strand.end && index === strand.items.length - 1 ? strand.end.joint : undefined);
     const outEngagement = (next && jointOf(next.id)?.mating.engagementMm) ?? 0;
     const drawnMm = body.reduce((sum, { lengthMm }) => sum + lengthMm, 0);
     const longer = byLength && (placed.lengthM === null || placed.lengthM * 1000 > drawnMm + BREAK_MM);
@@ -95,7 +104,9 @@ export function layOut(strand: Strand, { wallMm, port, jointOf }: StringContext)
       material: part.material,
       fromMm,
       toMm,
-      sections: sections.map((section) => hide(section, innerIn ? fromMm + engagement : fromMm, innerOut ? toMm - outEngagement : toMm)),
+      sections: sections.map((section) =>
+        hide(section, innerIn ? fromMm + engagement : fromMm, innerOut ? toMm - outEngagement : toMm),
+      ),
       features: part.features,
       outsideMm: Math.max(...body.map(({ outsideMm }) => outsideMm)),
       boreMm: part.boreMm,
@@ -103,10 +114,16 @@ export function layOut(strand: Strand, { wallMm, port, jointOf }: StringContext)
       lengthM: placed.lengthM,
       byLength,
     });
-    if (jointIn) seams.push({ jointId: jointIn.id, atMm: standsInWall ? wallFrom : fromMm + engagement / 2, outsideMm: part.body[0]?.outsideMm ?? part.boreMm });
+    if (jointIn)
+      seams.push({
+        jointId: jointIn.id,
+        atMm: standsInWall ? wallFrom : fromMm + engagement / 2,
+        outsideMm: part.body[0]?.outsideMm ?? part.boreMm,
+      });
     cursor = toMm;
   }
-  if ('joint' in strand.end) seams.push({ jointId: strand.end.joint.id, atMm: cursor, outsideMm: parts.at(-1)?.outsideMm ?? PORT_MM });
+  if ('joint' in strand.end)
+    seams.push({ jointId: strand.end.joint.id, atMm: cursor, outsideMm: parts.at(-1)?.outsideMm ?? PORT_MM });
   const outsideMm = Math.max(PORT_MM, ...parts.map((part) => part.outsideMm));
   const holeMm = first ? (first.part.body[1]?.boreMm ?? first.part.boreMm) : PORT_MM * 0.6;
   return {

@@ -13,7 +13,9 @@ export function tankShape(tank: Tank, pxPerM: number): TankShape {
   const type = tankType(tank.type);
   const half = type.outline(tank);
   const right = half.map(({ radiusM, heightM }) => `${round(radiusM * pxPerM)} ${round(-heightM * pxPerM)}`);
-  const left = half.toReversed().map(({ radiusM, heightM }) => `${round(-radiusM * pxPerM)} ${round(-heightM * pxPerM)}`);
+  const left = half
+    .toReversed()
+    .map(({ radiusM, heightM }) => `${round(-radiusM * pxPerM)} ${round(-heightM * pxPerM)}`);
   const radiusPx = (tank.diameterM / 2) * pxPerM;
   const sag = Math.min(5, radiusPx * 0.08);
   const ribs = type.ribsM(tank).flatMap((heightM) =>

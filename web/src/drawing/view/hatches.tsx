@@ -23,7 +23,16 @@ const LINES: Readonly<Record<Material, string>> = {
   stainless: 'M0 0L7 7M0 7L7 0',
 };
 
-const SIZE: Readonly<Record<Material, number>> = { pvc: 7, 'clear-pvc': 9, brass: 7, polypropylene: 6, polyethylene: 6, rubber: 6, 'vinyl-hose': 7, stainless: 7 };
+const SIZE: Readonly<Record<Material, number>> = {
+  pvc: 7,
+  'clear-pvc': 9,
+  brass: 7,
+  polypropylene: 6,
+  polyethylene: 6,
+  rubber: 6,
+  'vinyl-hose': 7,
+  stainless: 7,
+};
 
 export const sectionFill = (material: Material): string => `url(#section-${material})`;
 export const outsideFill = (material: Material): string => TINTS[material];
@@ -41,7 +50,13 @@ function HatchPatterns() {
   return (
     <defs>
       {(Object.keys(TINTS) as Material[]).map((material) => (
-        <pattern key={material} id={`section-${material}`} width={SIZE[material]} height={SIZE[material]} patternUnits="userSpaceOnUse">
+        <pattern
+          key={material}
+          id={`section-${material}`}
+          width={SIZE[material]}
+          height={SIZE[material]}
+          patternUnits="userSpaceOnUse"
+        >
           <rect width={SIZE[material]} height={SIZE[material]} fill={TINTS[material]} />
           <path d={LINES[material]} stroke="var(--ink)" strokeWidth={0.7} fill="none" />
         </pattern>

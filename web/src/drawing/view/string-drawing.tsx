@@ -20,6 +20,9 @@ export function StringDrawing({ layout, pxPerMm, selectedId = null, onSelect }: 
     <g>
       <Wall layout={layout} px={px} />
       {layout.parts.map((part) => (
+        <Water key={part.id} part={part} px={px} />
+      ))}
+      {layout.parts.map((part) => (
         <g
           key={part.id}
           data-part={part.code}
@@ -28,7 +31,6 @@ export function StringDrawing({ layout, pxPerMm, selectedId = null, onSelect }: 
         >
           <Outside part={part} px={px} />
           <Section part={part} px={px} />
-          <Water part={part} px={px} />
           <Features part={part} px={px} />
           {part.breakMm && <Break part={part} px={px} />}
         </g>
@@ -57,17 +59,43 @@ interface PieceProps {
   readonly px: (mm: number) => number;
 }
 
+/** How far the wall is drawn to either side of the axis [px]. */
+export const wallReach = (outsideMm: number, px: (mm: number) => number): number =>
+  px(Math.max(outsideMm * 0.62, 24)) + 10;
+
 /** The wall of the tank above and below the hole, water before it. */
-function Wall({ layout: { wall, outsideMm }, px }: { readonly layout: StringLayout; readonly px: (mm: number) => number }) {
+function Wall({
+  layout: { wall, outsideMm },
+  px,
+}: {
+  readonly layout: StringLayout;
+  readonly px: (mm: number) => number;
+}) {
   if (!wall) return null;
-  const reach = px(Math.max(outsideMm * 0.62, 24)) + 10;
+  const reach = wallReach(outsideMm, px);
   const hole = px(wall.holeMm / 2);
   const width = Math.max(3, px(wall.toMm - wall.fromMm));
   return (
     <g>
       <rect x={0} y={-reach} width={px(wall.fromMm)} height={2 * reach} fill="var(--water-fill)" />
-      <rect x={px(wall.fromMm)} y={-reach} width={width} height={reach - hole} fill={sectionFill('polyethylene')} stroke="var(--ink)" strokeWidth={1.5} />
-      <rect x={px(wall.fromMm)} y={hole} width={width} height={reach - hole} fill="var(--mat-poly)" stroke="var(--ink)" strokeWidth={1.5} />
+      <rect
+        x={px(wall.fromMm)}
+        y={-reach}
+        width={width}
+        height={reach - hole}
+        fill={sectionFill('polyethylene')}
+        stroke="var(--ink)"
+        strokeWidth={1.5}
+      />
+      <rect
+        x={px(wall.fromMm)}
+        y={hole}
+        width={width}
+        height={reach - hole}
+        fill="var(--mat-poly)"
+        stroke="var(--ink)"
+        strokeWidth={1.5}
+      />
     </g>
   );
 }
@@ -84,7 +112,16 @@ function Outside({ part, px }: PieceProps) {
         const radius = px(section.outsideMm / 2);
         return (
           <g key={index}>
-            <rect x={from} y={0} width={to - from} height={radius} fill={outsideFill(materialOf(part, section))} stroke="var(--ink)" strokeWidth={1.5} strokeLinejoin="round" />
+            <rect
+              x={from}
+              y={0}
+              width={to - from}
+              height={radius}
+              fill={outsideFill(materialOf(part, section))}
+              stroke="var(--ink)"
+              strokeWidth={1.5}
+              strokeLinejoin="round"
+            />
             <SurfaceMarks section={section} from={from} to={to} radius={radius} />
           </g>
         );
@@ -94,9 +131,22 @@ function Outside({ part, px }: PieceProps) {
 }
 
 /** Threads, hexagons, barbs and mesh as seen from outside. */
-function SurfaceMarks({ section, from, to, radius }: { readonly section: LaidSection; readonly from: number; readonly to: number; readonly radius: number }) {
+function SurfaceMarks({
+  section,
+  from,
+  to,
+  radius,
+}: {
+  readonly section: LaidSection;
+  readonly from: number;
+  readonly to: number;
+  readonly radius: number;
+}) {
   const lines = (every: number): string =>
-    Array.from({ length: Math.floor((to - from) / every) }, (_, index) => `M${(from + (index + 1) * every).toFixed(1)} 1V${radius.toFixed(1)}`).join('');
+    Array.from(
+      { length: Math.floor((to - from) / every) },
+      (_, index) => `M${(from + (index + 1) * every).toFixed(1)} 1V${radius.toFixed(1)}`,
+    ).join('');
   const thin = { stroke: 'var(--ink)', strokeWidth: 0.9, fill: 'none' } as const;
   switch (section.surface) {
     case 'male-thread':
@@ -120,7 +170,14 @@ function Section({ part, px }: PieceProps) {
   return (
     <>
       {part.sections.map((section, index) => (
-        <path key={index} d={sectionPath(section, px)} fill={sectionFill(materialOf(part, section))} stroke="var(--ink)" strokeWidth={1.4} strokeLinejoin="round" />
+        <path
+          key={index}
+          d={sectionPath(section, px)}
+          fill={sectionFill(materialOf(part, section))}
+          stroke="var(--ink)"
+          strokeWidth={1.4}
+          strokeLinejoin="round"
+        />
       ))}
     </>
   );
@@ -134,15 +191,23 @@ function sectionPath(section: LaidSection, px: (mm: number) => number): string {
   const teeth = (y: number, depth: number, every: number): string => {
     const count = Math.max(1, Math.floor((to - from) / every));
     const step = (to - from) / count;
-    return Array.from({ length: count }, (_, index) => `L${(from + (index + 0.5) * step).toFixed(1)} ${(y + depth).toFixed(1)}L${(from + (index + 1) * step).toFixed(1)} ${y.toFixed(1)}`).join('');
+    return Array.from(
+      { length: count },
+      (_, index) =>
+        `L${(from + (index + 0.5) * step).toFixed(1)} ${(y + depth).toFixed(1)}L${(from + (index + 1) * step).toFixed(1)} ${y.toFixed(1)}`,
+    ).join('');
   };
   const top =
-    section.surface === 'male-thread' ? teeth(outside, 2.2, 3.6) : section.surface === 'barbs' ? teeth(outside, 3.4, 8) : `H${to}`;
+    section.surface === 'male-thread'
+      ? teeth(outside, 2.2, 3.6)
+      : section.surface === 'barbs'
+        ? teeth(outside, 3.4, 8)
+        : `H${to}`;
   const low = section.surface === 'female-thread' ? `L${to} ${bore}H${from}` : `V${bore}H${from}`;
   return `M${from} ${outside}${top}${low}Z`;
 }
 
-/** Water fills the bore of the upper half. */
+/** Water fills the bore of the upper half; the parts are drawn over it. */
 function Water({ part, px }: PieceProps) {
   return (
     <>
@@ -151,9 +216,9 @@ function Water({ part, px }: PieceProps) {
           <rect
             key={index}
             x={px(section.fromMm)}
-            y={-px(Math.min(section.boreMm, part.boreMm) / 2)}
+            y={-px(section.boreMm / 2)}
             width={px(section.toMm - section.fromMm)}
-            height={px(Math.min(section.boreMm, part.boreMm) / 2)}
+            height={px(section.boreMm / 2)}
             fill="var(--water-fill)"
           />
         ),
@@ -171,22 +236,46 @@ function Features({ part, px }: PieceProps) {
     <>
       {part.features.includes('ball-and-lever') && (
         <g>
-          <path d={`M${middle - bore * 1.25} 0A${bore * 1.25} ${bore * 1.35} 0 0 1 ${middle + bore * 1.25} 0`} fill="none" {...line} />
+          <path
+            d={`M${middle - bore * 1.25} 0A${bore * 1.25} ${bore * 1.35} 0 0 1 ${middle + bore * 1.25} 0`}
+            fill="none"
+            {...line}
+          />
           <rect x={middle - 5} y={-outside - 12} width={10} height={12} fill={outsideFill(part.material)} {...line} />
           <rect x={middle - 12} y={-outside - 18} width={24} height={6} fill={outsideFill(part.material)} {...line} />
           <rect x={middle + 10} y={-outside - 20} width={Math.max(26, outside * 1.4)} height={10} fill="var(--ink)" />
         </g>
       )}
       {part.features.includes('bend') && (
-        <path d={`M${middle - bore * 0.9} ${outside * 0.45}A${bore * 0.9} ${bore * 0.9} 0 0 1 ${middle} ${outside * 0.86}M${middle - 5} ${outside * 0.72}L${middle} ${outside * 0.9}L${middle + 5} ${outside * 0.72}`} fill="none" {...line} />
+        <path
+          d={`M${middle - bore * 0.9} ${outside * 0.45}A${bore * 0.9} ${bore * 0.9} 0 0 1 ${middle} ${outside * 0.86}M${middle - 5} ${outside * 0.72}L${middle} ${outside * 0.9}L${middle + 5} ${outside * 0.72}`}
+          fill="none"
+          {...line}
+        />
       )}
       {part.features.includes('branch') && (
-        <rect x={middle - bore} y={outside - 2} width={2 * bore} height={Math.max(12, bore * 0.8)} fill={outsideFill(part.material)} {...line} />
+        <rect
+          x={middle - bore}
+          y={outside - 2}
+          width={2 * bore}
+          height={Math.max(12, bore * 0.8)}
+          fill={outsideFill(part.material)}
+          {...line}
+        />
       )}
       {part.features.includes('spout') && (
         <g>
-          <path d={`M${middle} ${-outside}V${-outside - 14}M${middle - 13} ${-outside - 14}H${middle + 13}`} fill="none" stroke="var(--ink)" strokeWidth={4} />
-          <path d={`M${middle - 6} ${outside}L${middle + 10} ${outside + 12}L${middle + 20} ${outside}Z`} fill={outsideFill(part.material)} {...line} />
+          <path
+            d={`M${middle} ${-outside}V${-outside - 14}M${middle - 13} ${-outside - 14}H${middle + 13}`}
+            fill="none"
+            stroke="var(--ink)"
+            strokeWidth={4}
+          />
+          <path
+            d={`M${middle - 6} ${outside}L${middle + 10} ${outside + 12}L${middle + 20} ${outside}Z`}
+            fill={outsideFill(part.material)}
+            {...line}
+          />
         </g>
       )}
     </>
@@ -198,13 +287,22 @@ function Break({ part, px }: PieceProps) {
   if (!part.breakMm) return null;
   const [from, to] = [px(part.breakMm.fromMm), px(part.breakMm.toMm)];
   const reach = px(part.outsideMm / 2) + 5;
-  const wave = (x: number): string => `M${x} ${-reach}C${x + 6} ${-reach / 2} ${x - 6} ${-reach / 4} ${x} 0S${x - 6} ${reach / 2} ${x} ${reach}`;
+  const wave = (x: number): string =>
+    `M${x} ${-reach}C${x + 6} ${-reach / 2} ${x - 6} ${-reach / 4} ${x} 0S${x - 6} ${reach / 2} ${x} ${reach}`;
   return (
     <g>
       <rect x={from} y={-reach} width={to - from} height={2 * reach} fill="var(--sheet)" />
       <path d={wave(from)} fill="none" stroke="var(--ink)" strokeWidth={1.3} />
       <path d={wave(to)} fill="none" stroke="var(--ink)" strokeWidth={1.3} />
-      {part.lengthM === null && <path d={`M${from + 1} 0H${to - 1}`} stroke="var(--ink)" strokeWidth={2.4} strokeLinecap="round" strokeDasharray="0.1 5" />}
+      {part.lengthM === null && (
+        <path
+          d={`M${from + 1} 0H${to - 1}`}
+          stroke="var(--ink)"
+          strokeWidth={2.4}
+          strokeLinecap="round"
+          strokeDasharray="0.1 5"
+        />
+      )}
     </g>
   );
 }

@@ -23,7 +23,7 @@ export function Desk({ jobId, document, revision, children }: DeskProps) {
         <Strip />
         <div className="flex flex-1 max-lg:flex-col">
           <Rack />
-          <main className="min-w-0 flex-1 px-4 pt-2.5 pb-6 max-md:px-3">
+          <main className="relative min-w-0 flex-1 px-4 pt-2.5 pb-6 max-md:px-3">
             <UndoBar />
             {children}
           </main>

@@ -11,14 +11,17 @@ export function HoleSteps() {
   const at = penetrations.findIndex(({ id }) => id === selectedId);
   const here = penetrations[at];
   if (penetrations.length === 0) return null;
-  const go = (by: number): void => select(penetrations[(at + by + penetrations.length) % penetrations.length]?.id ?? null);
+  const go = (by: number): void =>
+    select(penetrations[(at + by + penetrations.length) % penetrations.length]?.id ?? null);
   const button = 'grid h-11 w-11 place-items-center';
   return (
     <nav aria-label="Holes one by one" className="no-print flex items-center justify-between lg:hidden">
       <button type="button" className={button} aria-label="The hole before" onClick={() => go(-1)}>
         <ChevronLeft />
       </button>
-      <p className="min-w-0 truncate text-center text-[17px] font-[650]">{here ? `${here.label} ${here.name}` : 'no hole chosen'}</p>
+      <p className="min-w-0 truncate text-center text-[17px] font-[650]">
+        {here ? `${here.label} ${here.name}` : 'no hole chosen'}
+      </p>
       <button type="button" className={button} aria-label="The next hole" onClick={() => go(1)}>
         <ChevronRight />
       </button>

@@ -21,7 +21,12 @@ export function JobName() {
     <div className="flex items-center justify-between gap-3">
       {typed === undefined ? (
         <h1 className="min-w-0">
-          <button type="button" onClick={() => setTyped(name)} title="Rename the job" className="type-row block max-w-full truncate text-left hover:underline max-md:min-h-9 max-md:text-[17px] max-md:font-[650]">
+          <button
+            type="button"
+            onClick={() => setTyped(name)}
+            title="Rename the job"
+            className="block max-w-full truncate text-left type-row hover:underline max-md:min-h-9 max-md:text-[17px] max-md:font-[650]"
+          >
             {name}
           </button>
         </h1>
@@ -29,7 +34,7 @@ export function JobName() {
         <input
           autoFocus
           aria-label="Name of the job"
-          className="type-row w-full border-b-2 border-brass-line bg-brass-wash px-1 outline-none"
+          className="w-full border-b-2 border-brass-line bg-brass-wash px-1 type-row outline-none"
           maxLength={120}
           value={typed}
           data-writing="true"

@@ -57,6 +57,7 @@ interface EditsAnswer {
 
 /** The job on the desk: edits are made here at once, sent one batch after the other, and made again on what others did. */
 export function createJobStore(jobId: string, document: Job, revision: number) {
+  const first = plan(document);
   let author = '';
   let server = { job: document, revision };
   let sending = false;
@@ -95,14 +96,23 @@ export function createJobStore(jobId: string, document: Job, revision: number) {
         const answer = (await response.json()) as EditsAnswer;
         retryMs = FIRST_RETRY_MS;
         set({ offline: false });
-        const unsent = [...rest, ...get().unsent.filter(({ batchId }) => batchId !== batch.batchId && !rest.some((one) => one.batchId === batchId))];
+        const unsent = [
+          ...rest,
+          ...get().unsent.filter(
+            ({ batchId }) => batchId !== batch.batchId && !rest.some((one) => one.batchId === batchId),
+          ),
+        ];
         if (response.ok && answer.inverse) {
           const made = answer.job ?? madeOn(server.job, batch);
           server = { job: made, revision: answer.revision };
           confirmed = [...confirmed, { batchId: batch.batchId, label, undoes: batch.undoes, inverse: answer.inverse }];
         } else {
           if (answer.job) server = { job: answer.job, revision: answer.revision };
-          const refusal = answer.refused?.[0] ?? { index: 0, code: 'invalid' as const, message: answer.fields?.[0]?.message ?? 'It cannot be made.' };
+          const refusal = answer.refused?.[0] ?? {
+            index: 0,
+            code: 'invalid' as const,
+            message: answer.fields?.[0]?.message ?? 'It cannot be made.',
+          };
           set((state) => ({ notTaken: [...state.notTaken, { batch, refusal }] }));
         }
         stand(unsent);
@@ -144,12 +154,15 @@ export function createJobStore(jobId: string, document: Job, revision: number) {
     return {
       jobId,
       job: document,
-      plan: plan(document),
+      plan: first,
       unsent: [],
       notTaken: [],
       history: [],
       offline: false,
-      selectedId: document.penetrations[0]?.id ?? null,
+      selectedId:
+        first.findings.find(({ at }) => at.penetrationId !== undefined)?.at.penetrationId ??
+        document.penetrations[0]?.id ??
+        null,
       selectedJointId: null,
       selectedPartId: null,
       tankId: null,
@@ -158,7 +171,13 @@ export function createJobStore(jobId: string, document: Job, revision: number) {
         if (edits.length === 0) return undefined;
         const edited = applyEdits(get().job, edits, shippedCatalogue);
         if (!edited.ok) {
-          const batch = { batchId: crypto.randomUUID(), author, label: undoes === null ? 'This change' : 'Undo', edits, undoes };
+          const batch = {
+            batchId: crypto.randomUUID(),
+            author,
+            label: undoes === null ? 'This change' : 'Undo',
+            edits,
+            undoes,
+          };
           if (undoes !== null) set((state) => ({ notTaken: [...state.notTaken, { batch, refusal: edited.error }] }));
           return edited.error;
         }
@@ -166,15 +185,27 @@ export function createJobStore(jobId: string, document: Job, revision: number) {
         const unsent = [...get().unsent, batch];
         keepUnsent(jobId, author, unsent);
         const { job, inverse } = edited.value;
-        set((state) => ({ job, plan: plan(job), unsent, history: [...state.history, { batchId: batch.batchId, label: batch.label, undoes, inverse }] }));
+        set((state) => ({
+          job,
+          plan: plan(job),
+          unsent,
+          history: [...state.history, { batchId: batch.batchId, label: batch.label, undoes, inverse }],
+        }));
         void send();
         return undefined;
       },
       undo: () => take('undo'),
       redo: () => take('redo'),
-      select: (penetrationId, jointId = null) => set({ selectedId: penetrationId, selectedJointId: jointId, selectedPartId: null }),
+      select: (penetrationId, jointId = null) =>
+        set({ selectedId: penetrationId, selectedJointId: jointId, selectedPartId: null }),
       selectPart: (partId) => set({ selectedPartId: partId, selectedJointId: null }),
-      showTank: (tankId) => set({ tankId }),
+      showTank: (tankId) =>
+        set((state) => ({
+          tankId,
+          selectedId: state.job.penetrations.find((hole) => hole.tankId === tankId)?.id ?? null,
+          selectedJointId: null,
+          selectedPartId: null,
+        })),
       point: (id) => set({ pointedId: id }),
       settle: (notTaken, how) => {
         set((state) => ({ notTaken: state.notTaken.filter((one) => one !== notTaken) }));

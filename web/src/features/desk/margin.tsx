@@ -5,8 +5,11 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
 import { LengthField } from '@/ui/length-field';
+import { LightChoice } from '@/ui/light-choice';
 import { type Seam, SeamGlyph, seamOf } from '@/ui/seam-glyph';
+import { unbroken } from '@/ui/unbroken';
 import { useJob } from './job-provider';
+import { MeasuresChoice } from './measures-block';
 import { NotTakenNote } from './not-taken-note';
 import { stationPath } from './stations';
 
@@ -25,14 +28,21 @@ export function Margin() {
   const unsent = useJob((state) => state.unsent.length);
   const count = findings.length + notTaken.length;
   return (
-    <aside id="notes" aria-label="Margin notes" className="w-[244px] shrink-0 border-l border-hair px-3.5 pb-6 max-xl:w-[228px] max-lg:w-full max-lg:border-t max-lg:border-l-0">
+    <aside
+      id="notes"
+      aria-label="Margin notes"
+      className="w-[244px] shrink-0 border-l border-hair px-3.5 pb-6 max-xl:w-[228px] max-lg:w-full max-lg:border-t max-lg:border-l-0"
+    >
       <h2 className="flex items-baseline justify-between pt-3 pb-2">
         <span className="type-head">Margin notes</span>
         <span className="type-second">{count === 0 ? 'nothing open' : `${count}, worst first`}</span>
       </h2>
       {offline && (
-        <p role="status" className="type-row unsent mb-3 px-3 py-2">
-          No answer from the server. {unsent === 0 ? 'What you do is kept here until it answers.' : `${unsent === 1 ? 'One change is' : `${unsent} changes are`} kept here and will be sent.`}
+        <p role="status" className="unsent mb-3 px-3 py-2 type-row">
+          No answer from the server.{' '}
+          {unsent === 0
+            ? 'What you do is kept here until it answers.'
+            : `${unsent === 1 ? 'One change is' : `${unsent} changes are`} kept here and will be sent.`}
         </p>
       )}
       {notTaken.map((one) => (
@@ -41,22 +51,39 @@ export function Margin() {
       {findings.map((finding, index) => (
         <Note key={`${finding.check} ${finding.at.id} ${index}`} finding={finding} />
       ))}
-      {count === 0 && <p className="type-row border-t-[1.5px] border-ink pt-2">Every joint holds, every end is closed and nothing is left to measure.</p>}
+      {count === 0 && (
+        <p className="border-t-[1.5px] border-ink pt-2 type-row">
+          Every joint holds, every end is closed and nothing is left to measure.
+        </p>
+      )}
+      <SettingsOnPhone />
     </aside>
   );
 }
+
+/** On a phone the strip has no room for measures and light: they stand after the notes. */
+const SettingsOnPhone = () => (
+  <div className="grid grid-cols-2 gap-3 border-t border-hair py-3 md:hidden">
+    <MeasuresChoice />
+    <LightChoice />
+  </div>
+);
 
 function Note({ finding }: { readonly finding: Finding }) {
   const measures = useJob((state) => state.job.measures);
   const jobId = useJob((state) => state.jobId);
   const select = useJob((state) => state.select);
   const point = useJob((state) => state.point);
-  const seam: Seam | undefined = useJob((state) => seamOfFinding(finding, state.plan.joints.find(({ joint }) => joint.id === finding.at.id)?.mating));
+  const seam: Seam | undefined = useJob((state) =>
+    seamOfFinding(finding, state.plan.joints.find(({ joint }) => joint.id === finding.at.id)?.mating),
+  );
   const router = useRouter();
   const { at } = finding;
   const goThere = (): void => {
     if (at.penetrationId !== undefined) select(at.penetrationId, at.kind === 'joint' ? at.id : null);
-    router.push(stationPath(jobId, at.kind === 'tank' ? 'tanks' : finding.check.startsWith('hole/') ? 'holes' : 'runs'));
+    router.push(
+      stationPath(jobId, at.kind === 'tank' ? 'tanks' : finding.check.startsWith('hole/') ? 'holes' : 'runs'),
+    );
   };
   const pointThere = (): void => point(at.kind === 'joint' ? at.id : (at.penetrationId ?? at.id));
   return (
@@ -74,8 +101,8 @@ function Note({ finding }: { readonly finding: Finding }) {
           <span className="type-second">{at.label}</span>
         </button>
       </h3>
-      <p className="type-row pt-1">
-        <b className="font-[650]">Why</b> {fillText(finding.text, finding.data, measures)}
+      <p className="pt-1 type-row">
+        <b className="font-[650]">Why</b> {unbroken(fillText(finding.text, finding.data, measures))}
       </p>
       {finding.question && <QuestionField finding={finding} />}
       <Fixes fixes={finding.fixes} />
@@ -114,7 +141,7 @@ function Fixes({ fixes }: { readonly fixes: readonly Fix[] }) {
         <FixAction key={index} fix={fix} />
       ))}
       {fixes.length > 1 && (
-        <button type="button" className="type-second min-h-8 underline" onClick={() => setAll(!all)}>
+        <button type="button" className="min-h-8 type-second underline" onClick={() => setAll(!all)}>
           {all ? 'only the first way' : `${fixes.length - 1} other ${fixes.length === 2 ? 'way' : 'ways'}`}
         </button>
       )}
@@ -125,12 +152,15 @@ function Fixes({ fixes }: { readonly fixes: readonly Fix[] }) {
 function FixAction({ fix }: { readonly fix: Fix }) {
   const measures = useJob((state) => state.job.measures);
   const make = useJob((state) => state.make);
-  const cost = fix.partsAdded === 0 ? '' : ` +${fix.partsAdded} ${fix.partsAdded === 1 ? 'part' : 'parts'}, $${fix.priceUsd.toFixed(2)}`;
+  const cost =
+    fix.partsAdded === 0
+      ? ''
+      : ` +${fix.partsAdded} ${fix.partsAdded === 1 ? 'part' : 'parts'}, $${fix.priceUsd.toFixed(2)}`;
   return (
-    <p className="type-row flex items-baseline gap-1.5">
+    <p className="flex items-baseline gap-1.5 type-row">
       <b className="font-[650]">Fix</b>
       <Action onClick={() => make(fix.edits)}>
-        {fillText(fix.text, fix.data, measures)}
+        {unbroken(fillText(fix.text, fix.data, measures))}
         {cost}
       </Action>
     </p>

@@ -16,10 +16,12 @@ export function NotTakenNote({ notTaken }: { readonly notTaken: NotTaken }) {
   return (
     <section role="alert" className="unsent mb-3 border-t-[5px] border-ink px-3 pt-2 pb-3">
       <h3 className="text-[16px] leading-5 font-[650]">Not taken: {batch.label}</h3>
-      <p className="type-row pt-1">
+      <p className="pt-1 type-row">
         <b className="font-[650]">Why</b> {refusal.message}
       </p>
-      <Action onClick={() => settle(notTaken, 'keep-theirs')}>{theirs === undefined ? 'Leave it as it is now' : `Keep ${theirs}, as it is now`}</Action>
+      <Action onClick={() => settle(notTaken, 'keep-theirs')}>
+        {theirs === undefined ? 'Leave it as it is now' : `Keep ${theirs}, as it is now`}
+      </Action>
       {insist(notTaken) && <Action onClick={() => settle(notTaken, 'make-mine')}>Make it {mine}</Action>}
     </section>
   );

@@ -16,12 +16,21 @@ export function Rack() {
   const jobId = useJob((state) => state.jobId);
   const router = useRouter();
   return (
-    <aside aria-label="Tanks and their holes" className="no-print w-[188px] shrink-0 border-r border-hair max-lg:hidden">
+    <aside
+      aria-label="Tanks and their holes"
+      className="no-print w-[188px] shrink-0 border-r border-hair max-lg:hidden"
+    >
       {tanks.map((tank) => (
         <TankRows key={tank.id} tank={tank} />
       ))}
       <div className="px-4 pb-2">
-        <button type="button" className="action" onClick={() => router.push(stationPath(jobId, tanks.length === 0 ? 'tanks' : 'holes') + (tanks.length === 0 ? '' : '#add'))}>
+        <button
+          type="button"
+          className="action"
+          onClick={() =>
+            router.push(stationPath(jobId, tanks.length === 0 ? 'tanks' : 'holes') + (tanks.length === 0 ? '' : '#add'))
+          }
+        >
           <span>{tanks.length === 0 ? 'Choose a tank' : 'Add a hole'}</span>
         </button>
       </div>
@@ -33,13 +42,21 @@ export function Rack() {
 function TankRows({ tank }: { readonly tank: Tank }) {
   const penetrations = useJob((state) => state.job.penetrations);
   const measures = useJob((state) => state.job.measures);
+  const showTank = useJob((state) => state.showTank);
   const own = penetrations.filter(({ tankId }) => tankId === tank.id).toSorted(fromTopDown);
   return (
     <section aria-label={tank.label} className="pb-2">
-      <h2 className="px-4 pt-3 pb-1">
-        <span className="type-head">{tank.label}</span> <span className="type-second">{formatVolume(tank.capacityM3, measures)}</span>
+      <h2>
+        <button
+          type="button"
+          className="w-full px-4 pt-3 pb-1 text-left hover:underline"
+          onClick={() => showTank(tank.id)}
+        >
+          <span className="type-head">{tank.label}</span>{' '}
+          <span className="type-second">{formatVolume(tank.capacityM3, measures)}</span>
+        </button>
       </h2>
-      {own.length === 0 && <p className="type-second px-4 pb-2">no holes yet</p>}
+      {own.length === 0 && <p className="px-4 pb-2 type-second">no holes yet</p>}
       <ul>
         {own.map((penetration) => (
           <HoleRow key={penetration.id} penetration={penetration} tank={tank} />
@@ -50,7 +67,8 @@ function TankRows({ tank }: { readonly tank: Tank }) {
 }
 
 /** The top of a tank first, then down the wall. */
-const fromTopDown = (a: Penetration, b: Penetration): number => (a.face === b.face ? b.heightM - a.heightM : a.face === 'top' ? -1 : 1);
+const fromTopDown = (a: Penetration, b: Penetration): number =>
+  a.face === b.face ? b.heightM - a.heightM : a.face === 'top' ? -1 : 1;
 
 function HoleRow({ penetration, tank }: { readonly penetration: Penetration; readonly tank: Tank }) {
   const selected = useJob((state) => state.selectedId === penetration.id);
@@ -61,7 +79,10 @@ function HoleRow({ penetration, tank }: { readonly penetration: Penetration; rea
   const select = useJob((state) => state.select);
   const pathname = usePathname();
   const router = useRouter();
-  const where = penetration.face === 'top' ? 'in the top' : `${formatLength(penetration.heightM, measures).replace(/ (in|mm)$/, '')} up`;
+  const where =
+    penetration.face === 'top'
+      ? 'in the top'
+      : `${formatLength(penetration.heightM, measures).replace(/ (in|mm)$/, '')} up`;
   const choose = (): void => {
     select(penetration.id);
     if (!/(holes|runs)$/.test(pathname)) router.push(stationPath(jobId, 'runs'));
@@ -76,10 +97,10 @@ function HoleRow({ penetration, tank }: { readonly penetration: Penetration; rea
       >
         <WallPiece penetration={penetration} tank={tank} />
         <span className="min-w-0 flex-1 py-1.5">
-          <span className="type-row block truncate">
+          <span className="block truncate type-row">
             <b className="font-[650]">{penetration.label}</b> {penetration.name}
           </span>
-          <span className="type-second block truncate">
+          <span className="block truncate type-second">
             {penetration.size} in, {where}
           </span>
         </span>
@@ -91,7 +112,11 @@ function HoleRow({ penetration, tank }: { readonly penetration: Penetration; rea
 
 /** A piece of the wall with the hole's bore to one scale, and water behind it where there is any. */
 function WallPiece({ penetration, tank }: { readonly penetration: Penetration; readonly tank: Tank }) {
-  const bore = Math.max(4, Number(penetration.size.split('-')[0]?.includes('/') ? 0.7 : (penetration.size.split('-')[0] ?? 1)) * BORE_PX_PER_INCH);
+  const bore = Math.max(
+    4,
+    Number(penetration.size.split('-')[0]?.includes('/') ? 0.7 : (penetration.size.split('-')[0] ?? 1)) *
+      BORE_PX_PER_INCH,
+  );
   const wet = penetration.face === 'wall' && penetration.heightM < tank.brimM;
   return (
     <svg width={46} height={50} className="shrink-0 self-stretch" aria-hidden="true" preserveAspectRatio="none">

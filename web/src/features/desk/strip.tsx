@@ -39,11 +39,23 @@ export function Strip() {
   );
 }
 
-function StationTab({ station, jobId, here }: { readonly station: Station; readonly jobId: string; readonly here: boolean }) {
+function StationTab({
+  station,
+  jobId,
+  here,
+}: {
+  readonly station: Station;
+  readonly jobId: string;
+  readonly here: boolean;
+}) {
   const inside: ReactNode = (
     <>
-      <span className="block text-[18px] leading-[22px] font-[640] max-lg:text-[16px] max-md:text-center max-md:text-[14px] max-md:[font-stretch:80%]">{station.name}</span>
-      <span className={`type-second block truncate max-md:sr-only ${here ? 'font-semibold !text-on-brass' : ''}`}>{station.words}</span>
+      <span className="block text-[18px] leading-[22px] font-[640] max-lg:text-[16px] max-md:text-center max-md:text-[14px] max-md:[font-stretch:80%]">
+        {station.name}
+      </span>
+      <span className={`block truncate type-second max-md:sr-only ${here ? 'font-semibold !text-on-brass' : ''}`}>
+        {station.words}
+      </span>
       <span className="sr-only">, {PEG_WORDS[station.peg]}</span>
       <span className="pointer-events-none absolute bottom-[-24px] left-[10px] max-md:left-1/2 max-md:-translate-x-1/2">
         <Peg state={station.peg} />
@@ -58,7 +70,11 @@ function StationTab({ station, jobId, here }: { readonly station: Station; reado
       </span>
     );
   return (
-    <Link href={stationPath(jobId, station.id)} aria-current={here ? 'page' : undefined} className={`${shape} ${here ? 'bg-brass text-on-brass' : 'hover:bg-brass-wash'}`}>
+    <Link
+      href={stationPath(jobId, station.id)}
+      aria-current={here ? 'page' : undefined}
+      className={`${shape} ${here ? 'bg-brass text-on-brass' : 'hover:bg-brass-wash'}`}
+    >
       {inside}
     </Link>
   );

@@ -12,15 +12,30 @@ export function UndoBar() {
   const redo = useJob((state) => state.redo);
   const unsent = useJob((state) => state.unsent.length > 0 && state.offline);
   const stacks = useMemo(() => undoStacks(history), [history]);
-  const labelOf = (batchId: string | undefined): string => history.find((item) => item.batchId === batchId)?.label ?? '';
+  const labelOf = (batchId: string | undefined): string =>
+    history.find((item) => item.batchId === batchId)?.label ?? '';
   const [last, next] = [stacks.undo.at(-1), stacks.redo.at(-1)];
-  const button = 'grid h-11 w-11 place-items-center disabled:opacity-35';
+  const button = 'grid h-9 w-9 place-items-center disabled:opacity-35 pointer-coarse:h-11 pointer-coarse:w-11';
   return (
-    <div className={`no-print float-right flex ${unsent ? 'unsent' : ''}`}>
-      <button type="button" className={button} disabled={last === undefined} onClick={undo} title={`Undo: ${labelOf(last)} (Ctrl+Z)`} aria-label={last === undefined ? 'Undo' : `Undo: ${labelOf(last)}`}>
+    <div className={`no-print absolute top-1.5 right-4 flex max-md:right-2 ${unsent ? 'unsent' : ''}`}>
+      <button
+        type="button"
+        className={button}
+        disabled={last === undefined}
+        onClick={undo}
+        title={`Undo: ${labelOf(last)} (Ctrl+Z)`}
+        aria-label={last === undefined ? 'Undo' : `Undo: ${labelOf(last)}`}
+      >
         <Undo2 size={20} strokeWidth={1.8} />
       </button>
-      <button type="button" className={button} disabled={next === undefined} onClick={redo} title={`Redo: ${labelOf(next)} (Ctrl+Shift+Z)`} aria-label={next === undefined ? 'Redo' : `Redo: ${labelOf(next)}`}>
+      <button
+        type="button"
+        className={button}
+        disabled={next === undefined}
+        onClick={redo}
+        title={`Redo: ${labelOf(next)} (Ctrl+Shift+Z)`}
+        aria-label={next === undefined ? 'Redo' : `Redo: ${labelOf(next)}`}
+      >
         <Redo2 size={20} strokeWidth={1.8} />
       </button>
     </div>

@@ -22,7 +22,11 @@ export function AddHole({ tank }: { readonly tank: Tank }) {
       <ul className="mt-2 grid grid-cols-4 gap-2 max-md:grid-cols-2">
         {HOLE_KINDS.map((kind) => (
           <li key={kind.role}>
-            <button type="button" onClick={() => add(kind)} className="sheet block min-h-14 w-full px-3 py-2 text-left hover:bg-brass-wash">
+            <button
+              type="button"
+              onClick={() => add(kind)}
+              className="sheet block min-h-14 w-full px-3 py-2 text-left hover:bg-brass-wash"
+            >
               <span className="block text-[16px] leading-5 font-[650]">{kind.name}</span>
               <span className="type-second">
                 {kind.says}; {kind.size} in

@@ -1,4 +1,14 @@
-import { type Face, type NominalSize, type Penetration, type Role, type Tank, circumferenceM, flangeRadiusM, nearestFreeM, tankType } from '@herrero/core';
+import {
+  type Face,
+  type NominalSize,
+  type Penetration,
+  type Role,
+  type Tank,
+  circumferenceM,
+  flangeRadiusM,
+  nearestFreeM,
+  tankType,
+} from '@herrero/core';
 
 /** What an opening is usually made as, so that a new one stands where most people would put it. */
 export interface HoleKind {
@@ -23,7 +33,12 @@ export const HOLE_KINDS: readonly HoleKind[] = [
 ];
 
 /** A new opening of a kind: on the flat nearest to its usual height, where there is most room round the wall. */
-export function newPenetration(id: string, kind: HoleKind, tank: Tank, others: readonly Penetration[]): Omit<Penetration, 'label'> {
+export function newPenetration(
+  id: string,
+  kind: HoleKind,
+  tank: Tank,
+  others: readonly Penetration[],
+): Omit<Penetration, 'label'> {
   const radiusM = flangeRadiusM(kind.size, undefined);
   const bands = tankType(tank.type).noDrill(tank);
   const wanted = tank.brimM * kind.heightShare;

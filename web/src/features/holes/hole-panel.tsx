@@ -1,6 +1,24 @@
 'use client';
 
-import { NOMINAL_SIZES, ROLES, ROLE_NAMES, type NominalSize, type Penetration, type Tank, WALL_SEAL_SIZES, circumferenceM, flangeRadiusM, formatLength, formatVolume, holeDiameterM, sawFor, shippedCatalogue, tankType, volumeAtM3, zoneAt } from '@herrero/core';
+import {
+  NOMINAL_SIZES,
+  ROLES,
+  ROLE_NAMES,
+  type NominalSize,
+  type Penetration,
+  type Tank,
+  WALL_SEAL_SIZES,
+  circumferenceM,
+  flangeRadiusM,
+  formatLength,
+  formatVolume,
+  holeDiameterM,
+  sawFor,
+  shippedCatalogue,
+  tankType,
+  volumeAtM3,
+  zoneAt,
+} from '@herrero/core';
 import Link from 'next/link';
 import { layOut } from '@/drawing/geometry/string-layout';
 import { StringDrawing } from '@/drawing/view/string-drawing';
@@ -16,7 +34,10 @@ import { SealChoice } from './seal-choice';
 export function HolePanel({ penetration, tank }: { readonly penetration: Penetration; readonly tank: Tank }) {
   const jobId = useJob((state) => state.jobId);
   return (
-    <section aria-label={`${penetration.label} ${penetration.name}`} className="rule-selected mt-3 grid grid-cols-[250px_1fr_264px] gap-4 pt-2 max-xl:grid-cols-2 max-md:grid-cols-1">
+    <section
+      aria-label={`${penetration.label} ${penetration.name}`}
+      className="rule-selected mt-3 grid grid-cols-[226px_1fr_300px] gap-4 pt-2 max-xl:grid-cols-2 max-md:grid-cols-1"
+    >
       <div>
         <h2 className="type-head">
           {penetration.label} {penetration.name}, {penetration.size} in
@@ -27,7 +48,7 @@ export function HolePanel({ penetration, tank }: { readonly penetration: Penetra
         </Link>
       </div>
       <div>
-        <h2 className="type-head border-b border-hair pb-1">What seals it</h2>
+        <h2 className="border-b border-hair pb-1 type-head">What seals it</h2>
         <SealChoice penetration={penetration} />
       </div>
       <Figures penetration={penetration} tank={tank} />
@@ -49,20 +70,25 @@ function WallSection({ penetration, tank }: { readonly penetration: Penetration;
   );
   const pxPerMm = Math.min(230 / layout.lengthMm, 170 / layout.outsideMm);
   return (
-    <svg viewBox="0 0 250 208" className="sheet mt-1 w-full" role="img" aria-label={`${penetration.label} in the wall${diameterM === undefined ? '' : `, hole ${formatLength(diameterM, measures)}`}`}>
-      <g transform="translate(8 104)">
-        <StringDrawing layout={layout} pxPerMm={pxPerMm} />
-      </g>
-      <text x={10} y={18} className="type-scale" style={{ fill: 'var(--water-ink)', fontWeight: 650 }}>
-        inside, wet
-      </text>
-      <text x={240} y={18} textAnchor="end" className="type-scale" style={{ fill: 'var(--ink)', fontWeight: 650 }}>
-        outside
-      </text>
-      <text x={240} y={198} textAnchor="end" className="halo type-scale" style={{ fill: 'var(--ink)' }}>
-        <tspan fontWeight={650}>{diameterM === undefined ? (penetration.port === null ? 'no seal yet' : 'moulded port') : `hole ${formatLength(diameterM, measures)}`}</tspan>, wall {formatLength(tank.wallM, measures)}
-      </text>
-    </svg>
+    <figure>
+      <figcaption className="flex justify-between type-second">
+        <span className="text-water-ink">inside, wet</span>
+        <span>outside</span>
+      </figcaption>
+      <svg
+        viewBox="0 0 250 208"
+        className="sheet mt-1 w-full"
+        role="img"
+        aria-label={`${penetration.label} in the wall${diameterM === undefined ? '' : `, hole ${formatLength(diameterM, measures)}`}`}
+      >
+        <g transform="translate(8 104)">
+          <StringDrawing layout={layout} pxPerMm={pxPerMm} />
+        </g>
+        <text x={240} y={198} textAnchor="end" className="halo type-scale" style={{ fill: 'var(--ink)' }}>
+          {`${diameterM === undefined ? (penetration.port === null ? 'no seal yet' : 'moulded port') : `hole ${formatLength(diameterM, measures)}`}, wall ${formatLength(tank.wallM, measures)}`}
+        </text>
+      </svg>
+    </figure>
   );
 }
 
@@ -72,9 +98,13 @@ function Figures({ penetration, tank }: { readonly penetration: Penetration; rea
   const select = useJob((state) => state.select);
   const diameterM = useJob((state) => holeDiameterM(penetration.id, state.job, state.plan.context.index));
   const set = (field: 'heightM' | 'aroundM' | 'holeM' | 'name', to: number | string): string | undefined =>
-    make([{ type: 'change-field', in: 'penetrations', id: penetration.id, field, from: penetration[field], to }])?.message;
+    make([{ type: 'change-field', in: 'penetrations', id: penetration.id, field, from: penetration[field], to }])
+      ?.message;
   const radiusM = flangeRadiusM(penetration.size, diameterM);
-  const zone = penetration.face === 'wall' && penetration.port === null ? zoneAt(tankType(tank.type).noDrill(tank), penetration.heightM, radiusM) : undefined;
+  const zone =
+    penetration.face === 'wall' && penetration.port === null
+      ? zoneAt(tankType(tank.type).noDrill(tank), penetration.heightM, radiusM)
+      : undefined;
   const onWall = penetration.face === 'wall';
   const saw = diameterM === undefined ? undefined : sawFor(diameterM, measures);
   const remove = (): void => {
@@ -85,27 +115,57 @@ function Figures({ penetration, tank }: { readonly penetration: Penetration; rea
       {onWall && (
         <>
           <Row name="Centre above base">
-            <Stepper label="Centre above base" valueM={penetration.heightM} measures={measures} leastM={0} mostM={tank.heightM} onChange={(to) => set('heightM', to)} />
+            <Stepper
+              label="Centre above base"
+              valueM={penetration.heightM}
+              measures={measures}
+              leastM={0}
+              mostM={tank.heightM}
+              onChange={(to) => set('heightM', to)}
+            />
           </Row>
           {zone && <p className="type-row font-semibold">Reaches into the {zone.reason}: not on the flat.</p>}
         </>
       )}
       <Row name={onWall ? 'Round from the seam' : 'From the left edge'}>
-        <Stepper label={onWall ? 'Round from the seam' : 'From the left edge'} valueM={penetration.aroundM} measures={measures} leastM={0} mostM={onWall ? circumferenceM(tank) : tank.diameterM} onChange={(to) => set('aroundM', to)} />
+        <Stepper
+          label={onWall ? 'Round from the seam' : 'From the left edge'}
+          valueM={penetration.aroundM}
+          measures={measures}
+          leastM={0}
+          mostM={onWall ? circumferenceM(tank) : tank.diameterM}
+          onChange={(to) => set('aroundM', to)}
+        />
       </Row>
       <SizeAndRole penetration={penetration} />
       {penetration.port === null && (
         <Row name="Hole, if measured">
-          <LengthField hideLabel label="Hole, if measured" valueM={penetration.holeM ?? diameterM ?? null} measures={measures} onChange={(to) => set('holeM', to)} />
+          <LengthField
+            hideLabel
+            label="Hole, if measured"
+            valueM={penetration.holeM ?? diameterM ?? null}
+            measures={measures}
+            onChange={(to) => set('holeM', to)}
+          />
         </Row>
       )}
-      {diameterM !== undefined && <Fact name="Saw">{saw === undefined ? 'no saw near it: cut to a template' : <b>{formatLength(saw, measures)}</b>}</Fact>}
+      {diameterM !== undefined && (
+        <Fact name="Saw">
+          {saw === undefined ? 'no saw near it: cut to a template' : <b>{formatLength(saw, measures)}</b>}
+        </Fact>
+      )}
       {onWall && !zone && (
-        <Fact name="Clear of">{clearances(tank, penetration.heightM, radiusM).map(({ reason, gapM }) => `${reason} ${formatLength(Math.max(0, gapM), measures)}`).join(', ')}</Fact>
+        <Fact name="Clear of">
+          {clearances(tank, penetration.heightM, radiusM)
+            .map(({ reason, gapM }) => `${reason} ${formatLength(Math.max(0, gapM), measures)}`)
+            .join(', ')}
+        </Fact>
       )}
       {onWall && penetration.roles.includes('draw-off') && (
         <Fact name="Leaves behind">
-          <span className="font-semibold text-water-ink">{formatVolume(volumeAtM3(tank, penetration.heightM - (diameterM ?? 0) / 2), measures, true)}</span>
+          <span className="font-semibold text-water-ink">
+            {formatVolume(volumeAtM3(tank, penetration.heightM - (diameterM ?? 0) / 2), measures, true)}
+          </span>
         </Fact>
       )}
       <Action onClick={remove}>Take {penetration.label} away</Action>
@@ -115,21 +175,45 @@ function Figures({ penetration, tank }: { readonly penetration: Penetration; rea
 
 function SizeAndRole({ penetration }: { readonly penetration: Penetration }) {
   const make = useJob((state) => state.make);
-  const seal = useJob((state) => state.plan.runs.find((run) => run.penetration.id === penetration.id)?.strands[0]?.items[0]);
+  const seal = useJob(
+    (state) => state.plan.runs.find((run) => run.penetration.id === penetration.id)?.strands[0]?.items[0],
+  );
   const sizes = NOMINAL_SIZES.filter((size) => WALL_SEAL_SIZES.includes(size));
   const setSize = (to: NominalSize): void => {
     const sealing = seal?.part.ends.some(({ end }) => end.kind === 'wall-seal') ? seal : undefined;
-    const same = sealing && shippedCatalogue.list.find(({ family, name, size }) => family === sealing.part.family && name === sealing.part.name && size === to);
+    const same =
+      sealing &&
+      shippedCatalogue.list.find(
+        ({ family, name, size }) => family === sealing.part.family && name === sealing.part.name && size === to,
+      );
     make([
       { type: 'change-field', in: 'penetrations', id: penetration.id, field: 'size', from: penetration.size, to },
-      ...(sealing && same ? [{ type: 'replace-part' as const, partId: sealing.placed.id, from: sealing.part.code, to: same.code }] : []),
+      ...(sealing && same
+        ? [{ type: 'replace-part' as const, partId: sealing.placed.id, from: sealing.part.code, to: same.code }]
+        : []),
     ]);
   };
-  const setRole = (to: string): void => void make([{ type: 'change-field', in: 'penetrations', id: penetration.id, field: 'roles', from: penetration.roles, to: [to] }]);
+  const setRole = (to: string): void =>
+    void make([
+      {
+        type: 'change-field',
+        in: 'penetrations',
+        id: penetration.id,
+        field: 'roles',
+        from: penetration.roles,
+        to: [to],
+      },
+    ]);
   return (
     <>
       <Row name="Size">
-        <select aria-label="Size" className="field w-full" value={penetration.size} onChange={(event) => setSize(event.target.value as NominalSize)} disabled={penetration.port !== null}>
+        <select
+          aria-label="Size"
+          className="field w-full"
+          value={penetration.size}
+          onChange={(event) => setSize(event.target.value as NominalSize)}
+          disabled={penetration.port !== null}
+        >
           {[...new Set([...sizes, penetration.size])].map((size) => (
             <option key={size} value={size}>
               {size} in
@@ -138,7 +222,12 @@ function SizeAndRole({ penetration }: { readonly penetration: Penetration }) {
         </select>
       </Row>
       <Row name="What it is for">
-        <select aria-label="What it is for" className="field w-full" value={penetration.roles[0]} onChange={(event) => setRole(event.target.value)}>
+        <select
+          aria-label="What it is for"
+          className="field w-full"
+          value={penetration.roles[0]}
+          onChange={(event) => setRole(event.target.value)}
+        >
           {ROLES.map((role) => (
             <option key={role} value={role}>
               {ROLE_NAMES[role]}

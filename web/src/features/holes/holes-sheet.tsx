@@ -1,6 +1,15 @@
 'use client';
 
-import { type Penetration, type Tank, circumferenceM, formatLength, holeDiameterM, lengthFigure, lengthUnit, tankType } from '@herrero/core';
+import {
+  type Penetration,
+  type Tank,
+  circumferenceM,
+  formatLength,
+  holeDiameterM,
+  lengthFigure,
+  lengthUnit,
+  tankType,
+} from '@herrero/core';
 import { type KeyboardEvent, useState } from 'react';
 import { seenFromFront, tankShape } from '@/drawing/geometry/tank-shape';
 import { spread } from '@/drawing/geometry/spread';
@@ -9,9 +18,9 @@ import { tankLevels, usableWords } from './hole-levels';
 import { type HolePlace, useHoleDrag } from './use-hole-drag';
 
 const POLE = 46;
-const SHEET_WIDTH = 790;
+const SHEET_WIDTH = 800;
 const TOP_ROOM = 44;
-const FOOT_ROOM = 58;
+const FOOT_ROOM = 60;
 const LEAST_HEIGHT = 210;
 const MOST_HEIGHT = 250;
 const LABEL_GAP = 92;
@@ -21,18 +30,26 @@ export function HolesSheet({ tank }: { readonly tank: Tank }) {
   const job = useJob((state) => state.job);
   const plan = useJob((state) => state.plan);
   const [live, setLive] = useState<{ id: string; place: HolePlace }>();
-  const shownJob = live ? { ...job, penetrations: job.penetrations.map((hole) => (hole.id === live.id ? { ...hole, ...live.place } : hole)) } : job;
+  const shownJob = live
+    ? {
+        ...job,
+        penetrations: job.penetrations.map((hole) => (hole.id === live.id ? { ...hole, ...live.place } : hole)),
+      }
+    : job;
   const holes = shownJob.penetrations.filter(({ tankId }) => tankId === tank.id);
   const levels = tankLevels(tank, shownJob, plan);
   const around = circumferenceM(tank);
   const wholeM = tank.heightM + tank.plinthM;
-  const pxPerM = Math.min(MOST_HEIGHT / wholeM, (SHEET_WIDTH - POLE - 96) / (tank.diameterM * 1.12 + around));
+  const pxPerM = Math.min(MOST_HEIGHT / wholeM, (SHEET_WIDTH - POLE - 74) / (tank.diameterM * 1.08 + around));
   const bodyPx = Math.max(LEAST_HEIGHT * 0.6, wholeM * pxPerM);
   const baseY = TOP_ROOM + bodyPx - tank.plinthM * pxPerM;
-  const heightPx = TOP_ROOM + bodyPx + FOOT_ROOM;
+  const heightPx = baseY + Math.max(FOOT_ROOM, tank.plinthM * pxPerM + 16);
   const shared = { tank, holes, levels, pxPerM, baseY, heightPx, onLive: setLive } as const;
   return (
-    <figure className="sheet flex gap-1 p-1.5 max-md:flex-col" aria-label={`${tank.label} to scale with its holes`}>
+    <figure
+      className="sheet flex gap-1 p-1.5 max-md:flex-col max-md:overflow-x-auto"
+      aria-label={`${tank.label} to scale with its holes`}
+    >
       <Elevation {...shared} words={usableWords(levels, job)} />
       <UnrolledWall {...shared} />
     </figure>
@@ -49,11 +66,20 @@ interface ViewProps {
   readonly onLive: (live: { id: string; place: HolePlace } | undefined) => void;
 }
 
-function Elevation({ tank, holes, levels, pxPerM, baseY, heightPx, onLive, words }: ViewProps & { readonly words: string }) {
+function Elevation({
+  tank,
+  holes,
+  levels,
+  pxPerM,
+  baseY,
+  heightPx,
+  onLive,
+  words,
+}: ViewProps & { readonly words: string }) {
   const measures = useJob((state) => state.job.measures);
   const selected = useJob((state) => state.selectedId);
   const shape = tankShape(tank, pxPerM);
-  const side = Math.max(40, shape.radiusPx * 0.16);
+  const side = Math.max(22, shape.radiusPx * 0.16);
   const axis = side + shape.radiusPx;
   const width = axis + shape.radiusPx + 18 + POLE;
   const plinth = tank.plinthM * pxPerM;
@@ -61,32 +87,95 @@ function Elevation({ tank, holes, levels, pxPerM, baseY, heightPx, onLive, words
   const chosen = holes.find(({ id }) => id === selected);
   const clip = `inside-${tank.id}`;
   return (
-    <svg viewBox={`0 0 ${width} ${heightPx}`} style={{ width }} className="h-auto max-w-full shrink-0 touch-pan-y max-md:!w-full" role="group" aria-label="Elevation">
+    <svg
+      viewBox={`0 0 ${width} ${heightPx}`}
+      style={{ width }}
+      className="sticky left-0 h-auto max-w-full shrink-0 max-md:!w-full md:static"
+      role="group"
+      aria-label="Elevation"
+    >
       <clipPath id={clip}>
         <path d={shape.outline} transform={`translate(${axis} ${baseY})`} />
       </clipPath>
       <path d={shape.outline} transform={`translate(${axis} ${baseY})`} fill="var(--sheet)" />
       <g clipPath={`url(#${clip})`}>
         <rect x={0} y={y(levels.fullM)} width={width} height={levels.fullM * pxPerM} fill="var(--water-fill)" />
-        {levels.deadM > 0 && <rect x={0} y={y(levels.deadM)} width={width} height={levels.deadM * pxPerM} fill="var(--water-deep)" />}
+        {levels.deadM > 0 && (
+          <rect x={0} y={y(levels.deadM)} width={width} height={levels.deadM * pxPerM} fill="var(--water-deep)" />
+        )}
       </g>
       {shape.ribs.map((rib) => (
-        <path key={rib} d={rib} transform={`translate(${axis} ${baseY})`} fill="none" stroke="var(--ink)" strokeWidth={0.9} opacity={0.55} />
+        <path
+          key={rib}
+          d={rib}
+          transform={`translate(${axis} ${baseY})`}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={0.9}
+          opacity={0.55}
+        />
       ))}
-      <path d={`M${axis - shape.radiusPx} ${y(levels.fullM)}H${width - POLE}`} stroke="var(--water)" strokeWidth={1.6} />
-      {levels.deadM > 0 && <path d={`M${axis - shape.radiusPx} ${y(levels.deadM)}H${width - POLE}`} stroke="var(--water)" strokeWidth={1.2} strokeDasharray="7 4" />}
-      <path d={shape.outline} transform={`translate(${axis} ${baseY})`} fill="none" stroke="var(--ink)" strokeWidth={2.25} strokeLinejoin="round" />
-      <text x={axis} y={y(levels.fullM) + 18} textAnchor="middle" className="fill-water-ink text-[14px] font-semibold [font-stretch:80%]">
+      <path
+        d={`M${axis - shape.radiusPx} ${y(levels.fullM)}H${width - POLE}`}
+        stroke="var(--water)"
+        strokeWidth={1.6}
+      />
+      {levels.deadM > 0 && (
+        <path
+          d={`M${axis - shape.radiusPx} ${y(levels.deadM)}H${width - POLE}`}
+          stroke="var(--water)"
+          strokeWidth={1.2}
+          strokeDasharray="7 4"
+        />
+      )}
+      <path
+        d={shape.outline}
+        transform={`translate(${axis} ${baseY})`}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={2.25}
+        strokeLinejoin="round"
+      />
+      <text
+        x={axis}
+        y={y(levels.fullM) + 18}
+        textAnchor="middle"
+        className="fill-water-ink text-[14px] font-semibold [font-stretch:80%]"
+      >
         full {formatLength(levels.fullM, measures)}
       </text>
-      <text x={axis} y={y(levels.fullM) + 34} textAnchor="middle" className="fill-water-ink text-[13.5px] [font-stretch:76%]">
+      <text
+        x={axis}
+        y={y(levels.fullM) + 34}
+        textAnchor="middle"
+        className="fill-water-ink text-[13.5px] [font-stretch:76%]"
+      >
         {words}
       </text>
       {plinth > 3 && (
         <g>
-          <rect x={axis - shape.radiusPx - 8} y={baseY} width={2 * shape.radiusPx + 16} height={plinth} fill="var(--mat-block)" stroke="var(--ink)" strokeWidth={1.5} />
-          <path d={`M${axis - shape.radiusPx - 8} ${baseY + plinth / 2}h${2 * shape.radiusPx + 16}M${axis - shape.radiusPx * 0.4} ${baseY}v${plinth / 2}M${axis + shape.radiusPx * 0.5} ${baseY}v${plinth / 2}M${axis} ${baseY + plinth / 2}v${plinth / 2}`} stroke="var(--ink)" strokeWidth={0.9} fill="none" />
-          <text x={axis} y={baseY + plinth / 2 + 5} textAnchor="middle" className="halo type-scale" style={{ stroke: 'var(--mat-block)', fill: 'var(--ink)' }}>
+          <rect
+            x={axis - shape.radiusPx - 8}
+            y={baseY}
+            width={2 * shape.radiusPx + 16}
+            height={plinth}
+            fill="var(--mat-block)"
+            stroke="var(--ink)"
+            strokeWidth={1.5}
+          />
+          <path
+            d={`M${axis - shape.radiusPx - 8} ${baseY + plinth / 2}h${2 * shape.radiusPx + 16}M${axis - shape.radiusPx * 0.4} ${baseY}v${plinth / 2}M${axis + shape.radiusPx * 0.5} ${baseY}v${plinth / 2}M${axis} ${baseY + plinth / 2}v${plinth / 2}`}
+            stroke="var(--ink)"
+            strokeWidth={0.9}
+            fill="none"
+          />
+          <text
+            x={axis}
+            y={baseY + plinth / 2 + 5}
+            textAnchor="middle"
+            className="halo type-scale"
+            style={{ stroke: 'var(--mat-block)', fill: 'var(--ink)' }}
+          >
             plinth {formatLength(tank.plinthM, measures)}
           </text>
         </g>
@@ -94,14 +183,34 @@ function Elevation({ tank, holes, levels, pxPerM, baseY, heightPx, onLive, words
       <rect x={4} y={baseY + plinth} width={width - POLE - 8} height={9} fill="url(#ground)" />
       <path d={`M4 ${baseY + plinth}H${width - POLE - 4}`} stroke="var(--ink)" strokeWidth={2.25} />
       {holes.map((hole) => (
-        <ElevationHole key={hole.id} hole={hole} tank={tank} axis={axis} baseY={baseY} pxPerM={pxPerM} onLive={onLive} />
+        <ElevationHole
+          key={hole.id}
+          hole={hole}
+          tank={tank}
+          axis={axis}
+          baseY={baseY}
+          pxPerM={pxPerM}
+          onLive={onLive}
+        />
       ))}
-      <Pole tank={tank} x={width - POLE} baseY={baseY} pxPerM={pxPerM} levels={levels} chosenM={chosen?.face === 'wall' ? chosen.heightM : undefined} />
+      <Pole
+        tank={tank}
+        x={width - POLE}
+        baseY={baseY}
+        pxPerM={pxPerM}
+        levels={levels}
+        chosenM={chosen?.face === 'wall' ? chosen.heightM : undefined}
+      />
     </svg>
   );
 }
 
-const keyMoves: Readonly<Record<string, readonly [number, number]>> = { ArrowUp: [0, 1], ArrowDown: [0, -1], ArrowLeft: [-1, 0], ArrowRight: [1, 0] };
+const keyMoves: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+};
 
 /** Arrow keys move by 1/16 in or 1 mm, with Shift by ten of them. */
 function useKeyMove(hole: Penetration, tank: Tank) {
@@ -156,9 +265,30 @@ function ElevationHole({ hole, tank, axis, baseY, pxPerM, onLive }: HoleProps & 
     const y = baseY - hole.heightM * pxPerM;
     return (
       <g {...bind()} className="cursor-pointer touch-none">
-        <path d={`M${x - radius} ${y}V${y - 16}H${x + radius}V${y}`} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={1.5} />
-        {ring && <rect x={x - radius - 5} y={y - 21} width={2 * radius + 10} height={26} fill="none" stroke="var(--brass-line)" strokeWidth={3} />}
-        <text x={x} y={y - 24} textAnchor="middle" className="halo type-scale" style={{ fill: 'var(--ink)', fontWeight: 650 }}>
+        <path
+          d={`M${x - radius} ${y}V${y - 16}H${x + radius}V${y}`}
+          fill="var(--sheet)"
+          stroke="var(--ink)"
+          strokeWidth={1.5}
+        />
+        {ring && (
+          <rect
+            x={x - radius - 5}
+            y={y - 21}
+            width={2 * radius + 10}
+            height={26}
+            fill="none"
+            stroke="var(--brass-line)"
+            strokeWidth={3}
+          />
+        )}
+        <text
+          x={x}
+          y={y - 24}
+          textAnchor="middle"
+          className="halo type-scale"
+          style={{ fill: 'var(--ink)', fontWeight: 650 }}
+        >
           {hole.label}
         </text>
       </g>
@@ -169,12 +299,39 @@ function ElevationHole({ hole, tank, axis, baseY, pxPerM, onLive }: HoleProps & 
   const y = baseY - hole.heightM * pxPerM;
   const name = `${hole.label} ${hole.name} in ${tank.label}, ${formatLength(hole.heightM, 'in-gal')} up`;
   return (
-    <g {...bind()} onKeyDown={keyMove} tabIndex={0} role="button" aria-label={name} aria-pressed={selected} className="cursor-ns-resize touch-none">
+    <g
+      {...bind()}
+      onKeyDown={keyMove}
+      tabIndex={0}
+      role="button"
+      aria-label={name}
+      aria-pressed={selected}
+      className="cursor-ns-resize touch-none"
+    >
       <circle cx={x} cy={y} r={Math.max(16, radius)} fill="transparent" />
-      <circle cx={x} cy={y} r={radius} fill={hidden ? 'none' : 'var(--sheet)'} stroke="var(--ink)" strokeWidth={hidden ? 2 : 1.5} strokeDasharray={hidden ? '0.1 4' : undefined} strokeLinecap="round" />
+      <circle
+        cx={x}
+        cy={y}
+        r={radius}
+        fill={hidden ? 'none' : 'var(--sheet)'}
+        stroke="var(--ink)"
+        strokeWidth={hidden ? 2 : 1.5}
+        strokeDasharray={hidden ? '0.1 4' : undefined}
+        strokeLinecap="round"
+      />
       {!hidden && <circle cx={x} cy={y} r={1.6} fill="var(--ink)" />}
       {ring && <circle cx={x} cy={y} r={radius + 5} fill="none" stroke="var(--brass-line)" strokeWidth={3} />}
-      <text x={x} y={y - radius - 8} textAnchor="middle" className="halo type-scale" style={{ fill: 'var(--ink)', fontWeight: 650, stroke: hole.heightM < tank.brimM ? 'var(--water-fill)' : undefined }}>
+      <text
+        x={x}
+        y={y - radius - 8}
+        textAnchor="middle"
+        className="halo type-scale"
+        style={{
+          fill: 'var(--ink)',
+          fontWeight: 650,
+          stroke: hole.heightM < tank.brimM ? 'var(--water-fill)' : undefined,
+        }}
+      >
         {hole.label}
       </text>
     </g>
@@ -182,7 +339,21 @@ function ElevationHole({ hole, tank, axis, baseY, pxPerM, onLive }: HoleProps & 
 }
 
 /** A story pole: figures every 6 in or 200 mm, a mark at the chosen hole and at full. */
-function Pole({ tank, x, baseY, pxPerM, levels, chosenM }: { readonly tank: Tank; readonly x: number; readonly baseY: number; readonly pxPerM: number; readonly levels: ViewProps['levels']; readonly chosenM: number | undefined }) {
+function Pole({
+  tank,
+  x,
+  baseY,
+  pxPerM,
+  levels,
+  chosenM,
+}: {
+  readonly tank: Tank;
+  readonly x: number;
+  readonly baseY: number;
+  readonly pxPerM: number;
+  readonly levels: ViewProps['levels'];
+  readonly chosenM: number | undefined;
+}) {
   const measures = useJob((state) => state.job.measures);
   const minorM = measures === 'mm-l' ? 0.05 : 0.0254 * 2;
   const everyM = measures === 'mm-l' ? (tank.heightM > 1.6 ? 0.2 : 0.1) : 0.0254 * (tank.heightM > 1.8 ? 12 : 6);
@@ -191,17 +362,39 @@ function Pole({ tank, x, baseY, pxPerM, levels, chosenM }: { readonly tank: Tank
   const major = Array.from({ length: Math.floor(tank.heightM / everyM) + 1 }, (_, index) => index * everyM);
   return (
     <g>
-      <rect x={x + 4} y={top} width={POLE - 12} height={baseY - top} fill="var(--paper-deep)" stroke="var(--ink)" strokeWidth={1.5} />
+      <rect
+        x={x + 4}
+        y={top}
+        width={POLE - 12}
+        height={baseY - top}
+        fill="var(--paper-deep)"
+        stroke="var(--ink)"
+        strokeWidth={1.5}
+      />
       <path d={minor.map((m) => `M${x + 4} ${baseY - m * pxPerM}h5`).join('')} stroke="var(--ink)" strokeWidth={0.8} />
       <path d={major.map((m) => `M${x + 4} ${baseY - m * pxPerM}h10`).join('')} stroke="var(--ink)" strokeWidth={1.2} />
-      {major.map((m) => (
-        <text key={m} x={x + POLE - 11} y={baseY - m * pxPerM + (m === 0 ? -2 : 4)} textAnchor="end" className="type-scale" style={{ fill: 'var(--ink)' }}>
-          {lengthFigure(m, measures)}
-        </text>
-      ))}
+      {major
+        .filter((m) => (tank.heightM - m) * pxPerM > 9)
+        .map((m) => (
+          <text
+            key={m}
+            x={x + POLE - 11}
+            y={baseY - m * pxPerM + (m === 0 ? -2 : 4)}
+            textAnchor="end"
+            className="type-scale"
+            style={{ fill: 'var(--ink)' }}
+          >
+            {lengthFigure(m, measures)}
+          </text>
+        ))}
       <path d={`M${x + 4} ${baseY - levels.fullM * pxPerM}h${POLE - 12}`} stroke="var(--water)" strokeWidth={2} />
       {chosenM !== undefined && (
-        <path d={`M${x - 8} ${baseY - chosenM * pxPerM - 5}L${x + 4} ${baseY - chosenM * pxPerM}L${x - 8} ${baseY - chosenM * pxPerM + 5}ZM${x + 4} ${baseY - chosenM * pxPerM}h${POLE - 12}`} fill="var(--brass)" stroke="var(--brass-line)" strokeWidth={2} />
+        <path
+          d={`M${x - 8} ${baseY - chosenM * pxPerM - 5}L${x + 4} ${baseY - chosenM * pxPerM}L${x - 8} ${baseY - chosenM * pxPerM + 5}ZM${x + 4} ${baseY - chosenM * pxPerM}h${POLE - 12}`}
+          fill="var(--brass)"
+          stroke="var(--brass-line)"
+          strokeWidth={2}
+        />
       )}
     </g>
   );
@@ -217,21 +410,66 @@ function UnrolledWall({ tank, holes, levels, pxPerM, baseY, heightPx, onLive }: 
   const bands = tankType(tank.type).noDrill(tank);
   const wall = holes.filter(({ face }) => face === 'wall').toSorted((a, b) => a.aroundM - b.aroundM);
   const onTop = holes.filter(({ face }) => face === 'top');
-  const figures = spread(wall.map(({ aroundM }) => left + aroundM * pxPerM), 40, left + 62, left + width - 10);
+  // Holes above one another share their figure.
+  const places = wall.filter(
+    (hole, index) => index === 0 || Math.abs(hole.aroundM - (wall[index - 1]?.aroundM ?? 0)) > 0.001,
+  );
+  const figures = spread(
+    places.map(({ aroundM }) => left + aroundM * pxPerM),
+    40,
+    left + 62,
+    left + width - 10,
+  );
   return (
-    <svg viewBox={`0 0 ${left + width + right} ${heightPx}`} style={{ width: left + width + right }} className="h-auto max-w-full min-w-0 touch-pan-y max-md:!w-full" role="group" aria-label="Wall unrolled">
+    <svg
+      viewBox={`0 0 ${left + width + right} ${heightPx}`}
+      style={{ width: left + width + right }}
+      className="h-auto max-w-full min-w-0 max-md:!w-[620px] max-md:max-w-none"
+      role="group"
+      aria-label="Wall unrolled"
+    >
       <text x={left} y={14} className="type-row" style={{ fill: 'var(--ink)', fontWeight: 650 }}>
         {tank.label} wall, unrolled, seen from outside
       </text>
       <text x={left + width} y={14} textAnchor="end" className="type-second" style={{ fill: 'var(--ink-2)' }}>
         {onTop.length === 0 ? '' : `${onTop.map(({ label }) => label).join(', ')} on top`}
       </text>
-      <rect x={left} y={y(levels.fullM)} width={width} height={levels.fullM * pxPerM} fill="var(--water-fill)" opacity={0.55} />
-      {levels.deadM > 0 && <rect x={left} y={y(levels.deadM)} width={width} height={levels.deadM * pxPerM} fill="var(--water-deep)" opacity={0.7} />}
+      <rect
+        x={left}
+        y={y(levels.fullM)}
+        width={width}
+        height={levels.fullM * pxPerM}
+        fill="var(--water-fill)"
+        opacity={0.55}
+      />
+      {levels.deadM > 0 && (
+        <rect
+          x={left}
+          y={y(levels.deadM)}
+          width={width}
+          height={levels.deadM * pxPerM}
+          fill="var(--water-deep)"
+          opacity={0.7}
+        />
+      )}
       {bands.map(({ fromM, toM, reason }) => (
         <g key={`${reason} ${fromM}`}>
-          <rect x={left} y={y(toM)} width={width} height={(toM - fromM) * pxPerM} fill="url(#no-drill)" stroke="var(--hair)" strokeWidth={0.8} />
-          <text x={left + width - 6} y={Math.min(y((fromM + toM) / 2) + 5, baseY - 3)} textAnchor="end" className="halo type-scale" style={{ fill: 'var(--ink-2)' }}>
+          <rect
+            x={left}
+            y={y(toM)}
+            width={width}
+            height={(toM - fromM) * pxPerM}
+            fill="url(#no-drill)"
+            stroke="var(--hair)"
+            strokeWidth={0.8}
+          />
+          <text
+            x={left + width - 6}
+            y={Math.min(y((fromM + toM) / 2) + 5, baseY - 3)}
+            textAnchor="end"
+            className="halo type-scale"
+            style={{ fill: 'var(--ink-2)' }}
+          >
             {reason}: no drilling
           </text>
         </g>
@@ -239,28 +477,57 @@ function UnrolledWall({ tank, holes, levels, pxPerM, baseY, heightPx, onLive }: 
       <path d={`M${left} ${y(levels.fullM)}h${width}`} stroke="var(--water)" strokeWidth={1.6} />
       {levels.deadM > 0 && (
         <>
-          <path d={`M${left} ${y(levels.deadM)}h${width}`} stroke="var(--water)" strokeWidth={1.2} strokeDasharray="7 4" />
+          <path
+            d={`M${left} ${y(levels.deadM)}h${width}`}
+            stroke="var(--water)"
+            strokeWidth={1.2}
+            strokeDasharray="7 4"
+          />
           <text x={left + 8} y={y(levels.deadM) + 15} className="fill-water-ink type-scale" style={{ fontWeight: 650 }}>
             dead water {formatLength(levels.deadM, measures)}
           </text>
         </>
       )}
-      <rect x={left} y={y(tank.heightM)} width={width} height={tank.heightM * pxPerM} fill="none" stroke="var(--ink)" strokeWidth={1.5} />
+      <rect
+        x={left}
+        y={y(tank.heightM)}
+        width={width}
+        height={tank.heightM * pxPerM}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={1.5}
+      />
       <path d={`M${left} ${y(tank.heightM) - 4}V${baseY + 8}`} stroke="var(--ink)" strokeWidth={3} />
       <path d={`M${left} ${baseY + 16}h${width}`} stroke="var(--ink)" strokeWidth={0.9} />
       <text x={left + 2} y={baseY + 34} className="type-row" style={{ fill: 'var(--ink)', fontWeight: 650 }}>
         0 seam
       </text>
-      {wall.map((hole, index) => {
+      {places.map((hole, index) => {
         const x = left + hole.aroundM * pxPerM;
+        const chosen = wall.some(({ id, aroundM }) => id === selected && Math.abs(aroundM - hole.aroundM) <= 0.001);
+        const highest = Math.max(
+          ...wall.filter(({ aroundM }) => Math.abs(aroundM - hole.aroundM) <= 0.001).map(({ heightM }) => heightM),
+        );
         return (
           <g key={hole.id}>
-            <path d={`M${x} ${y(hole.heightM)}V${baseY + 16}`} stroke="var(--hair-2)" strokeWidth={0.9} />
+            <path d={`M${x} ${y(highest)}V${baseY + 16}`} stroke="var(--hair-2)" strokeWidth={0.9} />
             <path d={`M${x - 4} ${baseY + 20}l8 -8`} stroke="var(--ink)" strokeWidth={1.2} />
-            <text x={figures[index]} y={baseY + 34} textAnchor="middle" className="type-row" style={{ fill: 'var(--ink)', fontWeight: hole.id === selected ? 700 : 400 }}>
+            <text
+              x={figures[index]}
+              y={baseY + 34}
+              textAnchor="middle"
+              className="type-row"
+              style={{ fill: 'var(--ink)', fontWeight: chosen ? 700 : 400 }}
+            >
               {lengthFigure(hole.aroundM, measures)}
             </text>
-            {hole.id === selected && <path d={`M${(figures[index] ?? x) - 18} ${baseY + 40}h36`} stroke="var(--brass-line)" strokeWidth={2.5} />}
+            {chosen && (
+              <path
+                d={`M${(figures[index] ?? x) - 18} ${baseY + 40}h36`}
+                stroke="var(--brass-line)"
+                strokeWidth={2.5}
+              />
+            )}
           </g>
         );
       })}
@@ -275,39 +542,88 @@ function UnrolledWall({ tank, holes, levels, pxPerM, baseY, heightPx, onLive }: 
   );
 }
 
-/** Each label stands above its hole; where two would run into one another they are spread and tied by their leader. */
-function HoleLabels({ wall, left, width, baseY, pxPerM }: { readonly wall: readonly Penetration[]; readonly left: number; readonly width: number; readonly baseY: number; readonly pxPerM: number }) {
-  const measures = useJob((state) => state.job.measures);
-  const index = useJob((state) => state.plan.context.index);
-  const job = useJob((state) => state.job);
-  const low = wall.filter(({ heightM }) => heightM * pxPerM < (wall[0] ? 96 : 0));
-  const high = wall.filter((hole) => !low.includes(hole));
-  const rows = [
-    { holes: low, y: baseY - 96 },
-    ...high.map((hole) => ({ holes: [hole], y: baseY - hole.heightM * pxPerM + 26 })),
+const LOW_PX = 96;
+const LABEL_ROOM_RIGHT = 150;
+
+/** Labels of low holes stand in one row above them, spread and tied by leaders; a high hole has its label beside it. */
+function HoleLabels({
+  wall,
+  left,
+  width,
+  baseY,
+  pxPerM,
+}: {
+  readonly wall: readonly Penetration[];
+  readonly left: number;
+  readonly width: number;
+  readonly baseY: number;
+  readonly pxPerM: number;
+}) {
+  const low = wall.filter(({ heightM }) => heightM * pxPerM < LOW_PX);
+  const xs = spread(
+    low.map(({ aroundM }) => left + aroundM * pxPerM),
+    LABEL_GAP,
+    left + 46,
+    left + width - LABEL_ROOM_RIGHT,
+  );
+  const at = (hole: Penetration): readonly [number, number] => [
+    left + hole.aroundM * pxPerM,
+    baseY - hole.heightM * pxPerM,
   ];
   return (
-    <>
-      {rows.map(({ holes, y }) => {
-        const xs = spread(holes.map(({ aroundM }) => left + aroundM * pxPerM), LABEL_GAP, left + 44, left + width - 44);
-        return holes.map((hole, place) => {
-          const diameterM = holeDiameterM(hole.id, job, index);
-          const x = xs[place] ?? left;
-          const holeX = left + hole.aroundM * pxPerM;
-          const holeY = baseY - hole.heightM * pxPerM;
+    <g pointerEvents="none">
+      {wall.map((hole) => {
+        const [holeX, holeY] = at(hole);
+        const place = low.indexOf(hole);
+        if (place < 0)
           return (
-            <g key={hole.id} pointerEvents="none">
-              {y < holeY && <path d={`M${x} ${y + 20}L${holeX} ${holeY - 8}`} stroke="var(--hair-2)" strokeWidth={0.9} />}
-              <text x={x} y={y} textAnchor="middle" className="halo type-row" style={{ fill: 'var(--ink)' }}>
-                <tspan fontWeight={650}>{hole.label}</tspan> {diameterM === undefined ? (hole.port === null ? 'no seal' : 'moulded') : `hole ${lengthFigure(diameterM, measures)}`}
-              </text>
-              <text x={x} y={y + 15} textAnchor="middle" className="halo type-second" style={{ fill: 'var(--ink-2)' }}>
-                {lengthFigure(hole.heightM, measures)} {lengthUnit(measures)} up
-              </text>
-            </g>
+            <HoleLabel
+              key={hole.id}
+              hole={hole}
+              x={holeX > left + 110 ? holeX - 14 : holeX + 14}
+              y={holeY + 1}
+              anchor={holeX > left + 110 ? 'end' : 'start'}
+            />
           );
-        });
+        const x = xs[place] ?? holeX;
+        return (
+          <g key={hole.id}>
+            <path d={`M${x} ${baseY - LOW_PX + 20}L${holeX} ${holeY - 8}`} stroke="var(--hair-2)" strokeWidth={0.9} />
+            <HoleLabel hole={hole} x={x} y={baseY - LOW_PX} anchor="middle" />
+          </g>
+        );
       })}
+    </g>
+  );
+}
+
+function HoleLabel({
+  hole,
+  x,
+  y,
+  anchor,
+}: {
+  readonly hole: Penetration;
+  readonly x: number;
+  readonly y: number;
+  readonly anchor: 'start' | 'middle' | 'end';
+}) {
+  const measures = useJob((state) => state.job.measures);
+  const diameterM = useJob((state) => holeDiameterM(hole.id, state.job, state.plan.context.index));
+  const says =
+    diameterM === undefined
+      ? hole.port === null
+        ? 'no seal'
+        : 'moulded'
+      : `hole ${lengthFigure(diameterM, measures)}`;
+  return (
+    <>
+      <text x={x} y={y} textAnchor={anchor} className="halo type-row" style={{ fill: 'var(--ink)' }}>
+        {hole.label} {says}
+      </text>
+      <text x={x} y={y + 15} textAnchor={anchor} className="halo type-second" style={{ fill: 'var(--ink-2)' }}>
+        {lengthFigure(hole.heightM, measures)} {lengthUnit(measures)} up
+      </text>
     </>
   );
 }
@@ -324,11 +640,33 @@ function WallHole({ hole, tank, left, baseY, pxPerM, onLive }: HoleProps & { rea
   const [x, y] = [left + hole.aroundM * pxPerM, baseY - hole.heightM * pxPerM];
   const name = `${hole.label} ${hole.name} on the unrolled wall: ${formatLength(hole.heightM, measures)} up, ${formatLength(hole.aroundM, measures)} round. Arrow keys move it.`;
   return (
-    <g {...bind()} onKeyDown={keyMove} tabIndex={0} role="button" aria-label={name} aria-pressed={selected} className="cursor-move touch-none">
+    <g
+      {...bind()}
+      onKeyDown={keyMove}
+      tabIndex={0}
+      role="button"
+      aria-label={name}
+      aria-pressed={selected}
+      className="cursor-move touch-none"
+    >
       <circle cx={x} cy={y} r={Math.max(18, radius)} fill="transparent" />
-      <circle cx={x} cy={y} r={radius} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={1.5} strokeDasharray={hole.port === null ? undefined : '3 3'} />
-      <path d={`M${x - radius - 3} ${y}h${2 * radius + 6}M${x} ${y - radius - 3}v${2 * radius + 6}`} stroke="var(--ink)" strokeWidth={0.9} />
-      {(selected || pointed) && <circle cx={x} cy={y} r={radius + 6} fill="none" stroke="var(--brass-line)" strokeWidth={3} />}
+      <circle
+        cx={x}
+        cy={y}
+        r={radius}
+        fill="var(--sheet)"
+        stroke="var(--ink)"
+        strokeWidth={1.5}
+        strokeDasharray={hole.port === null ? undefined : '3 3'}
+      />
+      <path
+        d={`M${x - radius - 3} ${y}h${2 * radius + 6}M${x} ${y - radius - 3}v${2 * radius + 6}`}
+        stroke="var(--ink)"
+        strokeWidth={0.9}
+      />
+      {(selected || pointed) && (
+        <circle cx={x} cy={y} r={radius + 6} fill="none" stroke="var(--brass-line)" strokeWidth={3} />
+      )}
     </g>
   );
 }

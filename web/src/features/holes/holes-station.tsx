@@ -30,7 +30,9 @@ export function HolesStation() {
     <>
       <h1 className="flex items-baseline gap-3 pb-1.5">
         <span className="type-title">Holes in {tank.label}</span>
-        <span className="text-[16px] text-ink-2 [font-stretch:84%] max-md:hidden">tank, pole and wall share one scale and one base line</span>
+        <span className="text-[16px] text-ink-2 [font-stretch:84%] max-md:hidden">
+          tank, pole and wall share one scale and one base line
+        </span>
       </h1>
       <TankTabs tankId={tank.id} />
       <HoleSteps />

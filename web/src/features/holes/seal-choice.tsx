@@ -1,6 +1,19 @@
 'use client';
 
-import { type Offer, type Part, type Penetration, type StrandItem, holdsAtAll, lengthFigure, lengthUnit, offersOf, resolveEnd, shippedCatalogue, verdictWords, wallSealSize } from '@herrero/core';
+import {
+  type Offer,
+  type Part,
+  type Penetration,
+  type StrandItem,
+  holdsAtAll,
+  lengthFigure,
+  lengthUnit,
+  offersOf,
+  resolveEnd,
+  shippedCatalogue,
+  verdictWords,
+  wallSealSize,
+} from '@herrero/core';
 import { StringDrawing } from '@/drawing/view/string-drawing';
 import { layOut } from '@/drawing/geometry/string-layout';
 import { useJob } from '../desk/job-provider';
@@ -15,31 +28,67 @@ export function SealChoice({ penetration }: { readonly penetration: Penetration 
   const seal = run?.strands[0]?.items[0];
   const sealPart = seal?.part.ends.some(({ end }) => end.kind === 'wall-seal') ? seal : undefined;
   if (penetration.port !== null)
-    return <p className="type-row py-2">The tank comes with {penetration.port} here. Nothing is drilled; what goes on is chosen at Runs.</p>;
+    return (
+      <p className="py-2 type-row">
+        The tank comes with {penetration.port} here. Nothing is drilled; what goes on is chosen at Runs.
+      </p>
+    );
   const ways = shippedCatalogue.list.flatMap((part) => wayOf(part, penetration));
   const choose = (way: Offer): void => {
-    if (sealPart) make([{ type: 'replace-part', partId: sealPart.placed.id, from: sealPart.part.code, to: way.part.code }]);
-    else make([{ type: 'add-part', part: { id: newId(), code: way.part.code, lengthM: null }, at: { of: 'hole', id: penetration.id }, partEnd: way.endIn, jointId: newId() }]);
+    if (sealPart)
+      make([{ type: 'replace-part', partId: sealPart.placed.id, from: sealPart.part.code, to: way.part.code }]);
+    else
+      make([
+        {
+          type: 'add-part',
+          part: { id: newId(), code: way.part.code, lengthM: null },
+          at: { of: 'hole', id: penetration.id },
+          partEnd: way.endIn,
+          jointId: newId(),
+        },
+      ]);
   };
 
   function wayOf(part: Part, hole: Penetration): Offer[] {
     const end = part.ends[0]?.end;
     if (end?.kind !== 'wall-seal' || end.size !== hole.size) return [];
     const diameterM = hole.holeM ?? wallSealSize(end.style, end.size).typicalHoleMm / 1000;
-    const wall = resolveEnd({ of: 'hole', id: hole.id }, { ...job, penetrations: job.penetrations.map((one) => (one.id === hole.id ? { ...one, holeM: diameterM } : one)) }, plan.context.index);
-    return wall.end ? offersOf({ end: wall.end, material: wall.material }, part).filter(({ endIn }) => endIn === 0) : [];
+    const wall = resolveEnd(
+      { of: 'hole', id: hole.id },
+      {
+        ...job,
+        penetrations: job.penetrations.map((one) => (one.id === hole.id ? { ...one, holeM: diameterM } : one)),
+      },
+      plan.context.index,
+    );
+    return wall.end
+      ? offersOf({ end: wall.end, material: wall.material }, part).filter(({ endIn }) => endIn === 0)
+      : [];
   }
 
   return (
     <ul>
       {ways.map((way) => (
-        <SealRow key={way.part.code} way={way} chosen={sealPart?.part.code === way.part.code} onChoose={() => choose(way)} />
+        <SealRow
+          key={way.part.code}
+          way={way}
+          chosen={sealPart?.part.code === way.part.code}
+          onChoose={() => choose(way)}
+        />
       ))}
     </ul>
   );
 }
 
-function SealRow({ way, chosen, onChoose }: { readonly way: Offer; readonly chosen: boolean; readonly onChoose: () => void }) {
+function SealRow({
+  way,
+  chosen,
+  onChoose,
+}: {
+  readonly way: Offer;
+  readonly chosen: boolean;
+  readonly onChoose: () => void;
+}) {
   const measures = useJob((state) => state.job.measures);
   const { part, mating } = way;
   const end = part.ends[0]?.end;
@@ -47,15 +96,20 @@ function SealRow({ way, chosen, onChoose }: { readonly way: Offer; readonly chos
   const holds = holdsAtAll(mating.verdict);
   return (
     <li className="border-b border-hair">
-      <button type="button" aria-pressed={chosen} onClick={onChoose} className={`flex w-full items-center gap-3 px-2 py-1.5 text-left ${chosen ? 'row-selected' : 'hover:bg-paper-deep'}`}>
+      <button
+        type="button"
+        aria-pressed={chosen}
+        onClick={onChoose}
+        className={`flex w-full items-center gap-3 px-2 py-1.5 text-left ${chosen ? 'row-selected' : 'hover:bg-paper-deep'}`}
+      >
         <MiniPart part={part} />
         <span className="min-w-0 flex-1">
           <span className={`block text-[16px] leading-5 ${holds ? 'font-[650]' : 'text-ink-2'}`}>{part.name}</span>
-          <span className="type-second block">
+          <span className="block type-second">
             {part.detail}, hole {lengthFigure(holeM, measures)} {lengthUnit(measures)}
           </span>
           {!holds && (
-            <span className="type-second block">
+            <span className="block type-second">
               <b className="text-ink">{verdictWords(mating)}.</b> {mating.why}
             </span>
           )}
@@ -66,15 +120,38 @@ function SealRow({ way, chosen, onChoose }: { readonly way: Offer; readonly chos
 }
 
 /** A part alone in half-section, small. */
-export function MiniPart({ part, width = 56, height = 46 }: { readonly part: Part; readonly width?: number; readonly height?: number }) {
-  const item: StrandItem = { placed: { id: part.code, code: part.code, lengthM: null }, part, inEnd: 0, outEnd: part.ends.length > 1 ? 1 : undefined, jointIn: undefined };
-  const layout = layOut({ from: { of: 'part', id: '', end: 0 }, items: [item], end: { at: 'closed' } }, { wallMm: undefined, port: false, jointOf: () => undefined });
+export function MiniPart({
+  part,
+  width = 56,
+  height = 46,
+}: {
+  readonly part: Part;
+  readonly width?: number;
+  readonly height?: number;
+}) {
+  const item: StrandItem = {
+    placed: { id: part.code, code: part.code, lengthM: null },
+    part,
+    inEnd: 0,
+    outEnd: part.ends.length > 1 ? 1 : undefined,
+    jointIn: undefined,
+  };
+  const layout = layOut(
+    { from: { of: 'part', id: '', end: 0 }, items: [item], end: { at: 'closed' } },
+    { wallMm: undefined, port: false, jointOf: () => undefined },
+  );
   const [laid] = layout.parts;
   if (!laid) return null;
   const lengthMm = laid.toMm - laid.fromMm;
   const pxPerMm = Math.min((width - 6) / lengthMm, (height - 6) / (laid.outsideMm * 1.15));
   return (
-    <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} className="shrink-0 overflow-visible" aria-hidden="true">
+    <svg
+      width={width}
+      height={height}
+      viewBox={`0 0 ${width} ${height}`}
+      className="shrink-0 overflow-visible"
+      aria-hidden="true"
+    >
       <g transform={`translate(${(width - lengthMm * pxPerMm) / 2 - laid.fromMm * pxPerMm} ${height / 2})`}>
         <StringDrawing layout={{ ...layout, wall: undefined }} pxPerMm={pxPerMm} />
       </g>

@@ -20,7 +20,10 @@ interface DragOptions {
 }
 
 /** A drag of a hole, snapped to a quarter inch or 5 mm; the edits are made when it is let go. A tap selects. */
-export function useHoleDrag(penetration: Penetration, { pxPerM, alongWall, mostHeightM, mostAroundM, onMove }: DragOptions) {
+export function useHoleDrag(
+  penetration: Penetration,
+  { pxPerM, alongWall, mostHeightM, mostAroundM, onMove }: DragOptions,
+) {
   const measures = useJob((state) => state.job.measures);
   const make = useJob((state) => state.make);
   const select = useJob((state) => state.select);
@@ -36,15 +39,27 @@ export function useHoleDrag(penetration: Penetration, { pxPerM, alongWall, mostH
       if (first) select(penetration.id);
       // The drawing may be shown smaller or larger than it is drawn.
       const svg = (event.currentTarget as SVGGraphicsElement | null)?.ownerSVGElement;
-      const shown = (memo as number | undefined) ?? (svg ? svg.getBoundingClientRect().width / svg.viewBox.baseVal.width : 1);
+      const shown =
+        (memo as number | undefined) ?? (svg ? svg.getBoundingClientRect().width / svg.viewBox.baseVal.width : 1);
       const place = {
         heightM: snap(penetration.heightM - dy / (pxPerM * shown), mostHeightM),
         aroundM: alongWall ? snap(penetration.aroundM + dx / (pxPerM * shown), mostAroundM) : penetration.aroundM,
       };
       onMove(last ? undefined : place);
       if (last) {
-        const changed = (['heightM', 'aroundM'] as const).filter((field) => Math.abs(place[field] - penetration[field]) > snapM / 4);
-        make(changed.map((field) => ({ type: 'change-field', in: 'penetrations', id: penetration.id, field, from: penetration[field], to: place[field] })));
+        const changed = (['heightM', 'aroundM'] as const).filter(
+          (field) => Math.abs(place[field] - penetration[field]) > snapM / 4,
+        );
+        make(
+          changed.map((field) => ({
+            type: 'change-field',
+            in: 'penetrations',
+            id: penetration.id,
+            field,
+            from: penetration[field],
+            to: place[field],
+          })),
+        );
       }
       return shown;
     },

@@ -48,7 +48,9 @@ export function JobsPage({ jobs, archived }: JobsPageProps) {
               <JobRow key={stored.id} stored={stored} planned={planned} first={index === 0 && !archived} />
             ))}
           </ul>
-          {jobs.length === 0 && !archived && <p className="py-4">Nothing on the bench. Begin with the tank that stands on the site.</p>}
+          {jobs.length === 0 && !archived && (
+            <p className="py-4">Nothing on the bench. Begin with the tank that stands on the site.</p>
+          )}
           <Link href={archived ? '/' : '/?archived=true'} className="action mt-2">
             <span>{archived ? 'Back to the jobs' : 'Archived jobs'}</span>
           </Link>
@@ -60,28 +62,46 @@ export function JobsPage({ jobs, archived }: JobsPageProps) {
 }
 
 const countWords = (count: number, archived: boolean): string =>
-  count === 0 ? 'none' : `${count} ${archived ? 'put away' : 'on the bench'}${count > 1 && !archived ? ', the one you left last on top' : ''}`;
+  count === 0
+    ? 'none'
+    : `${count} ${archived ? 'put away' : 'on the bench'}${count > 1 && !archived ? ', the one you left last on top' : ''}`;
 
 function tankWords({ context: { job } }: Plan): string {
   const [first] = job.tanks;
   if (!first) return 'no tank yet';
   const same = job.tanks.every(({ capacityM3 }) => capacityM3 === first.capacityM3);
-  const tanks = same ? `${job.tanks.length} x ${formatVolume(first.capacityM3, job.measures)} ${tankType(first.type).shortName}` : `${job.tanks.length} tanks`;
+  const tanks = same
+    ? `${job.tanks.length} x ${formatVolume(first.capacityM3, job.measures)} ${tankType(first.type).shortName}`
+    : `${job.tanks.length} tanks`;
   return `${tanks}, ${job.penetrations.length} ${job.penetrations.length === 1 ? 'hole' : 'holes'}`;
 }
 
 const seamOfFinding = ({ check, at }: Finding, { joints }: Plan): Seam | undefined => {
   const judged = joints.find(({ joint }) => joint.id === at.id);
   if (at.kind === 'joint' && judged) return seamOf(judged.mating);
-  return check === 'run/end-open' || check === 'hole/nothing-behind' ? 'open' : check === 'run/length-not-known' ? 'unknown' : undefined;
+  return check === 'run/end-open' || check === 'hole/nothing-behind'
+    ? 'open'
+    : check === 'run/length-not-known'
+      ? 'unknown'
+      : undefined;
 };
 
-function JobRow({ stored, planned, first }: { readonly stored: StoredJob; readonly planned: Plan; readonly first: boolean }) {
+function JobRow({
+  stored,
+  planned,
+  first,
+}: {
+  readonly stored: StoredJob;
+  readonly planned: Plan;
+  readonly first: boolean;
+}) {
   const station: Station = stationToOpen(planned);
   const worst = planned.findings.slice(0, 2);
   const { document: job } = stored;
   return (
-    <li className={`grid grid-cols-[330px_minmax(0,1fr)_220px] items-center gap-6 border-b border-hair px-2 py-2.5 max-xl:grid-cols-[240px_minmax(0,1fr)_200px] max-md:grid-cols-1 max-md:gap-2 ${first ? 'row-selected' : ''}`}>
+    <li
+      className={`grid grid-cols-[330px_minmax(0,1fr)_220px] items-center gap-6 border-b border-hair px-2 py-2.5 max-xl:grid-cols-[240px_minmax(0,1fr)_200px] max-md:grid-cols-1 max-md:gap-2 ${first ? 'row-selected' : ''}`}
+    >
       <SiteSection job={job} />
       <div className="min-w-0">
         <h2>
@@ -94,7 +114,7 @@ function JobRow({ stored, planned, first }: { readonly stored: StoredJob; readon
           {worst.map((finding, index) => {
             const seam = seamOfFinding(finding, planned);
             return (
-              <li key={index} className="type-row flex items-center gap-2.5">
+              <li key={index} className="flex items-center gap-2.5 type-row">
                 {seam && <SeamGlyph seam={seam} width={30} />}
                 <span>
                   <b className="font-[650]">{finding.at.label}</b> {finding.title.toLowerCase()}
@@ -103,7 +123,7 @@ function JobRow({ stored, planned, first }: { readonly stored: StoredJob; readon
             );
           })}
           {worst.length === 0 && planned.joints.length > 0 && (
-            <li className="type-row flex items-center gap-2.5">
+            <li className="flex items-center gap-2.5 type-row">
               <SeamGlyph seam="holds" width={30} />
               all {planned.joints.length} joints hold
             </li>
@@ -112,7 +132,7 @@ function JobRow({ stored, planned, first }: { readonly stored: StoredJob; readon
       </div>
       <div>
         <PegLine stations={planned.stations} here={station.id} />
-        <p className="type-row pt-1">
+        <p className="pt-1 type-row">
           {station.name}: {station.words}
         </p>
         <p className="type-second">worked on {formatDistanceToNow(stored.updatedAt, { addSuffix: true })}</p>
@@ -134,7 +154,10 @@ function PegLine({ stations, here }: { readonly stations: readonly Station[]; re
       <div className="absolute inset-x-0 top-[20px] border-t-2 border-ink" />
       <div className="flex justify-between px-1">
         {stations.map(({ id, peg }) => (
-          <span key={id} className={`inline-block h-[36px] w-[22px] ${id === here ? 'border-b-[3px] border-brass-line' : ''}`}>
+          <span
+            key={id}
+            className={`inline-block h-[36px] w-[22px] ${id === here ? 'border-b-[3px] border-brass-line' : ''}`}
+          >
             <span className="inline-block origin-top-left scale-[.68]">
               <Peg state={peg} />
             </span>
@@ -149,11 +172,18 @@ const MOST_NOTES = 5;
 
 /** What is worst across all jobs. */
 function AcrossJobs({ rows }: { readonly rows: readonly { readonly stored: StoredJob; readonly planned: Plan }[] }) {
-  const notes = rows.flatMap(({ stored, planned }) => planned.findings.slice(0, 2).map((finding) => ({ stored, planned, finding })));
+  const notes = rows.flatMap(({ stored, planned }) =>
+    planned.findings.slice(0, 2).map((finding) => ({ stored, planned, finding })),
+  );
   const order = ['fails', 'unknown', 'costs', 'advice'];
-  const worst = notes.toSorted((a, b) => order.indexOf(a.finding.severity) - order.indexOf(b.finding.severity)).slice(0, MOST_NOTES);
+  const worst = notes
+    .toSorted((a, b) => order.indexOf(a.finding.severity) - order.indexOf(b.finding.severity))
+    .slice(0, MOST_NOTES);
   return (
-    <aside aria-label="Across all jobs" className="w-[244px] shrink-0 border-l border-hair px-3.5 pb-6 max-lg:w-full max-lg:border-t max-lg:border-l-0">
+    <aside
+      aria-label="Across all jobs"
+      className="w-[244px] shrink-0 border-l border-hair px-3.5 pb-6 max-lg:w-full max-lg:border-t max-lg:border-l-0"
+    >
       <h2 className="flex items-baseline justify-between pt-3 pb-2">
         <span className="type-head">Across all jobs</span>
         <span className="type-second">{worst.length === 0 ? 'nothing open' : 'worst first'}</span>
@@ -161,14 +191,18 @@ function AcrossJobs({ rows }: { readonly rows: readonly { readonly stored: Store
       {worst.map(({ stored, planned, finding }, index) => {
         const seam = seamOfFinding(finding, planned);
         return (
-          <section key={index} className={`${finding.severity === 'fails' ? 'border-t-[5px] border-oxide' : 'border-t-[3px] border-ink'} pt-2 pb-4`}>
+          <section
+            key={index}
+            className={`${finding.severity === 'fails' ? 'border-t-[5px] border-oxide' : 'border-t-[3px] border-ink'} pt-2 pb-4`}
+          >
             <h3 className="flex items-center gap-2">
               {seam && <SeamGlyph seam={seam} width={30} />}
               <span className="flex-1 text-[16px] leading-5 font-[650]">{finding.title}</span>
               <span className="type-second">{finding.at.label}</span>
             </h3>
-            <p className="type-row pt-1">
-              <b className="font-[650]">{stored.document.name}:</b> {fillText(finding.text, finding.data, stored.document.measures)}
+            <p className="pt-1 type-row">
+              <b className="font-[650]">{stored.document.name}:</b>{' '}
+              {fillText(finding.text, finding.data, stored.document.measures)}
             </p>
           </section>
         );

@@ -43,11 +43,18 @@ export function NewJob() {
             <DialogTitle className="type-title">New job</DialogTitle>
             <form action={start} className="space-y-4">
               <label className="block">
-                <span className="type-second block">What is it called?</span>
-                <input autoFocus className="field w-full" value={name} maxLength={120} placeholder="New job" onChange={(event) => setName(event.target.value)} />
+                <span className="block type-second">What is it called?</span>
+                <input
+                  autoFocus
+                  className="field w-full"
+                  value={name}
+                  maxLength={120}
+                  placeholder="New job"
+                  onChange={(event) => setName(event.target.value)}
+                />
               </label>
               <div>
-                <span className="type-second block pb-1">Measured in</span>
+                <span className="block pb-1 type-second">Measured in</span>
                 <Choice label="Measured in" value={measures} options={MEASURES} onChange={setMeasures} />
               </div>
               {failed && (

@@ -13,7 +13,14 @@ export function SiteSection({ job }: { readonly job: Job }) {
     return (
       <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="w-full" role="img" aria-label="No tank yet">
         <Ground />
-        <path d="M130 92V40H200V92" fill="none" stroke="var(--ink)" strokeWidth={2.4} strokeLinecap="round" strokeDasharray="0.1 5" />
+        <path
+          d="M130 92V40H200V92"
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={2.4}
+          strokeLinecap="round"
+          strokeDasharray="0.1 5"
+        />
       </svg>
     );
   const wide = tanks.reduce((sum, { diameterM }) => sum + diameterM, 0);
@@ -27,7 +34,12 @@ export function SiteSection({ job }: { readonly job: Job }) {
     return { tank, axis };
   });
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="w-full" role="img" aria-label={`${tanks.length} ${tanks.length === 1 ? 'tank' : 'tanks'} to scale`}>
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      className="w-full"
+      role="img"
+      aria-label={`${tanks.length} ${tanks.length === 1 ? 'tank' : 'tanks'} to scale`}
+    >
       <Ground />
       {placed.map(({ tank, axis }) => (
         <SmallTank key={tank.id} tank={tank} job={job} axis={axis} pxPerM={pxPerM} />
@@ -45,27 +57,67 @@ function Ground() {
   );
 }
 
-function SmallTank({ tank, job, axis, pxPerM }: { readonly tank: Tank; readonly job: Job; readonly axis: number; readonly pxPerM: number }) {
+function SmallTank({
+  tank,
+  job,
+  axis,
+  pxPerM,
+}: {
+  readonly tank: Tank;
+  readonly job: Job;
+  readonly axis: number;
+  readonly pxPerM: number;
+}) {
   const shape = tankShape(tank, pxPerM);
   const foot = GROUND - tank.plinthM * pxPerM;
   const holes = job.penetrations.filter(({ tankId }) => tankId === tank.id);
-  const full = Math.min(tank.brimM, ...holes.filter(({ roles, face }) => face === 'wall' && roles.includes('overflow')).map(({ heightM }) => heightM));
+  const full = Math.min(
+    tank.brimM,
+    ...holes.filter(({ roles, face }) => face === 'wall' && roles.includes('overflow')).map(({ heightM }) => heightM),
+  );
   return (
     <g>
-      {tank.plinthM > 0 && <rect x={axis - shape.radiusPx - 3} y={foot} width={2 * shape.radiusPx + 6} height={GROUND - foot} fill="var(--mat-block)" stroke="var(--ink)" strokeWidth={1.2} />}
+      {tank.plinthM > 0 && (
+        <rect
+          x={axis - shape.radiusPx - 3}
+          y={foot}
+          width={2 * shape.radiusPx + 6}
+          height={GROUND - foot}
+          fill="var(--mat-block)"
+          stroke="var(--ink)"
+          strokeWidth={1.2}
+        />
+      )}
       <g transform={`translate(${axis} ${foot})`}>
         <path d={shape.outline} fill="var(--sheet)" />
         <clipPath id={`small-${tank.id}`}>
           <path d={shape.outline} />
         </clipPath>
-        <rect clipPath={`url(#small-${tank.id})`} x={-shape.radiusPx} y={-full * pxPerM} width={2 * shape.radiusPx} height={full * pxPerM} fill="var(--water-fill)" />
+        <rect
+          clipPath={`url(#small-${tank.id})`}
+          x={-shape.radiusPx}
+          y={-full * pxPerM}
+          width={2 * shape.radiusPx}
+          height={full * pxPerM}
+          fill="var(--water-fill)"
+        />
         <path d={`M${-shape.radiusPx} ${-full * pxPerM}H${shape.radiusPx}`} stroke="var(--water)" strokeWidth={1.4} />
         <path d={shape.outline} fill="none" stroke="var(--ink)" strokeWidth={2} strokeLinejoin="round" />
         {holes.map((hole, index) =>
           hole.face === 'top' ? (
-            <path key={hole.id} d={`M${(hole.aroundM - tank.diameterM / 2) * pxPerM} ${-hole.heightM * pxPerM}v-8`} stroke="var(--ink)" strokeWidth={3} />
+            <path
+              key={hole.id}
+              d={`M${(hole.aroundM - tank.diameterM / 2) * pxPerM} ${-hole.heightM * pxPerM}v-8`}
+              stroke="var(--ink)"
+              strokeWidth={3}
+            />
           ) : (
-            <path key={hole.id} d={`M${(index % 2 === 0 ? 1 : -1) * shape.radiusPx} ${-hole.heightM * pxPerM}h${index % 2 === 0 ? 6 : -6}`} stroke="var(--ink)" strokeWidth={3} />
+            <path
+              key={hole.id}
+              d={`M${(index % 2 === 0 ? 1 : -1) * shape.radiusPx} ${-hole.heightM * pxPerM}h${index % 2 === 0 ? 6 : -6}`}
+              stroke="var(--ink)"
+              strokeWidth={3}
+            />
           ),
         )}
       </g>

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Bar, type CutBars, formatStockLength, lengthFigure, lengthUnit } from '@herrero/core';
+import { type Bar, type CutBars, formatLength, formatStockLength } from '@herrero/core';
 import { useJob } from '../desk/job-provider';
 
 const BAR_WIDTH = 312;
@@ -27,9 +27,16 @@ export function CutList({ cuts }: { readonly cuts: readonly CutBars[] }) {
           ))}
           {cut.unknown.map((place, index) => (
             <p key={`${place} ${index}`} className="type-row">
-              <span className="font-[650]">{cut.title}</span> <span className="type-second">{place}: cut last, its length is not known yet</span>
+              <span className="font-[650]">{cut.title}</span>{' '}
+              <span className="type-second">{place}: cut last, its length is not known yet</span>
               <svg width={160} height={14} className="block" aria-hidden="true">
-                <path d="M4 7H156" stroke="var(--ink)" strokeWidth={2.4} strokeLinecap="round" strokeDasharray="0.1 5" />
+                <path
+                  d="M4 7H156"
+                  stroke="var(--ink)"
+                  strokeWidth={2.4}
+                  strokeLinecap="round"
+                  strokeDasharray="0.1 5"
+                />
               </svg>
             </p>
           ))}
@@ -39,7 +46,15 @@ export function CutList({ cuts }: { readonly cuts: readonly CutBars[] }) {
   );
 }
 
-function BarDrawing({ title, bar, longestM }: { readonly title: string; readonly bar: Bar; readonly longestM: number }) {
+function BarDrawing({
+  title,
+  bar,
+  longestM,
+}: {
+  readonly title: string;
+  readonly bar: Bar;
+  readonly longestM: number;
+}) {
   const measures = useJob((state) => state.job.measures);
   const width = Math.max(90, (bar.stockM / longestM) * BAR_WIDTH);
   const scale = width / bar.stockM;
@@ -49,30 +64,57 @@ function BarDrawing({ title, bar, longestM }: { readonly title: string; readonly
     at += piece.lengthM * scale;
     return { ...piece, from, width: piece.lengthM * scale };
   });
-  const said = pieces.map(({ label, lengthM }) => `${label} ${lengthFigure(lengthM, measures)}`).join(', ');
+  const said = pieces.map(({ label, lengthM }) => `${label} ${formatLength(lengthM, measures)}`).join(', ');
   return (
     <figure className="pb-1.5">
-      <figcaption className="type-row flex justify-between gap-2">
+      <figcaption className="flex justify-between gap-2 type-row">
         <b className="truncate font-[650]">{title}</b>
-        <span className="type-second shrink-0">
-          one {formatStockLength(bar.stockM, measures)} length, off-cut {lengthFigure(bar.offCutM, measures)} {lengthUnit(measures)}
+        <span className="shrink-0 type-second">
+          one {formatStockLength(bar.stockM, measures)}, off-cut {formatLength(bar.offCutM, measures)}
         </span>
       </figcaption>
-      <svg viewBox={`0 0 ${BAR_WIDTH + 4} ${BAR_HEIGHT + 4}`} className="w-full max-w-[420px]" role="img" aria-label={`${title}: ${said}`}>
-        <rect x={2} y={2} width={width} height={BAR_HEIGHT} fill="url(#no-drill)" stroke="var(--ink)" strokeWidth={1.5} />
+      <svg
+        viewBox={`0 0 ${BAR_WIDTH + 4} ${BAR_HEIGHT + 4}`}
+        className="w-full max-w-[420px]"
+        role="img"
+        aria-label={`${title}: ${said}`}
+      >
+        <rect
+          x={2}
+          y={2}
+          width={width}
+          height={BAR_HEIGHT}
+          fill="url(#no-drill)"
+          stroke="var(--ink)"
+          strokeWidth={1.5}
+        />
         {pieces.map((piece, index) => (
           <g key={index}>
-            <rect x={2 + piece.from} y={2} width={piece.width} height={BAR_HEIGHT} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={1.5} />
+            <rect
+              x={2 + piece.from}
+              y={2}
+              width={piece.width}
+              height={BAR_HEIGHT}
+              fill="var(--sheet)"
+              stroke="var(--ink)"
+              strokeWidth={1.5}
+            />
             <path d={`M${2 + piece.from + piece.width} 0V${BAR_HEIGHT + 4}`} stroke="var(--ink)" strokeWidth={3} />
-            {piece.width > 40 && (
-              <text x={2 + piece.from + piece.width / 2} y={BAR_HEIGHT / 2 + 7} textAnchor="middle" className="type-scale" style={{ fill: 'var(--ink)' }}>
-                <tspan fontWeight={650}>{piece.label}</tspan> {lengthFigure(piece.lengthM, measures)}
+            {piece.width > 62 && (
+              <text
+                x={2 + piece.from + piece.width / 2}
+                y={BAR_HEIGHT / 2 + 7}
+                textAnchor="middle"
+                className="type-scale"
+                style={{ fill: 'var(--ink)' }}
+              >
+                <tspan fontWeight={650}>{piece.label}</tspan> {formatLength(piece.lengthM, measures)}
               </text>
             )}
           </g>
         ))}
       </svg>
-      {pieces.some(({ width: wide }) => wide <= 40) && <p className="type-second">{said}</p>}
+      {pieces.some(({ width: wide }) => wide <= 62) && <p className="type-second">{said}</p>}
     </figure>
   );
 }

@@ -7,23 +7,31 @@ import { useJob } from '../desk/job-provider';
 
 const COLUMNS = 'grid grid-cols-[minmax(0,1fr)_76px_44px_72px] items-baseline gap-x-2 px-2';
 
+const LINE_COLUMNS =
+  'grid grid-cols-[78px_minmax(0,1fr)_76px_44px_72px] items-baseline gap-x-2 px-2 max-md:grid-cols-[minmax(0,1fr)_76px_44px_72px]';
+
 /** The list by place: every group opens to its lines; need, buy, price. */
 export function PartsGroups({ parts: { groups, toBuy, totalUsd } }: { readonly parts: PartsList }) {
   const selectedId = useJob((state) => state.selectedId);
   return (
     <section aria-label="Parts by place">
-      <div className={`${COLUMNS} type-second border-b-2 border-ink pb-1`}>
+      <div className={`${COLUMNS} border-b-2 border-ink pb-1 type-second`}>
         <span>Where you will need it</span>
         <span className="text-right">need</span>
         <span className="text-right">buy</span>
         <span className="text-right">price $</span>
       </div>
       {groups.map((group) => (
-        <Group key={group.id} group={group} chosen={group.penetrationId !== undefined && group.penetrationId === selectedId} />
+        <Group
+          key={group.id}
+          group={group}
+          chosen={group.penetrationId !== undefined && group.penetrationId === selectedId}
+        />
       ))}
       <div className={`${COLUMNS} border-t-2 border-ink pt-2`}>
         <span>
-          <b className="text-[18px] font-[650]">{toBuy} to buy</b> <span className="type-second">all prices are invented</span>
+          <b className="text-[18px] font-[650]">{toBuy} to buy</b>{' '}
+          <span className="type-second">all prices are invented</span>
         </span>
         <span />
         <span />
@@ -37,12 +45,23 @@ function Group({ group, chosen }: { readonly group: PartsGroup; readonly chosen:
   const buy = group.lines.reduce((sum, line) => sum + line.buy, 0);
   const price = group.lines.reduce((sum, line) => sum + (line.priceUsd ?? 0), 0);
   return (
-    <Disclosure as="div" defaultOpen={chosen || group.id === 'wall'} className="border-b border-hair print:break-inside-avoid">
-      <DisclosureButton className={`${COLUMNS} group min-h-11 w-full py-2 text-left ${chosen ? 'row-selected' : 'hover:bg-paper-deep'}`}>
+    <Disclosure
+      as="div"
+      defaultOpen={chosen || group.id === 'wall'}
+      className="border-b border-hair print:break-inside-avoid"
+    >
+      <DisclosureButton
+        className={`${COLUMNS} group min-h-11 w-full py-2 text-left ${chosen ? 'row-selected' : 'hover:bg-paper-deep'}`}
+      >
         <span className="flex min-w-0 items-baseline gap-2">
-          <ChevronRight size={16} strokeWidth={3} className="shrink-0 self-center group-data-open:rotate-90" aria-hidden="true" />
+          <ChevronRight
+            size={16}
+            strokeWidth={3}
+            className="shrink-0 self-center group-data-open:rotate-90"
+            aria-hidden="true"
+          />
           <span className="text-[16.5px] font-[650]">{group.title}</span>
-          <span className="type-second truncate">{group.subtitle}</span>
+          <span className="truncate type-second">{group.subtitle}</span>
         </span>
         <span className="text-right">{group.lines.length}</span>
         <b className="text-right font-[650]">{buy === 0 ? '–' : buy}</b>
@@ -59,20 +78,20 @@ function Group({ group, chosen }: { readonly group: PartsGroup; readonly chosen:
 
 function Line({ line }: { readonly line: PartsLine }) {
   const measures = useJob((state) => state.job.measures);
-  const need = line.unit === 'm' ? formatLength(line.need, measures) : line.unit === 'ml' ? `${line.need} ml` : `${line.need}`;
+  const need =
+    line.unit === 'm' ? formatLength(line.need, measures) : line.unit === 'ml' ? `${line.need} ml` : `${line.need}`;
   return (
-    <li className={`${COLUMNS} min-h-[26px] border-b border-hair py-1 last:border-b-0 pointer-coarse:min-h-11`}>
-      <span className="type-row min-w-0">
-        <span className="type-code mr-2 inline-block w-[84px] text-ink-2 max-md:hidden">{line.code}</span>
+    <li className={`${LINE_COLUMNS} min-h-[26px] border-b border-hair py-1 last:border-b-0 pointer-coarse:min-h-11`}>
+      <span className="type-code text-ink-2 max-md:hidden">{line.code}</span>
+      <span className="min-w-0 type-row">
         {line.title} {line.detail}
-        <span className="type-second">
-          {line.places.length > 0 && ` · ${line.places.join(', ')}`}
-          {line.note !== undefined && ` · ${line.note}`}
+        <span className="block type-second">
+          {[line.places.join(', '), line.note].filter((words) => words !== undefined && words !== '').join('; ')}
         </span>
       </span>
-      <span className="type-row text-right">{line.unit === 'm' && line.need === 0 ? 'not known' : need}</span>
-      <b className="type-row text-right font-[650]">{line.buy === 0 ? '–' : line.buy}</b>
-      <span className="type-row text-right">{line.priceUsd === null ? '' : line.priceUsd.toFixed(2)}</span>
+      <span className="text-right type-row">{line.unit === 'm' && line.need === 0 ? 'not known' : need}</span>
+      <b className="text-right type-row font-[650]">{line.buy === 0 ? '–' : line.buy}</b>
+      <span className="text-right type-row">{line.priceUsd === null ? '' : line.priceUsd.toFixed(2)}</span>
     </li>
   );
 }

@@ -16,7 +16,9 @@ export function PartsStation() {
     <>
       <h1 className="flex items-baseline gap-3 pb-1.5">
         <span className="type-title">Parts</span>
-        <span className="text-[16px] text-ink-2 [font-stretch:84%] max-md:hidden">in the order you will reach for them</span>
+        <span className="text-[16px] text-ink-2 [font-stretch:84%] max-md:hidden">
+          in the order you will reach for them
+        </span>
       </h1>
       <CompletenessLines parts={parts} />
       {parts.groups.length === 0 ? (
@@ -25,7 +27,9 @@ export function PartsStation() {
         <div className="mt-2 grid grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-6 max-xl:grid-cols-1">
           <div>
             <PartsGroups parts={parts} />
-            <div className="no-print mt-3 flex flex-wrap gap-3">
+          </div>
+          <div>
+            <div className="no-print mb-4 flex flex-wrap gap-3">
               {unsent === 0 ? (
                 <a href={`/api/v1/jobs/${jobId}/parts.csv`} download className="main-action inline-flex items-center">
                   Download the list (CSV)
@@ -39,8 +43,6 @@ export function PartsStation() {
                 Print for the counter
               </button>
             </div>
-          </div>
-          <div>
             <CutList cuts={parts.cuts} />
             <ClosedBy parts={parts} />
             <Questions questions={parts.questions} />
@@ -54,24 +56,58 @@ export function PartsStation() {
 
 function CompletenessLines({ parts: { ends, joints, holes } }: { readonly parts: PartsList }) {
   return (
-    <section aria-label="Is it complete" className="grid grid-cols-3 border-y border-t-2 border-hair border-t-ink max-md:grid-cols-1">
-      <Line glyph={<SeamGlyph seam={ends.missing.length === 0 ? 'holds' : 'open'} width={40} />} title="Every end closed" complete={ends} verb="closed" />
-      <Line glyph={<SeamGlyph seam={joints.missing.length === 0 ? 'holds' : worstSeam(joints)} width={40} />} title="Every joint has its seal" complete={joints} verb="hold" />
+    <section
+      aria-label="Is it complete"
+      className="grid grid-cols-3 border-y border-t-2 border-hair border-t-ink max-md:grid-cols-1"
+    >
+      <Line
+        glyph={<SeamGlyph seam={ends.missing.length === 0 ? 'holds' : 'open'} width={40} />}
+        title="Every end closed"
+        complete={ends}
+        verb="closed"
+      />
+      <Line
+        glyph={<SeamGlyph seam={joints.missing.length === 0 ? 'holds' : worstSeam(joints)} width={40} />}
+        title="Every joint has its seal"
+        complete={joints}
+        verb="hold"
+      />
       <Line glyph={<SawGlyph />} title="Every hole has its saw" complete={holes} verb="named" />
     </section>
   );
 }
 
-const worstSeam = ({ missing }: Completeness): Seam => (missing.some((words) => words.includes('leaks')) ? 'starts-then-leaks' : missing.some((words) => words.includes('will not go')) ? 'will-not-go' : 'unknown');
+const worstSeam = ({ missing }: Completeness): Seam =>
+  missing.some((words) => words.includes('leaks'))
+    ? 'starts-then-leaks'
+    : missing.some((words) => words.includes('will not go'))
+      ? 'will-not-go'
+      : 'unknown';
 
-function Line({ glyph, title, complete: { done, of, missing }, verb }: { readonly glyph: ReactNode; readonly title: string; readonly complete: Completeness; readonly verb: string }) {
+function Line({
+  glyph,
+  title,
+  complete: { done, of, missing },
+  verb,
+}: {
+  readonly glyph: ReactNode;
+  readonly title: string;
+  readonly complete: Completeness;
+  readonly verb: string;
+}) {
   return (
     <div className="flex items-center gap-3 border-r border-hair px-2 py-2 last:border-r-0 max-md:border-r-0 max-md:border-b">
       {glyph}
       <p>
         <b className="block text-[16px] leading-5 font-[650]">{title}</b>
         <span className="type-row">
-          {done} of {of} {verb}. {missing.length > 0 && <b className="font-[650]">{missing.slice(0, 3).join(', ')}{missing.length > 3 ? ' …' : ''}</b>}
+          {done} of {of} {verb}.{' '}
+          {missing.length > 0 && (
+            <b className="font-[650]">
+              {missing.slice(0, 3).join(', ')}
+              {missing.length > 3 ? ' …' : ''}
+            </b>
+          )}
         </span>
       </p>
     </div>
@@ -93,13 +129,24 @@ function SawGlyph() {
   );
 }
 
-const SEAM_KINDS: readonly string[] = ['tape', 'cement', 'washer', 'clamp', 'lubricant', 'holds', 'fits-unrated', 'starts-then-leaks', 'will-not-go', 'unknown'];
+const SEAM_KINDS: readonly string[] = [
+  'tape',
+  'cement',
+  'washer',
+  'clamp',
+  'lubricant',
+  'holds',
+  'fits-unrated',
+  'starts-then-leaks',
+  'will-not-go',
+  'unknown',
+];
 
 function ClosedBy({ parts: { closedBy, joints } }: { readonly parts: PartsList }) {
   if (closedBy.length === 0) return null;
   return (
     <section aria-label="What closes the joints" className="mt-5">
-      <h2 className="type-head border-b-2 border-ink pb-1">What closes {joints.of} joints</h2>
+      <h2 className="border-b-2 border-ink pb-1 type-head">What closes {joints.of} joints</h2>
       <ul className="grid grid-cols-2 gap-x-4">
         {closedBy.map(({ words, count, kind, places }) => (
           <li key={words} className="flex min-h-11 items-center gap-3 border-b border-hair py-1">
@@ -107,7 +154,8 @@ function ClosedBy({ parts: { closedBy, joints } }: { readonly parts: PartsList }
             <b className="text-[16px] font-[650]">{count}</b>
             <span className="type-row">
               {words.toLowerCase()}
-              {['starts-then-leaks', 'will-not-go', 'unknown', 'fits-unrated'].includes(kind) && `: ${places.join(', ')}`}
+              {['starts-then-leaks', 'will-not-go', 'unknown', 'fits-unrated'].includes(kind) &&
+                `: ${places.join(', ')}`}
             </span>
           </li>
         ))}
@@ -120,10 +168,10 @@ function Questions({ questions }: { readonly questions: readonly string[] }) {
   if (questions.length === 0) return null;
   return (
     <section aria-label="Not known yet" className="mt-5">
-      <h2 className="type-head border-b-2 border-ink pb-1">Not known yet, so not in the list</h2>
+      <h2 className="border-b-2 border-ink pb-1 type-head">Not known yet, so not in the list</h2>
       <ul>
         {questions.map((question) => (
-          <li key={question} className="type-row flex items-center gap-3 border-b border-hair py-1.5">
+          <li key={question} className="flex items-center gap-3 border-b border-hair py-1.5 type-row">
             <SeamGlyph seam="unknown" width={36} />
             {question}
           </li>
@@ -137,15 +185,21 @@ function Questions({ questions }: { readonly questions: readonly string[] }) {
 function Cautions({ parts: { groups } }: { readonly parts: PartsList }) {
   const has = (code: string): boolean => groups.some(({ lines }) => lines.some((line) => line.code.startsWith(code)));
   const cautions = [
-    ...(has('SW-') ? ['Hole saws snatch and swarf flies: clamp the work, wear eye protection, catch every shaving.'] : []),
-    ...(has('CE-') ? ['Primer and cement give off vapour that burns and dizzies: fresh air, no flame, never inside a tank.'] : []),
-    ...(has('BH-') || has('BS-') ? ['Never put head or body into a tank to reach a nut: the air inside can lack oxygen. Work from outside.'] : []),
+    ...(has('SW-')
+      ? ['Hole saws snatch and swarf flies: clamp the work, wear eye protection, catch every shaving.']
+      : []),
+    ...(has('CE-')
+      ? ['Primer and cement give off vapour that burns and dizzies: fresh air, no flame, never inside a tank.']
+      : []),
+    ...(has('BH-') || has('BS-')
+      ? ['Never put head or body into a tank to reach a nut: the air inside can lack oxygen. Work from outside.']
+      : []),
     'A full tank weighs a kilogram a litre: level, rated ground. Roof water is not drinking water. Local codes and licensed trades decide.',
   ];
   return (
     <section aria-label="Cautions" className="mt-5">
-      <h2 className="type-head border-b-2 border-ink pb-1">Caution</h2>
-      <ul className="type-row list-disc space-y-1 py-1.5 pl-5">
+      <h2 className="border-b-2 border-ink pb-1 type-head">Caution</h2>
+      <ul className="list-disc space-y-1 py-1.5 pl-5 type-row">
         {cautions.map((caution) => (
           <li key={caution}>{caution}</li>
         ))}

@@ -1,6 +1,18 @@
 'use client';
 
-import { type Chain, type Edit, type EndRef, type Fix, appendChain, fillText, findChains, holdsAtAll, mate, resolveEnd, shippedCatalogue } from '@herrero/core';
+import {
+  type Chain,
+  type Edit,
+  type EndRef,
+  type Fix,
+  appendChain,
+  fillText,
+  findChains,
+  holdsAtAll,
+  mate,
+  resolveEnd,
+  shippedCatalogue,
+} from '@herrero/core';
 import { useMemo, useState } from 'react';
 import { Action } from '@/ui/action';
 import { useJob } from '../desk/job-provider';
@@ -27,7 +39,9 @@ export function FinishPanel({ at }: { readonly at: EndRef }) {
       const other = resolveEnd(to, job, plan.context.index);
       if (!other.end) return to.of === 'terminal' ? [NO_PARTS] : [];
       if (holdsAtAll(mate(end, other.end, { a: material, b: other.material }).verdict)) return [NO_PARTS];
-      return findChains({ end, material }, { end: other.end, material: other.material }, shippedCatalogue);
+      const chains = findChains({ end, material }, { end: other.end, material: other.material }, shippedCatalogue);
+      const fewest = chains[0]?.links.length ?? 0;
+      return chains.filter(({ links }) => links.length <= fewest + 1);
     };
     const wayTo = (to: EndRef, name: string): readonly Way[] =>
       chainsTo(to).map((chain, index) => ({
@@ -42,21 +56,30 @@ export function FinishPanel({ at }: { readonly at: EndRef }) {
           : [],
       ),
     );
-    return [...job.terminals.flatMap((terminal) => wayTo({ of: 'terminal', id: terminal.id }, `To ${terminal.name}`)), ...otherEnds];
+    return [
+      ...job.terminals.flatMap((terminal) => wayTo({ of: 'terminal', id: terminal.id }, `To ${terminal.name}`)),
+      ...otherEnds,
+    ];
   }, [at, job, plan]);
 
   return (
     <section aria-label="Finish to" id="finish">
-      <h2 className="type-head border-b border-ink pb-1">Finish to</h2>
+      <h2 className="border-b border-ink pb-1 type-head">Finish to</h2>
       <ol>
         {ways.map(({ key, fix, leastBoreMm }, index) => (
           <li key={key} className="border-b border-hair">
-            <button type="button" onClick={() => make(fix.edits)} className="flex min-h-11 w-full items-center gap-2.5 px-1 text-left hover:bg-brass-wash">
+            <button
+              type="button"
+              onClick={() => make(fix.edits)}
+              className="flex min-h-11 w-full items-center gap-2.5 px-1 text-left hover:bg-brass-wash"
+            >
               <b className="w-4 font-[650]">{index + 1}</b>
-              <span className="type-row flex-1">{fillText(fix.text, fix.data, measures)}</span>
-              <span className="type-second text-right">
+              <span className="flex-1 type-row">{fillText(fix.text, fix.data, measures)}</span>
+              <span className="text-right type-second">
                 {fix.partsAdded} {fix.partsAdded === 1 ? 'part' : 'parts'}, ${fix.priceUsd.toFixed(2)}
-                {leastBoreMm !== undefined && <span className="block">least bore {(leastBoreMm / 25.4).toFixed(2)} in</span>}
+                {leastBoreMm !== undefined && (
+                  <span className="block">least bore {(leastBoreMm / 25.4).toFixed(2)} in</span>
+                )}
               </span>
             </button>
           </li>
@@ -78,7 +101,9 @@ const OFFERS = [
 /** Water leaves here, or at a new named place. */
 function NewTerminal({ at }: { readonly at: EndRef }) {
   const make = useJob((state) => state.make);
-  const daylight = useJob((state) => state.job.terminals.find(({ name, offers }) => name === 'open air' && offers === null));
+  const daylight = useJob((state) =>
+    state.job.terminals.find(({ name, offers }) => name === 'open air' && offers === null),
+  );
   const [naming, setNaming] = useState(false);
   const leave = (): void => {
     const id = daylight?.id ?? newId();
@@ -103,11 +128,11 @@ function NewTerminal({ at }: { readonly at: EndRef }) {
       {naming && (
         <form action={add} className="space-y-2 pb-2">
           <label className="block">
-            <span className="type-second block">What is the place called?</span>
+            <span className="block type-second">What is the place called?</span>
             <input name="name" required maxLength={80} className="field w-full" placeholder="wash bay" />
           </label>
           <label className="block">
-            <span className="type-second block">What is there to join to?</span>
+            <span className="block type-second">What is there to join to?</span>
             <select name="offers" className="field w-full">
               {OFFERS.map(({ value, name }) => (
                 <option key={value} value={value}>

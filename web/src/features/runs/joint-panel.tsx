@@ -1,10 +1,11 @@
 'use client';
 
-import { type Fix, type JudgedJoint, describeEnd, fillText, threadStandard } from '@herrero/core';
+import { type Fix, type JudgedJoint, describeEnd, fillText, inchFigure, threadStandard } from '@herrero/core';
 import { profileLine } from '@/drawing/geometry/thread-profile';
 import { Action } from '@/ui/action';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
 import { today } from '@/ui/today';
+import { unbroken } from '@/ui/unbroken';
 import { useJob } from '../desk/job-provider';
 import { BetweenPicker } from './part-pickers';
 
@@ -12,20 +13,26 @@ import { BetweenPicker } from './part-pickers';
 export function JointPanel({ judged }: { readonly judged: JudgedJoint }) {
   const measures = useJob((state) => state.job.measures);
   const make = useJob((state) => state.make);
-  const fixes: readonly Fix[] = useJob((state) => state.plan.findings.find(({ at }) => at.id === judged.joint.id)?.fixes ?? NONE);
+  const fixes: readonly Fix[] = useJob(
+    (state) => state.plan.findings.find(({ at }) => at.id === judged.joint.id)?.fixes ?? NONE,
+  );
   const { joint, mating, words, a, b } = judged;
   const fails = mating.verdict === 'starts-then-leaks' || mating.verdict === 'will-not-go';
   const [fix] = fixes;
   return (
     <section aria-label={`Joint ${joint.number}`} className="rule-selected pt-2" data-testid="joint-panel">
-      <h2 className={`type-head flex items-center gap-3 ${fails ? 'text-oxide' : ''}`}>
+      <h2 className={`flex items-center gap-3 type-head ${fails ? 'text-oxide' : ''}`}>
         <SeamGlyph seam={seamOf(mating)} width={40} />J{joint.number} {words.toLowerCase()}
       </h2>
-      <p className="type-row pt-1">{mating.why}</p>
-      {mating.tighten && <p className="type-row pt-1">{mating.tighten}</p>}
-      {fails && mating.instead && <p className="type-row pt-1 text-ink-2">{mating.instead}</p>}
+      <p className="pt-1 type-row">{unbroken(mating.why)}</p>
+      {mating.tighten && <p className="pt-1 type-row">{mating.tighten}</p>}
+      {fails && mating.instead && <p className="pt-1 type-row text-ink-2">{mating.instead}</p>}
       {fix && (
-        <button type="button" className="main-action mt-2 flex w-full items-center justify-between gap-3 text-left" onClick={() => make(fix.edits)}>
+        <button
+          type="button"
+          className="main-action mt-2 flex w-full items-center justify-between gap-3 text-left"
+          onClick={() => make(fix.edits)}
+        >
           <span>{fillText(fix.text, fix.data, measures)}</span>
           <span className="shrink-0 text-right">
             +{fix.partsAdded} {fix.partsAdded === 1 ? 'part' : 'parts'}
@@ -35,21 +42,31 @@ export function JointPanel({ judged }: { readonly judged: JudgedJoint }) {
       )}
       {mating.verdict === 'fits-unrated' && <Acceptance judged={judged} />}
       <ThreadPicture judged={judged} />
-      <dl className="type-row mt-2 grid grid-cols-2 gap-x-4">
+      <dl className="mt-2 grid grid-cols-2 gap-x-4 type-row">
         <dt className="sr-only">Ends</dt>
-        <dd className="col-span-2 border-t border-hair py-1 text-ink-2">{[a.end, b.end].map((end) => (end ? describeEnd(end) : 'free')).join(' with ')}</dd>
+        <dd className="col-span-2 border-t border-hair py-1 text-ink-2">
+          {[a.end, b.end].map((end) => (end ? describeEnd(end) : 'free')).join(' with ')}
+        </dd>
         {mating.basis.map(({ name, value, unit }) => (
           <div key={name} className="contents">
             <dt className="border-t border-hair py-1 text-ink-2">{name}</dt>
             <dd className="border-t border-hair py-1">
-              {unit === 'per inch' ? `${value} to the inch` : `${value.toFixed(2)} ${unit}`}
+              {unit === 'per inch' ? `${inchFigure(value)} to the inch` : `${value.toFixed(2)} ${unit}`}
             </dd>
           </div>
         ))}
       </dl>
-      {mating.sources.length > 0 && <p className="type-second pt-1">{mating.sources.map(({ document, provenance }) => `${document} (${provenance.replaceAll('-', ' ')})`).join('; ')}</p>}
+      {mating.sources.length > 0 && (
+        <p className="pt-1 type-second">
+          {mating.sources
+            .map(({ document, provenance }) => `${document} (${provenance.replaceAll('-', ' ')})`)
+            .join('; ')}
+        </p>
+      )}
       <BetweenPicker judged={judged} />
-      {a.ref.of !== 'hole' && <Action onClick={() => make([{ type: 'separate', jointId: joint.id }])}>Take this joint apart</Action>}
+      {a.ref.of !== 'hole' && (
+        <Action onClick={() => make([{ type: 'separate', jointId: joint.id }])}>Take this joint apart</Action>
+      )}
     </section>
   );
 }
@@ -59,7 +76,8 @@ const NONE: readonly Fix[] = [];
 /** A joint that fits but is not rated may be taken all the same: by name and date. */
 function Acceptance({ judged: { joint } }: { readonly judged: JudgedJoint }) {
   const make = useJob((state) => state.make);
-  const set = (to: typeof joint.accepted): void => void make([{ type: 'change-field', in: 'joints', id: joint.id, field: 'accepted', from: joint.accepted, to }]);
+  const set = (to: typeof joint.accepted): void =>
+    void make([{ type: 'change-field', in: 'joints', id: joint.id, field: 'accepted', from: joint.accepted, to }]);
   return joint.accepted ? (
     <p className="type-row">
       Accepted by {joint.accepted.by}, {joint.accepted.on}. <Action onClick={() => set(null)}>Take that back</Action>
@@ -88,22 +106,34 @@ function ThreadPicture({ judged: { a, b, mating } }: { readonly judged: JudgedJo
   const leaks = mating.verdict !== 'holds-with';
   return (
     <figure className="mt-2">
-      <figcaption className="type-second flex justify-between">
+      <figcaption className="flex justify-between type-second">
         <span>
-          <b className="text-ink">{femaleStandard.token}</b> {femaleForm.taper > 0 ? 'tapered' : 'straight'}, {femaleStandard.threadsPerInch(female.size)} to the inch
+          <b className="text-ink">{femaleStandard.token}</b> {femaleForm.taper > 0 ? 'tapered' : 'straight'},{' '}
+          {inchFigure(femaleStandard.threadsPerInch(female.size))} to the inch
         </span>
         <span>female above</span>
       </figcaption>
-      <svg viewBox={`0 0 ${width} ${height}`} className="sheet w-full" role="img" aria-label={`${female.size} ${femaleStandard.token} female over ${male.size} ${maleStandard.token} male, in section`}>
+      <svg
+        viewBox={`0 0 ${width} ${height}`}
+        className="sheet w-full"
+        role="img"
+        aria-label={`${female.size} ${femaleStandard.token} female over ${male.size} ${maleStandard.token} male, in section`}
+      >
         <rect width={width} height={height} fill={leaks ? 'var(--water-fill)' : 'var(--sheet)'} />
         <g transform={`translate(0 ${height})`}>
           <path d={`M0 0L${maleLine}L${width} 0Z`} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={1.5} />
-          <path d={`M0 ${-height}L${femaleLine}L${width} ${-height}Z`} fill="url(#section-brass)" stroke="var(--ink)" strokeWidth={1.5} />
+          <path
+            d={`M0 ${-height}L${femaleLine}L${width} ${-height}Z`}
+            fill="url(#section-brass)"
+            stroke="var(--ink)"
+            strokeWidth={1.5}
+          />
         </g>
       </svg>
-      <p className="type-second flex justify-between">
+      <p className="flex justify-between type-second">
         <span>
-          <b className="text-ink">{maleStandard.token}</b> {maleForm.taper > 0 ? 'tapered' : 'straight'}, {maleStandard.threadsPerInch(male.size)} to the inch
+          <b className="text-ink">{maleStandard.token}</b> {maleForm.taper > 0 ? 'tapered' : 'straight'},{' '}
+          {inchFigure(maleStandard.threadsPerInch(male.size))} to the inch
         </span>
         <span>male below</span>
       </p>

@@ -1,6 +1,19 @@
 'use client';
 
-import { MATERIAL_NAMES, type PlacedPart, type Part, describeEnd, formatLength, holdsAtAll, isByLength, mate, overallMm, partTitle, resolveEnd, shippedCatalogue } from '@herrero/core';
+import {
+  MATERIAL_NAMES,
+  type PlacedPart,
+  type Part,
+  describeEnd,
+  formatLength,
+  holdsAtAll,
+  isByLength,
+  mate,
+  overallMm,
+  partTitle,
+  resolveEnd,
+  shippedCatalogue,
+} from '@herrero/core';
 import { useMemo, useState } from 'react';
 import { Action } from '@/ui/action';
 import { LengthField } from '@/ui/length-field';
@@ -31,11 +44,14 @@ export function PartPanel({ placed, part }: { readonly placed: PlacedPart; reado
             label={placed.lengthM === null ? 'How long is it?' : 'Length'}
             valueM={placed.lengthM}
             measures={measures}
-            onChange={(to) => make([{ type: 'change-field', in: 'parts', id: placed.id, field: 'lengthM', from: placed.lengthM, to }])?.message}
+            onChange={(to) =>
+              make([{ type: 'change-field', in: 'parts', id: placed.id, field: 'lengthM', from: placed.lengthM, to }])
+                ?.message
+            }
           />
         </div>
       )}
-      <dl className="type-row mt-2 grid grid-cols-[92px_1fr]">
+      <dl className="mt-2 grid grid-cols-[92px_1fr] type-row">
         {part.ends.map(({ end, position }, index) => (
           <div key={index} className="contents">
             <dt className="border-t border-hair py-1 text-ink-2">
@@ -61,7 +77,9 @@ export function PartPanel({ placed, part }: { readonly placed: PlacedPart; reado
         </dd>
       </dl>
       <div className="flex flex-wrap gap-x-5">
-        {part.ends.length > 1 && !sealsWall && <Action onClick={() => make([{ type: 'turn-part', partId: placed.id }])}>Turn it round</Action>}
+        {part.ends.length > 1 && !sealsWall && (
+          <Action onClick={() => make([{ type: 'turn-part', partId: placed.id }])}>Turn it round</Action>
+        )}
         <Action
           onClick={() => {
             if (make([{ type: 'remove-part', partId: placed.id }]) === undefined) selectPart(null);
@@ -110,9 +128,13 @@ function Others({ placed, part }: { readonly placed: PlacedPart; readonly part: 
           {others.length === 0 && <li className="type-row">Nothing else fits both sides.</li>}
           {others.map((other) => (
             <li key={other.code} className="border-b border-hair">
-              <button type="button" className="flex min-h-12 w-full items-center gap-3 text-left hover:bg-brass-wash" onClick={() => make([{ type: 'replace-part', partId: placed.id, from: part.code, to: other.code }])}>
+              <button
+                type="button"
+                className="flex min-h-12 w-full items-center gap-3 text-left hover:bg-brass-wash"
+                onClick={() => make([{ type: 'replace-part', partId: placed.id, from: part.code, to: other.code }])}
+              >
                 <MiniPart part={other} width={56} height={40} />
-                <span className="type-row flex-1">{partTitle(other)}</span>
+                <span className="flex-1 type-row">{partTitle(other)}</span>
                 <span className="type-second">${other.priceUsd.toFixed(2)}</span>
               </button>
             </li>

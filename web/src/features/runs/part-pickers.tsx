@@ -1,6 +1,18 @@
 'use client';
 
-import { type EndRef, type JudgedJoint, type Offer, type Part, holdsAtAll, isByLength, nextParts, offersOf, partTitle, resolveEnd, shippedCatalogue } from '@herrero/core';
+import {
+  type EndRef,
+  type JudgedJoint,
+  type Offer,
+  type Part,
+  holdsAtAll,
+  isByLength,
+  nextParts,
+  offersOf,
+  partTitle,
+  resolveEnd,
+  shippedCatalogue,
+} from '@herrero/core';
 import { useMemo, useState } from 'react';
 import { Action } from '@/ui/action';
 import { useJob } from '../desk/job-provider';
@@ -24,21 +36,39 @@ export function NextPartPicker({ at }: { readonly at: EndRef }) {
   const [query, setQuery] = useState('');
   const [rest, setRest] = useState(false);
   const { end, material } = resolveEnd(at, job, index);
-  const offers = useMemo(() => (end ? nextParts({ end, material }, shippedCatalogue) : { goesOn: [], doesNot: [] }), [end, material]);
+  const offers = useMemo(
+    () => (end ? nextParts({ end, material }, shippedCatalogue) : { goesOn: [], doesNot: [] }),
+    [end, material],
+  );
   const goesOn = offers.goesOn.filter(({ part }) => matches(part, query));
   const doesNot = offers.doesNot.filter(({ part }) => matches(part, query));
   const take = ({ part, endIn }: Offer): void => {
     const id = newId();
-    if (make([{ type: 'add-part', part: { id, code: part.code, lengthM: null }, at, partEnd: endIn, jointId: newId() }]) === undefined)
+    if (
+      make([
+        { type: 'add-part', part: { id, code: part.code, lengthM: null }, at, partEnd: endIn, jointId: newId() },
+      ]) === undefined
+    )
       selectPart(isByLength(part) ? id : null);
   };
   return (
     <section aria-label="Next part" id="next">
       <div className="flex items-center justify-between gap-3 border-b border-ink pb-1">
         <h2 className="type-head">Next part</h2>
-        <input className="field w-44" type="search" placeholder="narrow it down" aria-label="Narrow the parts down" value={query} onChange={(event) => setQuery(event.target.value)} />
+        <input
+          className="field w-44"
+          type="search"
+          placeholder="narrow it down"
+          aria-label="Narrow the parts down"
+          value={query}
+          onChange={(event) => setQuery(event.target.value)}
+        />
       </div>
-      {goesOn.length === 0 && <p className="type-row py-3">{query === '' ? 'No part of the catalogue goes on here.' : `Nothing that goes on is called “${query}”.`}</p>}
+      {goesOn.length === 0 && (
+        <p className="py-3 type-row">
+          {query === '' ? 'No part of the catalogue goes on here.' : `Nothing that goes on is called “${query}”.`}
+        </p>
+      )}
       <ul className="max-h-[420px] overflow-y-auto max-md:max-h-none" tabIndex={-1}>
         {goesOn.map((offer) => (
           <PartRow key={offer.part.code} offer={offer} onTake={() => take(offer)} />
@@ -52,7 +82,9 @@ export function NextPartPicker({ at }: { readonly at: EndRef }) {
           {doesNot.slice(0, MOST_REFUSED).map((offer) => (
             <RefusedRow key={offer.part.code} offer={offer} />
           ))}
-          {doesNot.length > MOST_REFUSED && <li className="type-second py-2">and {doesNot.length - MOST_REFUSED} more: narrow it down</li>}
+          {doesNot.length > MOST_REFUSED && (
+            <li className="py-2 type-second">and {doesNot.length - MOST_REFUSED} more: narrow it down</li>
+          )}
         </ul>
       )}
     </section>
@@ -68,15 +100,28 @@ export function BetweenPicker({ judged }: { readonly judged: JudgedJoint }) {
     const [endA, endB] = [a.end, b.end];
     if (!open || !endA || !endB) return [];
     return shippedCatalogue.list.flatMap((part) => {
-      const near = offersOf({ end: endA, material: a.material }, part).filter(({ mating }) => holdsAtAll(mating.verdict));
-      const far = offersOf({ end: endB, material: b.material }, part).filter(({ mating }) => holdsAtAll(mating.verdict));
-      const pair = near.flatMap((one) => far.filter(({ endIn }) => endIn !== one.endIn).map((other) => ({ offer: one, farEnd: other.endIn })))[0];
+      const near = offersOf({ end: endA, material: a.material }, part).filter(({ mating }) =>
+        holdsAtAll(mating.verdict),
+      );
+      const far = offersOf({ end: endB, material: b.material }, part).filter(({ mating }) =>
+        holdsAtAll(mating.verdict),
+      );
+      const pair = near.flatMap((one) =>
+        far.filter(({ endIn }) => endIn !== one.endIn).map((other) => ({ offer: one, farEnd: other.endIn })),
+      )[0];
       return pair ? [pair] : [];
     });
   }, [open, a, b]);
   const take = ({ offer, farEnd }: (typeof between)[number]): void => {
     make([
-      { type: 'insert-part', part: { id: newId(), code: offer.part.code, lengthM: null }, jointId: joint.id, endTowardsA: offer.endIn, endTowardsB: farEnd, newJointId: newId() },
+      {
+        type: 'insert-part',
+        part: { id: newId(), code: offer.part.code, lengthM: null },
+        jointId: joint.id,
+        endTowardsA: offer.endIn,
+        endTowardsB: farEnd,
+        newJointId: newId(),
+      },
     ]);
     setOpen(false);
   };
@@ -86,7 +131,9 @@ export function BetweenPicker({ judged }: { readonly judged: JudgedJoint }) {
       <Action aria-expanded={open} onClick={() => setOpen(!open)}>
         Put a part between
       </Action>
-      {open && between.length === 0 && <p className="type-row">No single part has both ends. Take one side out and build on.</p>}
+      {open && between.length === 0 && (
+        <p className="type-row">No single part has both ends. Take one side out and build on.</p>
+      )}
       {open && (
         <ul className="max-h-80 overflow-y-auto">
           {between.map((pair) => (

@@ -9,15 +9,23 @@ export function PartRow({ offer, onTake }: { readonly offer: Offer; readonly onT
   const { part, mating } = offer;
   return (
     <li className="border-b border-hair">
-      <button type="button" onClick={onTake} aria-label={`${partTitle(part)}, ${verdictWords(mating)}`} className="flex min-h-14 w-full items-center gap-3 px-1 py-1 text-left hover:bg-brass-wash focus-visible:bg-brass-wash">
+      <button
+        type="button"
+        onClick={onTake}
+        aria-label={`${partTitle(part)}, ${verdictWords(mating)}`}
+        className="flex min-h-14 w-full items-center gap-3 px-1 py-1 text-left hover:bg-brass-wash focus-visible:bg-brass-wash"
+      >
         <MiniPart part={part} width={64} />
         <span className="min-w-0 flex-1">
           <span className="block text-[16px] leading-5 font-[650]">{part.name}</span>
-          <span className="type-second block">{part.detail}</span>
+          <span className="block type-second">{part.detail}</span>
         </span>
         <span className="flex shrink-0 flex-col items-end">
           <SeamGlyph seam={seamOf(mating)} width={30} />
-          <span className="type-second">${part.priceUsd.toFixed(2)}{part.sale.by === 'length' ? '/m' : ''}</span>
+          <span className="type-second">
+            ${part.priceUsd.toFixed(2)}
+            {part.sale.by === 'length' ? '/m' : ''}
+          </span>
         </span>
       </button>
     </li>
@@ -29,9 +37,9 @@ export function RefusedRow({ offer: { part, mating } }: { readonly offer: Offer 
   return (
     <li className="flex items-start gap-3 border-b border-hair py-1.5 text-ink-2">
       <SeamGlyph seam={seamOf(mating)} width={30} />
-      <span className="type-row min-w-0">
+      <span className="min-w-0 type-row">
         {partTitle(part)}
-        <span className="type-second block">
+        <span className="block type-second">
           <b className="text-ink">{verdictWords(mating)}.</b> {mating.why}
         </span>
       </span>

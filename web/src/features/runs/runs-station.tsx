@@ -51,7 +51,12 @@ function RunView({ run }: { readonly run: Run }) {
         <ul className="mb-1.5 flex flex-wrap" aria-label="Strands of this run">
           {run.strands.map((one, index) => (
             <li key={refKey(one.from)}>
-              <button type="button" aria-pressed={index === chosen} onClick={() => setChosen(index)} className={`type-row min-h-11 border border-hair-2 bg-sheet px-4 ${index === chosen ? 'row-selected font-semibold' : 'hover:bg-paper-deep'}`}>
+              <button
+                type="button"
+                aria-pressed={index === chosen}
+                onClick={() => setChosen(index)}
+                className={`min-h-11 border border-hair-2 bg-sheet px-4 type-row ${index === chosen ? 'row-selected font-semibold' : 'hover:bg-paper-deep'}`}
+              >
                 {index === 0 ? 'Straight on' : `Branch ${index}`}
                 {one.end.at === 'open' ? ', open' : ''}
               </button>
@@ -62,14 +67,36 @@ function RunView({ run }: { readonly run: Run }) {
       <StringSheet strand={strand} tankLabel={strand.from.of === 'hole' ? tank?.label : undefined} />
       <StringDown strand={strand} />
       <Panels strand={strand} />
+      {strand.end.at === 'open' && <PhoneBar />}
     </>
   );
 }
 
+/** Within reach of the thumb. */
+const PhoneBar = () => (
+  <nav
+    aria-label="Build on"
+    className="no-print fixed inset-x-0 bottom-0 z-10 flex gap-2.5 border-t-2 border-ink bg-paper p-1.5 md:hidden"
+  >
+    <a href="#finish" className="main-action flex min-h-[54px] flex-1 items-center justify-center">
+      Finish to…
+    </a>
+    <a href="#next" className="other-action flex min-h-[54px] flex-1 items-center justify-center">
+      Next part
+    </a>
+  </nav>
+);
+
 /** Below the string: what is selected on the left, what can be done at the open end on the right. */
 function Panels({ strand }: { readonly strand: Strand }) {
   const judged = useJob((state) => state.plan.joints.find(({ joint }) => joint.id === state.selectedJointId));
-  const worst = useJob((state) => state.plan.joints.find(({ joint, mating }) => (mating.verdict === 'starts-then-leaks' || mating.verdict === 'will-not-go') && strand.items.some(({ jointIn }) => jointIn?.id === joint.id)));
+  const worst = useJob((state) =>
+    state.plan.joints.find(
+      ({ joint, mating }) =>
+        (mating.verdict === 'starts-then-leaks' || mating.verdict === 'will-not-go') &&
+        strand.items.some(({ jointIn }) => jointIn?.id === joint.id),
+    ),
+  );
   const selectedPart = useJob((state) => state.plan.context.index.placed(state.selectedPartId ?? ''));
   const at: EndRef | undefined = strand.end.at === 'open' || strand.end.at === 'discharge' ? strand.end.ref : undefined;
   const shown = judged ?? (selectedPart ? undefined : worst);
@@ -78,14 +105,26 @@ function Panels({ strand }: { readonly strand: Strand }) {
       <div>
         {shown && <JointPanel key={shown.joint.id} judged={shown} />}
         {!shown && selectedPart && <PartPanel placed={selectedPart.placed} part={selectedPart.part} />}
-        {!shown && !selectedPart && <p className="type-row rule-subject pt-2 text-ink-2">Press a joint to see why it holds, or a part to change it.</p>}
+        {!shown && !selectedPart && (
+          <p className="rule-subject pt-2 type-row text-ink-2">
+            Press a joint to see why it holds, or a part to change it.
+          </p>
+        )}
         {at && strand.end.at === 'open' && (
           <div className="mt-4">
             <FinishPanel at={at} />
           </div>
         )}
       </div>
-      <div>{at ? <NextPartPicker key={refKey(at)} at={at} /> : <p className="type-row rule-subject pt-2 text-ink-2">This run is finished. Take its last part or joint out to build on.</p>}</div>
+      <div>
+        {at ? (
+          <NextPartPicker key={refKey(at)} at={at} />
+        ) : (
+          <p className="rule-subject pt-2 type-row text-ink-2">
+            This run is finished. Take its last part or joint out to build on.
+          </p>
+        )}
+      </div>
     </div>
   );
 }

@@ -39,7 +39,15 @@ export function StringDown({ strand }: { readonly strand: Strand }) {
         </g>
         {placed.map((row) => {
           const toY = 6 + row.atMm * pxPerMm;
-          return <path key={row.key} d={`M${DRAWING / 2 + 4 + Math.min(54, row.outsideMm * 0.5 * pxPerMm * 0.7)} ${toY}L${DRAWING + 12} ${row.y + row.height / 2}H${DRAWING + 22}`} fill="none" stroke="var(--hair-2)" strokeWidth={0.9} />;
+          return (
+            <path
+              key={row.key}
+              d={`M${DRAWING / 2 + 4 + Math.min(54, row.outsideMm * 0.5 * pxPerMm * 0.7)} ${toY}L${DRAWING + 12} ${row.y + row.height / 2}H${DRAWING + 22}`}
+              fill="none"
+              stroke="var(--hair-2)"
+              strokeWidth={0.9}
+            />
+          );
         })}
       </svg>
       <ol className="absolute top-2 right-1" style={{ left: DRAWING + 24 }}>
@@ -47,9 +55,15 @@ export function StringDown({ strand }: { readonly strand: Strand }) {
           if (row.kind === 'part')
             return (
               <li key={row.key} style={{ height: row.height }}>
-                <button type="button" aria-pressed={selectedPartId === row.part.id} onClick={() => selectPart(selectedPartId === row.part.id ? null : row.part.id)} className={`type-row flex h-full w-full items-center text-left ${selectedPartId === row.part.id ? 'row-selected' : ''}`}>
+                <button
+                  type="button"
+                  aria-pressed={selectedPartId === row.part.id}
+                  onClick={() => selectPart(selectedPartId === row.part.id ? null : row.part.id)}
+                  className={`flex h-full w-full items-center text-left type-row ${selectedPartId === row.part.id ? 'row-selected' : ''}`}
+                >
                   <span>
-                    <b className="font-[650]">{partWords(row.part, measures)}</b> <span className="text-ink-2">{row.part.detail}</span>
+                    <b className="font-[650]">{partWords(row.part, measures)}</b>{' '}
+                    <span className="text-ink-2">{row.part.detail}</span>
                   </span>
                 </button>
               </li>
@@ -60,10 +74,19 @@ export function StringDown({ strand }: { readonly strand: Strand }) {
           const chosen = selectedJointId === row.seam.jointId;
           return (
             <li key={row.key} style={{ height: row.height }}>
-              <button type="button" aria-pressed={chosen} onClick={() => select(penetrationId, chosen ? null : row.seam.jointId)} className={`flex h-full w-full items-center gap-2 text-left ${chosen || fails ? 'row-selected' : ''}`}>
+              <button
+                type="button"
+                aria-pressed={chosen}
+                onClick={() => select(penetrationId, chosen ? null : row.seam.jointId)}
+                className={`flex h-full w-full items-center gap-2 text-left ${chosen || fails ? 'row-selected' : ''}`}
+              >
                 <SeamGlyph seam={seamOf(judged.mating)} width={36} />
-                <span className={`flex-1 text-[16px] leading-[18px] font-[650] [font-stretch:86%] ${fails ? 'text-oxide' : ''}`}>{judged.words}</span>
-                <span className="type-second pr-1">J{judged.joint.number}</span>
+                <span
+                  className={`flex-1 text-[16px] leading-[18px] font-[650] [font-stretch:86%] ${fails ? 'text-oxide' : ''}`}
+                >
+                  {judged.words}
+                </span>
+                <span className="pr-1 type-second">J{judged.joint.number}</span>
               </button>
             </li>
           );
@@ -80,7 +103,21 @@ export function StringDown({ strand }: { readonly strand: Strand }) {
 /** Joints and parts in the order of the water. */
 function rowsOf({ parts, seams }: ReturnType<typeof useLayout>) {
   return [
-    ...seams.map((seam) => ({ kind: 'seam' as const, key: seam.jointId, seam, atMm: seam.atMm, outsideMm: seam.outsideMm, height: JOINT_ROW })),
-    ...parts.map((part) => ({ kind: 'part' as const, key: part.id, part, atMm: (part.fromMm + part.toMm) / 2, outsideMm: part.outsideMm, height: PART_ROW })),
+    ...seams.map((seam) => ({
+      kind: 'seam' as const,
+      key: seam.jointId,
+      seam,
+      atMm: seam.atMm,
+      outsideMm: seam.outsideMm,
+      height: JOINT_ROW,
+    })),
+    ...parts.map((part) => ({
+      kind: 'part' as const,
+      key: part.id,
+      part,
+      atMm: (part.fromMm + part.toMm) / 2,
+      outsideMm: part.outsideMm,
+      height: PART_ROW,
+    })),
   ].sort((a, b) => a.atMm - b.atMm);
 }

@@ -29,6 +29,9 @@ export function endWords(strand: Strand, plan: Plan): EndWords {
 }
 
 export const partWords = (part: LaidPart, measures: Measures): string =>
-  part.byLength ? `${part.name}, ${part.lengthM === null ? 'length not known' : formatLength(part.lengthM, measures)}` : part.name;
+  part.byLength
+    ? `${part.name}, ${part.lengthM === null ? 'length not known' : formatLength(part.lengthM, measures)}`
+    : part.name;
 
-export const judgedOf = (plan: Plan, { jointId }: LaidSeam): JudgedJoint | undefined => plan.joints.find(({ joint }) => joint.id === jointId);
+export const judgedOf = (plan: Plan, { jointId }: LaidSeam): JudgedJoint | undefined =>
+  plan.joints.find(({ joint }) => joint.id === jointId);

@@ -4,7 +4,7 @@ import { type Strand } from '@herrero/core';
 import { useMemo } from 'react';
 import { spread } from '@/drawing/geometry/spread';
 import { type LaidPart, type LaidSeam, type StringLayout, layOut } from '@/drawing/geometry/string-layout';
-import { StringDrawing } from '@/drawing/view/string-drawing';
+import { StringDrawing, wallReach } from '@/drawing/view/string-drawing';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
 import { useJob } from '../desk/job-provider';
 import { endWords, judgedOf, partWords } from './string-rows';
@@ -34,7 +34,13 @@ export function useLayout(strand: Strand): StringLayout {
 }
 
 /** The string from left to right: names above, half-section between, a seam with its word below each joint. */
-export function StringSheet({ strand, tankLabel }: { readonly strand: Strand; readonly tankLabel: string | undefined }) {
+export function StringSheet({
+  strand,
+  tankLabel,
+}: {
+  readonly strand: Strand;
+  readonly tankLabel: string | undefined;
+}) {
   const layout = useLayout(strand);
   const plan = useJob((state) => state.plan);
   const selectedPartId = useJob((state) => state.selectedPartId);
@@ -42,29 +48,68 @@ export function StringSheet({ strand, tankLabel }: { readonly strand: Strand; re
   const width = Math.max(WIDTH, (Math.max(layout.parts.length, layout.seams.length) + 0.4) * LABEL + END_ROOM);
   const pxPerMm = Math.min((width - END_ROOM - 30) / layout.lengthMm, (2 * REACH) / layout.outsideMm, 2.6);
   const px = (mm: number): number => 10 + mm * pxPerMm;
-  const names = spread(layout.parts.map(({ fromMm, toMm }) => px((fromMm + toMm) / 2)), LABEL, LABEL / 2, width - LABEL / 2);
-  const joints = spread(layout.seams.map(({ atMm }) => px(atMm)), LABEL - 4, LABEL / 2 - 6, width - END_ROOM - 6);
+  const names = spread(
+    layout.parts.map(({ fromMm, toMm }) => px((fromMm + toMm) / 2)),
+    LABEL,
+    LABEL / 2,
+    width - LABEL / 2,
+  );
+  const joints = spread(
+    layout.seams.map(({ atMm }) => px(atMm)),
+    LABEL - 4,
+    LABEL / 2 - 6,
+    width - END_ROOM - 6,
+  );
   const end = endWords(strand, plan);
   const endX = px(layout.lengthMm);
   return (
     <figure className="sheet overflow-x-auto max-md:hidden" aria-label="The string in half-section" tabIndex={0}>
       <div className="relative" style={{ width, height: HEIGHT }}>
-        <svg width={width} height={HEIGHT} className="absolute inset-0" role="img" aria-label="Parts in half-section, to one scale">
+        <svg
+          width={width}
+          height={HEIGHT}
+          className="absolute inset-0"
+          role="img"
+          aria-label="Parts in half-section, to one scale"
+        >
           <g transform={`translate(10 ${MIDDLE})`}>
             <StringDrawing layout={layout} pxPerMm={pxPerMm} selectedId={selectedPartId} onSelect={selectPart} />
           </g>
           {tankLabel !== undefined && (
-            <text x={14} y={MIDDLE - REACH + 8} className="type-scale" style={{ fill: 'var(--water-ink)', fontWeight: 650 }}>
+            <text
+              x={14}
+              y={MIDDLE - wallReach(layout.outsideMm, (mm) => mm * pxPerMm) - 7}
+              className="type-scale"
+              style={{ fill: 'var(--water-ink)', fontWeight: 650 }}
+            >
               inside {tankLabel}
             </text>
           )}
           {layout.parts.map((part, index) => (
-            <Leader key={part.id} fromX={names[index] ?? 0} fromY={NAMES} toX={px((part.fromMm + part.toMm) / 2)} toY={MIDDLE - Math.min(REACH, (part.outsideMm / 2) * pxPerMm) + 4} />
+            <Leader
+              key={part.id}
+              fromX={names[index] ?? 0}
+              fromY={NAMES}
+              toX={px((part.fromMm + part.toMm) / 2)}
+              toY={MIDDLE - Math.min(REACH, (part.outsideMm / 2) * pxPerMm) + 4}
+            />
           ))}
           {layout.seams.map((seam, index) => (
-            <SeamLeader key={seam.jointId} seam={seam} fromX={joints[index] ?? 0} toX={px(seam.atMm)} toY={MIDDLE + Math.min(REACH, (seam.outsideMm / 2) * pxPerMm) * 0.72} />
+            <SeamLeader
+              key={seam.jointId}
+              seam={seam}
+              fromX={joints[index] ?? 0}
+              toX={px(seam.atMm)}
+              toY={MIDDLE + Math.min(REACH, (seam.outsideMm / 2) * pxPerMm) * 0.72}
+            />
           ))}
-          <path d={`M${endX} ${MIDDLE - 46}V${MIDDLE + 46}`} stroke="var(--ink)" strokeWidth={3} strokeLinecap="round" strokeDasharray={end.open ? '0.1 6' : undefined} />
+          <path
+            d={`M${endX} ${MIDDLE - 46}V${MIDDLE + 46}`}
+            stroke="var(--ink)"
+            strokeWidth={3}
+            strokeLinecap="round"
+            strokeDasharray={end.open ? '0.1 6' : undefined}
+          />
           <ScaleBar x={width - 130} pxPerMm={pxPerMm} />
         </svg>
         {layout.parts.map((part, index) => (
@@ -78,7 +123,10 @@ export function StringSheet({ strand, tankLabel }: { readonly strand: Strand; re
           <span className="type-row font-semibold">{end.words}</span>
         </div>
         {end.open && (
-          <div className="absolute flex flex-col gap-2.5" style={{ left: Math.max(endX + 14, width - END_ROOM - 4), top: MIDDLE - 52, width: END_ROOM - 4 }}>
+          <div
+            className="absolute flex flex-col gap-2.5"
+            style={{ left: Math.max(endX + 14, width - END_ROOM - 4), top: MIDDLE - 52, width: END_ROOM - 4 }}
+          >
             <a href="#finish" className="main-action text-center text-[15px]">
               Finish to…
             </a>
@@ -104,8 +152,10 @@ function PartLabel({ part, x }: { readonly part: LaidPart; readonly x: number })
       className={`absolute top-0 px-0.5 pt-1 text-center hover:bg-brass-wash ${selected ? 'bg-brass-wash' : ''}`}
       style={{ left: x - LABEL / 2, width: LABEL - 2, height: NAMES }}
     >
-      <span className="block truncate text-[14.5px] leading-[17px] font-[650] [font-stretch:82%]">{partWords(part, measures)}</span>
-      <span className="type-second line-clamp-2 block !text-[13.5px] !leading-[15px]">{part.detail}</span>
+      <span className="block truncate text-[14.5px] leading-[17px] font-[650] [font-stretch:82%]">
+        {partWords(part, measures)}
+      </span>
+      <span className="line-clamp-2 block type-second !text-[13.5px] !leading-[15px]">{part.detail}</span>
       <span className="sr-only">{part.code}</span>
     </button>
   );
@@ -132,25 +182,59 @@ function SeamButton({ seam, x }: { readonly seam: LaidSeam; readonly x: number }
         <SeamGlyph seam={seamOf(judged.mating)} width={36} />
         <span className={`text-[14.5px] [font-stretch:80%] ${fails ? 'font-[700]' : ''}`}>J{judged.joint.number}</span>
       </span>
-      <span className={`text-center text-[14px] leading-[16px] font-[650] [font-stretch:80%] ${fails ? 'text-oxide' : ''}`}>{judged.words}</span>
+      <span
+        className={`text-center text-[14px] leading-[16px] font-[650] [font-stretch:80%] ${fails ? 'text-oxide' : ''}`}
+      >
+        {judged.words}
+      </span>
     </button>
   );
 }
 
-const Leader = ({ fromX, fromY, toX, toY }: { readonly fromX: number; readonly fromY: number; readonly toX: number; readonly toY: number }) => (
+const Leader = ({
+  fromX,
+  fromY,
+  toX,
+  toY,
+}: {
+  readonly fromX: number;
+  readonly fromY: number;
+  readonly toX: number;
+  readonly toY: number;
+}) => (
   <g pointerEvents="none">
-    <path d={`M${fromX} ${fromY}V${fromY + 8}L${toX} ${Math.max(fromY + 16, toY - 10)}V${toY}`} fill="none" stroke="var(--hair-2)" strokeWidth={0.9} />
+    <path
+      d={`M${fromX} ${fromY}V${fromY + 8}L${toX} ${Math.max(fromY + 16, toY - 10)}V${toY}`}
+      fill="none"
+      stroke="var(--hair-2)"
+      strokeWidth={0.9}
+    />
     <circle cx={toX} cy={toY} r={2.2} fill="var(--ink)" />
   </g>
 );
 
-function SeamLeader({ seam, fromX, toX, toY }: { readonly seam: LaidSeam; readonly fromX: number; readonly toX: number; readonly toY: number }) {
+function SeamLeader({
+  seam,
+  fromX,
+  toX,
+  toY,
+}: {
+  readonly seam: LaidSeam;
+  readonly fromX: number;
+  readonly toX: number;
+  readonly toY: number;
+}) {
   const plan = useJob((state) => state.plan);
   const verdict = judgedOf(plan, seam)?.mating.verdict;
   const fails = verdict === 'starts-then-leaks' || verdict === 'will-not-go';
   return (
     <g pointerEvents="none">
-      <path d={`M${toX} ${toY}V${JOINTS - 26}L${fromX} ${JOINTS - 16}V${JOINTS - 8}`} fill="none" stroke={fails ? 'var(--oxide)' : 'var(--hair-2)'} strokeWidth={fails ? 2 : 0.9} />
+      <path
+        d={`M${toX} ${toY}V${JOINTS - 26}L${fromX} ${JOINTS - 16}V${JOINTS - 8}`}
+        fill="none"
+        stroke={fails ? 'var(--oxide)' : 'var(--hair-2)'}
+        strokeWidth={fails ? 2 : 0.9}
+      />
       <circle cx={toX} cy={toY} r={fails ? 3.6 : 2.2} fill={fails ? 'var(--oxide)' : 'var(--ink)'} />
     </g>
   );

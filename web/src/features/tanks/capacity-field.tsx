@@ -15,15 +15,25 @@ export function CapacityField({ tank }: { readonly tank: Tank }) {
   const write = (): void => {
     if (typed === undefined) return;
     const value = Number(typed.replace(',', '.').replace(/\s*(gal|l)\s*$/i, ''));
-    if (!Number.isFinite(value) || typed.trim() === '') return setProblem(`${typed.trim() === '' ? 'Nothing' : typed} is no volume. Write it like 208.`);
-    const refused = make([{ type: 'change-field', in: 'tanks', id: tank.id, field: 'capacityM3', from: tank.capacityM3, to: value * unitM3 }]);
+    if (!Number.isFinite(value) || typed.trim() === '')
+      return setProblem(`${typed.trim() === '' ? 'Nothing' : typed} is no volume. Write it like 208.`);
+    const refused = make([
+      {
+        type: 'change-field',
+        in: 'tanks',
+        id: tank.id,
+        field: 'capacityM3',
+        from: tank.capacityM3,
+        to: value * unitM3,
+      },
+    ]);
     setProblem(refused?.message);
     if (!refused) setTyped(undefined);
   };
   return (
     <div>
       <label className="block">
-        <span className="type-second block">Holds, {unit}</span>
+        <span className="block type-second">Holds, {unit}</span>
         <input
           className="field w-full"
           inputMode="decimal"
@@ -39,7 +49,7 @@ export function CapacityField({ tank }: { readonly tank: Tank }) {
         />
       </label>
       {problem !== undefined && (
-        <p role="alert" className="type-row mt-1">
+        <p role="alert" className="mt-1 type-row">
           {problem}
         </p>
       )}

@@ -1,6 +1,15 @@
 'use client';
 
-import { TANK_TYPES, type Tank, type TankType, circumferenceM, formatLength, formatVolume, newTank, tankType } from '@herrero/core';
+import {
+  TANK_TYPES,
+  type Tank,
+  type TankType,
+  circumferenceM,
+  formatLength,
+  formatVolume,
+  newTank,
+  tankType,
+} from '@herrero/core';
 import Link from 'next/link';
 import { tankShape } from '@/drawing/geometry/tank-shape';
 import { Action } from '@/ui/action';
@@ -22,7 +31,9 @@ export function TanksStation() {
     <>
       <h1 className="flex items-baseline gap-3 pb-1.5">
         <span className="type-title">Tanks</span>
-        <span className="text-[16px] text-ink-2 [font-stretch:84%] max-md:hidden">one scale, one ground line; press what stands on the site</span>
+        <span className="text-[16px] text-ink-2 [font-stretch:84%] max-md:hidden">
+          one scale, one ground line; press what stands on the site
+        </span>
       </h1>
       <TypeSheet />
       {tanks.map((tank) => (
@@ -55,7 +66,13 @@ function TypeSheet() {
         const shape = tankShape(tank, pxPerM);
         const ground = SHEET_HEIGHT - 12;
         return (
-          <button key={type.id} type="button" onClick={() => add(type)} className="min-w-[120px] flex-1 pb-3 text-center hover:bg-brass-wash" aria-label={`Add: ${type.name}`}>
+          <button
+            key={type.id}
+            type="button"
+            onClick={() => add(type)}
+            className="min-w-[120px] flex-1 pb-3 text-center hover:bg-brass-wash"
+            aria-label={`Add: ${type.name}`}
+          >
             <svg viewBox={`0 0 ${COLUMN} ${SHEET_HEIGHT}`} className="w-full" aria-hidden="true">
               <rect x={0} y={ground} width={COLUMN} height={10} fill="url(#ground)" />
               <path d={`M0 ${ground}H${COLUMN}`} stroke="var(--ink)" strokeWidth={2.25} />
@@ -64,8 +81,19 @@ function TypeSheet() {
                 <clipPath id={`type-${type.id}`}>
                   <path d={shape.outline} />
                 </clipPath>
-                <rect clipPath={`url(#type-${type.id})`} x={-COLUMN / 2} y={-tank.brimM * 0.86 * pxPerM} width={COLUMN} height={tank.brimM * pxPerM} fill="var(--water-fill)" />
-                <path d={`M${-shape.radiusPx + 2} ${-tank.brimM * 0.86 * pxPerM}H${shape.radiusPx - 2}`} stroke="var(--water)" strokeWidth={1.6} />
+                <rect
+                  clipPath={`url(#type-${type.id})`}
+                  x={-COLUMN / 2}
+                  y={-tank.brimM * 0.86 * pxPerM}
+                  width={COLUMN}
+                  height={tank.brimM * pxPerM}
+                  fill="var(--water-fill)"
+                />
+                <path
+                  d={`M${-shape.radiusPx + 2} ${-tank.brimM * 0.86 * pxPerM}H${shape.radiusPx - 2}`}
+                  stroke="var(--water)"
+                  strokeWidth={1.6}
+                />
                 {shape.ribs.map((rib) => (
                   <path key={rib} d={rib} fill="none" stroke="var(--ink)" strokeWidth={0.9} />
                 ))}
@@ -73,7 +101,7 @@ function TypeSheet() {
               </g>
             </svg>
             <span className="block text-[16px] leading-5 font-[650]">{type.name}</span>
-            <span className="type-second block">{formatVolume(type.defaults.capacityM3, measures, true)}</span>
+            <span className="block type-second">{formatVolume(type.defaults.capacityM3, measures, true)}</span>
             <span className="action justify-center">
               <span>Add it</span>
             </span>
@@ -104,20 +132,32 @@ function TankRow({ tank }: { readonly tank: Tank }) {
     <section aria-label={`Tank ${tank.label}`} className="rule-subject mt-4 pt-2">
       <h2 className="flex flex-wrap items-baseline justify-between gap-x-4">
         <span>
-          <span className="type-station">{tank.label}</span> <span className="type-second">{tankType(tank.type).name}</span>
+          <span className="type-station">{tank.label}</span>{' '}
+          <span className="type-second">{tankType(tank.type).name}</span>
         </span>
         <span className="type-second">
-          full it weighs {Math.round(tank.capacityM3 * KILOGRAMS_PER_M3)} kg and {formatLength(circumferenceM(tank), measures)} go round it; {holes === 0 ? 'no holes yet' : `${holes} holes`}
+          full it weighs {Math.round(tank.capacityM3 * KILOGRAMS_PER_M3)} kg and{' '}
+          {formatLength(circumferenceM(tank), measures)} go round it; {holes === 0 ? 'no holes yet' : `${holes} holes`}
         </span>
       </h2>
       <div className="mt-2 grid grid-cols-6 gap-3 max-xl:grid-cols-3 max-md:grid-cols-2">
         <CapacityField tank={tank} />
         {DIMENSIONS.map(([field, name]) => (
-          <LengthField key={field} label={name} valueM={tank[field]} measures={measures} onChange={(to) => set(field, to)} />
+          <LengthField
+            key={field}
+            label={name}
+            valueM={tank[field]}
+            measures={measures}
+            onChange={(to) => set(field, to)}
+          />
         ))}
       </div>
-      <p className="type-second pt-2">Usual dimensions from memory: measure yours. Level, rated ground; a full tank must not stand on soft soil.</p>
-      <Action onClick={() => make([{ type: 'remove-tank', tankId: tank.id }])}>Take {tank.label} away{holes > 0 ? ` with its ${holes} holes` : ''}</Action>
+      <p className="pt-2 type-second">
+        Usual dimensions from memory: measure yours. Level, rated ground; a full tank must not stand on soft soil.
+      </p>
+      <Action onClick={() => make([{ type: 'remove-tank', tankId: tank.id }])}>
+        Take {tank.label} away{holes > 0 ? ` with its ${holes} holes` : ''}
+      </Action>
     </section>
   );
 }

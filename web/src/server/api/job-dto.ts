@@ -1,5 +1,14 @@
 import 'reflect-metadata';
-import { type Catalogue, FACES, type FieldProblem, type Job, NOMINAL_SIZES, ROLES, SCHEMA_VERSION, validateJob } from '@herrero/core';
+import {
+  type Catalogue,
+  FACES,
+  type FieldProblem,
+  type Job,
+  NOMINAL_SIZES,
+  ROLES,
+  SCHEMA_VERSION,
+  validateJob,
+} from '@herrero/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -22,7 +31,10 @@ import { shapeProblems } from './read-body';
 /** Ids are made by the sender: short, plain, safe in a path and in an attribute. */
 const ID = /^[A-Za-z0-9][A-Za-z0-9_.:-]{0,79}$/;
 const MOST = 5000;
-const orNull = (field: string) => (dto: object): boolean => (dto as Record<string, unknown>)[field] !== null;
+const orNull =
+  (field: string) =>
+  (dto: object): boolean =>
+    (dto as Record<string, unknown>)[field] !== null;
 
 export class TankDto {
   @Matches(ID) id!: string;
@@ -86,7 +98,11 @@ export class JobDto {
   @IsString() @MaxLength(120) name!: string;
   @IsIn(['in-gal', 'mm-l']) measures!: string;
   @IsArray() @ArrayMaxSize(MOST) @ValidateNested({ each: true }) @Type(() => TankDto) tanks!: TankDto[];
-  @IsArray() @ArrayMaxSize(MOST) @ValidateNested({ each: true }) @Type(() => PenetrationDto) penetrations!: PenetrationDto[];
+  @IsArray()
+  @ArrayMaxSize(MOST)
+  @ValidateNested({ each: true })
+  @Type(() => PenetrationDto)
+  penetrations!: PenetrationDto[];
   @IsArray() @ArrayMaxSize(MOST) @ValidateNested({ each: true }) @Type(() => PlacedPartDto) parts!: PlacedPartDto[];
   @IsArray() @ArrayMaxSize(MOST) @ValidateNested({ each: true }) @Type(() => JointDto) joints!: JointDto[];
   @IsArray() @ArrayMaxSize(MOST) @ValidateNested({ each: true }) @Type(() => TerminalDto) terminals!: TerminalDto[];

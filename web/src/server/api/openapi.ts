@@ -7,7 +7,11 @@ const answer = (description: string, schema?: object): object => ({ description,
 const text = { type: 'string' };
 const number = { type: 'number' };
 const list = (items: object): object => ({ type: 'array', items });
-const object = (properties: Record<string, object>, required = Object.keys(properties)): object => ({ type: 'object', properties, required });
+const object = (properties: Record<string, object>, required = Object.keys(properties)): object => ({
+  type: 'object',
+  properties,
+  required,
+});
 const orNull = (schema: { type: string }): object => ({ ...schema, type: [schema.type, 'null'] });
 
 const badRequest = answer('Every field that is wrong, in one answer', ref('Problem'));
@@ -15,7 +19,10 @@ const notFound = answer('There is no such job', ref('Problem'));
 const tooLarge = answer(`The body is larger than ${BODY_LIMIT_BYTES / 1_000_000} MB`, ref('Problem'));
 const jobId = { name: 'id', in: 'path', required: true, schema: text };
 
-const endRef = object({ of: { enum: ['part', 'hole', 'terminal'] }, id: text, end: { type: 'integer', minimum: 0 } }, ['of', 'id']);
+const endRef = object({ of: { enum: ['part', 'hole', 'terminal'] }, id: text, end: { type: 'integer', minimum: 0 } }, [
+  'of',
+  'id',
+]);
 
 const schemas = {
   Problem: object({ error: text, fields: list(object({ path: text, message: text })) }),
@@ -23,7 +30,19 @@ const schemas = {
     schemaVersion: { const: SCHEMA_VERSION },
     name: text,
     measures: { enum: ['in-gal', 'mm-l'] },
-    tanks: list(object({ id: text, label: text, type: text, capacityM3: number, diameterM: number, brimM: number, heightM: number, wallM: number, plinthM: number })),
+    tanks: list(
+      object({
+        id: text,
+        label: text,
+        type: text,
+        capacityM3: number,
+        diameterM: number,
+        brimM: number,
+        heightM: number,
+        wallM: number,
+        plinthM: number,
+      }),
+    ),
     penetrations: list(
       object({
         id: text,
@@ -40,26 +59,57 @@ const schemas = {
       }),
     ),
     parts: list(object({ id: text, code: text, lengthM: orNull(number) })),
-    joints: list(object({ id: text, number: { type: 'integer' }, a: endRef, b: endRef, accepted: { anyOf: [{ type: 'null' }, object({ by: text, on: text })] } })),
+    joints: list(
+      object({
+        id: text,
+        number: { type: 'integer' },
+        a: endRef,
+        b: endRef,
+        accepted: { anyOf: [{ type: 'null' }, object({ by: text, on: text })] },
+      }),
+    ),
     terminals: list(object({ id: text, name: text, offers: orNull(text) })),
   }),
-  Mating: object({
-    words: text,
-    verdict: { enum: ['holds', 'holds-with', 'fits-unrated', 'starts-then-leaks', 'will-not-go', 'unknown'] },
-    needs: list({ type: 'object', properties: { kind: { enum: ['tape', 'cement', 'washer', 'clamp', 'lubricant'] } }, required: ['kind'] }),
-    why: text,
-    basis: list(object({ name: text, value: number, unit: text })),
-    instead: text,
-    sources: list(object({ document: text, provenance: text })),
-    engagementMm: number,
-    tighten: text,
-  }, ['words', 'verdict', 'needs', 'why', 'basis', 'sources', 'engagementMm']),
-  Edit: { type: 'object', properties: { type: { enum: EDIT_TYPES } }, required: ['type'], description: 'One change; its other fields depend on its type.' },
+  Mating: object(
+    {
+      words: text,
+      verdict: { enum: ['holds', 'holds-with', 'fits-unrated', 'starts-then-leaks', 'will-not-go', 'unknown'] },
+      needs: list({
+        type: 'object',
+        properties: { kind: { enum: ['tape', 'cement', 'washer', 'clamp', 'lubricant'] } },
+        required: ['kind'],
+      }),
+      why: text,
+      basis: list(object({ name: text, value: number, unit: text })),
+      instead: text,
+      sources: list(object({ document: text, provenance: text })),
+      engagementMm: number,
+      tighten: text,
+    },
+    ['words', 'verdict', 'needs', 'why', 'basis', 'sources', 'engagementMm'],
+  ),
+  Edit: {
+    type: 'object',
+    properties: { type: { enum: EDIT_TYPES } },
+    required: ['type'],
+    description: 'One change; its other fields depend on its type.',
+  },
   Plan: object({
     stations: list(object({ id: text, peg: text, words: text })),
-    joints: list({ allOf: [ref('Mating'), object({ id: text, number: { type: 'integer' }, penetrationId: orNull(text) })] }),
+    joints: list({
+      allOf: [ref('Mating'), object({ id: text, number: { type: 'integer' }, penetrationId: orNull(text) })],
+    }),
     runs: list(object({ penetrationId: text, strands: list(object({ parts: list(text), end: text })) })),
-    findings: list(object({ check: text, severity: text, title: text, text, at: { type: 'object' }, fixes: list({ type: 'object' }) })),
+    findings: list(
+      object({
+        check: text,
+        severity: text,
+        title: text,
+        text,
+        at: { type: 'object' },
+        fixes: list({ type: 'object' }),
+      }),
+    ),
     parts: { type: 'object' },
   }),
 };
@@ -70,14 +120,20 @@ export const openApi = {
   info: {
     title: 'Herrero',
     version: '1',
-    description: 'Tank openings, runs, joints and parts. Lengths in metres, volumes in cubic metres. Prices are invented.',
+    description:
+      'Tank openings, runs, joints and parts. Lengths in metres, volumes in cubic metres. Prices are invented.',
   },
   paths: {
     '/api/v1/openapi.json': { get: { summary: 'This description', responses: { 200: answer('OpenAPI 3.1') } } },
     '/api/v1/joints/check': {
       post: {
         summary: 'Do these two ends make a joint that holds?',
-        requestBody: { required: true, ...json(object({ a: text, b: text, aMaterial: { enum: MATERIALS }, bMaterial: { enum: MATERIALS } }, ['a', 'b'])) },
+        requestBody: {
+          required: true,
+          ...json(
+            object({ a: text, b: text, aMaterial: { enum: MATERIALS }, bMaterial: { enum: MATERIALS } }, ['a', 'b']),
+          ),
+        },
         responses: { 200: answer('The mating', ref('Mating')), 400: badRequest, 413: tooLarge },
       },
     },
@@ -92,7 +148,12 @@ export const openApi = {
       get: {
         summary: 'The jobs, the one worked on last first',
         parameters: [{ name: 'archived', in: 'query', schema: { type: 'boolean' } }],
-        responses: { 200: answer('Names and revisions', object({ jobs: list(object({ id: text, name: text, revision: { type: 'integer' }, updatedAt: text })) })) },
+        responses: {
+          200: answer(
+            'Names and revisions',
+            object({ jobs: list(object({ id: text, name: text, revision: { type: 'integer' }, updatedAt: text })) }),
+          ),
+        },
       },
     },
     '/api/v1/jobs/{id}': {
@@ -121,13 +182,33 @@ export const openApi = {
         parameters: [jobId],
         requestBody: {
           required: true,
-          ...json(object({ baseRevision: { type: 'integer' }, edits: list(ref('Edit')), batchId: text, author: text, undoes: text }, ['baseRevision', 'edits'])),
+          ...json(
+            object(
+              {
+                baseRevision: { type: 'integer' },
+                edits: list(ref('Edit')),
+                batchId: text,
+                author: text,
+                undoes: text,
+              },
+              ['baseRevision', 'edits'],
+            ),
+          ),
         },
         responses: {
-          200: answer('Accepted', object({ revision: { type: 'integer' }, batchId: text, label: text, inverse: ref('Edit'), job: ref('Job') }, ['revision', 'batchId', 'label', 'inverse'])),
+          200: answer(
+            'Accepted',
+            object(
+              { revision: { type: 'integer' }, batchId: text, label: text, inverse: ref('Edit'), job: ref('Job') },
+              ['revision', 'batchId', 'label', 'inverse'],
+            ),
+          ),
           400: badRequest,
           404: notFound,
-          409: answer('An edit no longer fits; what is there now comes with it', object({ error: text, refused: list({ type: 'object' }), revision: { type: 'integer' }, job: ref('Job') })),
+          409: answer(
+            'An edit no longer fits; what is there now comes with it',
+            object({ error: text, refused: list({ type: 'object' }), revision: { type: 'integer' }, job: ref('Job') }),
+          ),
           413: tooLarge,
         },
       },
@@ -136,11 +217,24 @@ export const openApi = {
       get: {
         summary: 'What one author did, oldest first, each with the edit that takes it back',
         parameters: [jobId, { name: 'author', in: 'query', required: true, schema: text }],
-        responses: { 200: answer('The history', object({ history: list(object({ batchId: text, label: text, undoes: orNull(text), inverse: ref('Edit') })) })), 400: badRequest, 404: notFound },
+        responses: {
+          200: answer(
+            'The history',
+            object({
+              history: list(object({ batchId: text, label: text, undoes: orNull(text), inverse: ref('Edit') })),
+            }),
+          ),
+          400: badRequest,
+          404: notFound,
+        },
       },
     },
     '/api/v1/jobs/{id}/parts.csv': {
-      get: { summary: 'The parts list', parameters: [jobId], responses: { 200: { description: 'CSV, UTF-8', content: { 'text/csv': { schema: text } } }, 404: notFound } },
+      get: {
+        summary: 'The parts list',
+        parameters: [jobId],
+        responses: { 200: { description: 'CSV, UTF-8', content: { 'text/csv': { schema: text } } }, 404: notFound },
+      },
     },
   },
   components: { schemas },

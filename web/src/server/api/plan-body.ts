@@ -22,7 +22,12 @@ export function planBody({ context, joints, findings, parts, stations, runs }: P
       title,
       text: fillText(text, data, measures),
       at,
-      fixes: fixes.map((fix) => ({ text: fillText(fix.text, fix.data, measures), edits: fix.edits, partsAdded: fix.partsAdded, priceUsd: fix.priceUsd })),
+      fixes: fixes.map((fix) => ({
+        text: fillText(fix.text, fix.data, measures),
+        edits: fix.edits,
+        partsAdded: fix.partsAdded,
+        priceUsd: fix.priceUsd,
+      })),
     })),
     parts,
   };

@@ -38,7 +38,10 @@ export function fieldProblems(errors: readonly ValidationError[], above = ''): F
 }
 
 /** What is wrong with plain data as a DTO; nothing it does not know is let through. */
-export function shapeProblems<Dto extends object>(dto: ClassConstructor<Dto>, plain: unknown): { readonly value: Dto; readonly problems: FieldProblem[] } {
+export function shapeProblems<Dto extends object>(
+  dto: ClassConstructor<Dto>,
+  plain: unknown,
+): { readonly value: Dto; readonly problems: FieldProblem[] } {
   if (typeof plain !== 'object' || plain === null || Array.isArray(plain))
     return { value: new dto(), problems: [{ path: '', message: 'The body must be a JSON object.' }] };
   const value = plainToInstance(dto, plain);
@@ -46,7 +49,10 @@ export function shapeProblems<Dto extends object>(dto: ClassConstructor<Dto>, pl
 }
 
 /** Reads and checks a body; every wrong field is named in one answer. */
-export async function readBody<Dto extends object>(request: Request, dto: ClassConstructor<Dto>): Promise<Result<Dto, NextResponse<ProblemBody>>> {
+export async function readBody<Dto extends object>(
+  request: Request,
+  dto: ClassConstructor<Dto>,
+): Promise<Result<Dto, NextResponse<ProblemBody>>> {
   const json = await readJson(request);
   if (!json.ok) return json;
   const { value, problems } = shapeProblems(dto, json.value);

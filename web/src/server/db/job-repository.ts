@@ -1,5 +1,13 @@
 import 'server-only';
-import { type BatchRefusal, type Edit, type HistoryEntry, type Job, SCHEMA_VERSION, applyEdits, shippedCatalogue } from '@herrero/core';
+import {
+  type BatchRefusal,
+  type Edit,
+  type HistoryEntry,
+  type Job,
+  SCHEMA_VERSION,
+  applyEdits,
+  shippedCatalogue,
+} from '@herrero/core';
 import { and, asc, desc, eq, isNotNull, isNull } from 'drizzle-orm';
 import { documentProblems } from '../api/job-dto';
 import { database } from './database';
@@ -27,7 +35,13 @@ export type BatchOutcome =
   | { readonly kind: 'refused'; readonly stored: StoredJob; readonly refusal: BatchRefusal }
   | { readonly kind: 'no-such-job' };
 
-const columns = { id: jobs.id, revision: jobs.revision, document: jobs.document, updatedAt: jobs.updatedAt, archivedAt: jobs.archivedAt };
+const columns = {
+  id: jobs.id,
+  revision: jobs.revision,
+  document: jobs.document,
+  updatedAt: jobs.updatedAt,
+  archivedAt: jobs.archivedAt,
+};
 
 /** Jobs, the one worked on last first. */
 export const listJobs = async (archived: boolean): Promise<readonly StoredJob[]> =>
@@ -45,8 +59,12 @@ export async function findJob(id: string): Promise<StoredJob | undefined> {
 /** Stores a new job at revision 1, with the document itself as the first entry of its history. */
 export async function createJob(id: string, document: Job, author: string, demo: string | null = null): Promise<void> {
   await database().transaction(async (tx) => {
-    await tx.insert(jobs).values({ id, name: document.name, demo, document, schemaVersion: SCHEMA_VERSION, revision: 1 });
-    await tx.insert(jobHistory).values({ jobId: id, revision: 1, batchId: `create-${id}`, author, label: 'Begin', document });
+    await tx
+      .insert(jobs)
+      .values({ id, name: document.name, demo, document, schemaVersion: SCHEMA_VERSION, revision: 1 });
+    await tx
+      .insert(jobHistory)
+      .values({ jobId: id, revision: 1, batchId: `create-${id}`, author, label: 'Begin', document });
   });
 }
 
@@ -82,24 +100,43 @@ export const applyBatch = async (id: string, batch: Batch): Promise<BatchOutcome
   });
 
 export type PutOutcome =
-  { readonly kind: 'stored'; readonly revision: number } | { readonly kind: 'stale'; readonly revision: number } | { readonly kind: 'no-such-job' };
+  | { readonly kind: 'stored'; readonly revision: number }
+  | { readonly kind: 'stale'; readonly revision: number }
+  | { readonly kind: 'no-such-job' };
 
 /** Puts a whole document in the place of the newest one; refused unless the sender saw that newest one. */
-export const putDocument = async (id: string, seenRevision: number, document: Job, author: string, label = 'Put the whole job'): Promise<PutOutcome> =>
+export const putDocument = async (
+  id: string,
+  seenRevision: number,
+  document: Job,
+  author: string,
+  label = 'Put the whole job',
+): Promise<PutOutcome> =>
   database().transaction(async (tx): Promise<PutOutcome> => {
     const [stored] = await tx.select(columns).from(jobs).where(eq(jobs.id, id)).for('update');
     if (!stored) return { kind: 'no-such-job' };
     if (stored.revision !== seenRevision) return { kind: 'stale', revision: stored.revision };
     const revision = stored.revision + 1;
-    await tx.update(jobs).set({ document, name: document.name, revision, updatedAt: new Date() }).where(eq(jobs.id, id));
+    await tx
+      .update(jobs)
+      .set({ document, name: document.name, revision, updatedAt: new Date() })
+      .where(eq(jobs.id, id));
     await tx.insert(jobHistory).values({ jobId: id, revision, batchId: `put-${revision}`, author, label, document });
     return { kind: 'stored', revision };
   });
 
 /** What one person did to a job, oldest first, each with the edit that takes it back. */
-export async function historyOf(id: string, author: string): Promise<readonly (HistoryEntry & { readonly inverse: Edit })[]> {
+export async function historyOf(
+  id: string,
+  author: string,
+): Promise<readonly (HistoryEntry & { readonly inverse: Edit })[]> {
   const rows = await database()
-    .select({ batchId: jobHistory.batchId, label: jobHistory.label, undoes: jobHistory.undoes, inverse: jobHistory.inverse })
+    .select({
+      batchId: jobHistory.batchId,
+      label: jobHistory.label,
+      undoes: jobHistory.undoes,
+      inverse: jobHistory.inverse,
+    })
     .from(jobHistory)
     .where(and(eq(jobHistory.jobId, id), eq(jobHistory.author, author), isNotNull(jobHistory.inverse)))
     .orderBy(asc(jobHistory.revision));

@@ -14,7 +14,9 @@ const sql = postgres(url, { max: 1, onnotice: () => undefined, connect_timeout: 
 try {
   await migrate(drizzle(sql), { migrationsFolder: fileURLToPath(new URL('./migrations', import.meta.url)) });
 } catch (error) {
-  console.error(`migrate: the database could not be brought up to date: ${error instanceof Error ? error.message : error}`);
+  console.error(
+    `migrate: the database could not be brought up to date: ${error instanceof Error ? error.message : error}`,
+  );
   process.exitCode = 1;
 } finally {
   await sql.end();

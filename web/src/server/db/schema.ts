@@ -17,7 +17,10 @@ export const jobs = pgTable(
     updatedAt: timestamp('updated_at', { withTimezone: true }).notNull().defaultNow(),
     archivedAt: timestamp('archived_at', { withTimezone: true }),
   },
-  (table) => [index('jobs_by_update').on(table.archivedAt, table.updatedAt), check('jobs_revision_positive', sql`${table.revision} >= 1`)],
+  (table) => [
+    index('jobs_by_update').on(table.archivedAt, table.updatedAt),
+    check('jobs_revision_positive', sql`${table.revision} >= 1`),
+  ],
 );
 
 /** Every accepted batch of edits, in the order of the revisions it made. Append-only: a trigger refuses change and removal. */

@@ -16,7 +16,7 @@ testCheck(check, {
     {
       why: 'a hose swivel on a pipe nipple: same name, other thread',
       job: drumWith({ parts: [...outlet, { code: 'NH-075' }, { code: 'HS-075100' }] }),
-      findings: [{ title: 'Starts, then leaks', at: 'P1, J5', text: '14 against 11.5' }],
+      findings: [{ title: 'Starts, then leaks', at: 'P1, J5', text: '14 against 11-1/2' }],
       fixSettles: true,
     },
     {

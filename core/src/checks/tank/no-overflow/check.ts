@@ -3,7 +3,7 @@ import type { Job } from '../../../job/job';
 import { sizeInInches } from '../../../quantity/size';
 import { flangeRadiusM, nearestFreeM } from '../../../walls/no-drill';
 import { tankType } from '../../../walls/tank-types';
-import type { CheckContext } from '../../../job/context';
+import { linkedTanks } from '../../../job/linked-tanks';
 import { defineCheck } from '../../define-check';
 import type { Fix } from '../../finding';
 import { atTank, freshId } from '../../places';
@@ -19,7 +19,7 @@ export default defineCheck({
     },
   },
   check: (context) =>
-    linkedGroups(context)
+    linkedTanks(context)
       .filter(
         (tanks) =>
           !context.job.penetrations.some(
@@ -37,19 +37,6 @@ export default defineCheck({
         };
       }),
 });
-
-/** Tanks joined by a run from one hole to another share their overflow. */
-function linkedGroups({ job, runs }: CheckContext): readonly (readonly Tank[])[] {
-  const group = new Map(job.tanks.map(({ id }) => [id, id]));
-  for (const { penetration, strands } of runs)
-    for (const { end } of strands) {
-      if (end.at !== 'hole') continue;
-      const other = job.penetrations.find(({ id }) => id === end.id)?.tankId;
-      const [keep, drop] = [group.get(penetration.tankId), group.get(other ?? '')];
-      if (keep !== undefined && drop !== undefined) for (const [id, of] of group) if (of === drop) group.set(id, keep);
-    }
-  return [...new Set(group.values())].map((name) => job.tanks.filter(({ id }) => group.get(id) === name));
-}
 
 /** An overflow as large as the largest inlet, as high as the flat of the wall allows. */
 function overflowFix(job: Job, tank: Tank): Fix[] {

@@ -7,5 +7,7 @@ export const dynamic = 'force-dynamic';
 export async function GET(request: Request): Promise<NextResponse> {
   const archived = new URL(request.url).searchParams.get('archived') === 'true';
   const stored = await listJobs(archived);
-  return NextResponse.json({ jobs: stored.map(({ id, revision, document, updatedAt }) => ({ id, name: document.name, revision, updatedAt })) });
+  return NextResponse.json({
+    jobs: stored.map(({ id, revision, document, updatedAt }) => ({ id, name: document.name, revision, updatedAt })),
+  });
 }

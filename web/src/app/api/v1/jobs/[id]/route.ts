@@ -15,7 +15,8 @@ export async function GET(request: Request, { params }: Context): Promise<NextRe
   const stored = await findJob((await params).id);
   if (!stored) return notFound('job');
   const headers = { ETag: etagOf(stored.revision), 'Cache-Control': 'no-cache' };
-  if (revisionOf(request.headers.get('if-none-match')) === stored.revision) return new NextResponse(null, { status: 304, headers });
+  if (revisionOf(request.headers.get('if-none-match')) === stored.revision)
+    return new NextResponse(null, { status: 304, headers });
   return NextResponse.json(stored.document, { headers });
 }
 

@@ -19,13 +19,22 @@ export async function POST(request: Request, { params }: Context): Promise<NextR
   const body = await readBody(request, EditsDto);
   if (!body.ok) return body.error;
   const { baseRevision, batchId = randomUUID(), author = 'api', undoes = null, edits } = body.value;
-  const outcome = await applyBatch((await params).id, { batchId, author, undoes, edits: JSON.parse(JSON.stringify(edits)) as Edit[] });
+  const outcome = await applyBatch((await params).id, {
+    batchId,
+    author,
+    undoes,
+    edits: JSON.parse(JSON.stringify(edits)) as Edit[],
+  });
   if (outcome.kind === 'no-such-job') return notFound('job');
   const { stored } = outcome;
   if (outcome.kind === 'refused') {
     const { refusal } = outcome;
-    if (refusal.code === 'invalid' || refusal.code === 'not-possible') return badRequest([{ path: `edits[${refusal.index}]`, message: refusal.message }]);
-    return NextResponse.json({ error: refusal.message, refused: [refusal], revision: stored.revision, job: stored.document }, { status: 409 });
+    if (refusal.code === 'invalid' || refusal.code === 'not-possible')
+      return badRequest([{ path: `edits[${refusal.index}]`, message: refusal.message }]);
+    return NextResponse.json(
+      { error: refusal.message, refused: [refusal], revision: stored.revision, job: stored.document },
+      { status: 409 },
+    );
   }
   return NextResponse.json(
     {
