@@ -14,6 +14,7 @@ export default defineConfig({
     name: 'web',
     environment: 'node',
     include: ['src/**/*.test.{ts,tsx}'],
+    globalSetup: ['src/server/test/need-database.ts'],
     testTimeout: 30_000,
     hookTimeout: 60_000,
   },

@@ -1,4 +1,5 @@
 import type { CheckContext, JudgedJoint, Run } from '../job/context';
+import { MATERIAL_NAMES } from '../connections/material';
 import { holdsAtAll } from '../connections/mating';
 import { holeDiameterM } from '../job/resolve';
 import type { StrandItem } from '../job/run';
@@ -98,7 +99,7 @@ function pieceLines(items: readonly { part: Part; place: string }[]): PartsLine[
       {
         code,
         title: part.name,
-        detail: part.detail,
+        detail: `${part.detail}, ${MATERIAL_NAMES[part.material]}`,
         need: own.length,
         unit: 'piece' as const,
         buy: own.length,

@@ -17,6 +17,10 @@ export function LengthField({ label, valueM, measures, onChange, hideLabel = fal
   const [problem, setProblem] = useState<string>();
   const shown = typed ?? (valueM === null ? '' : formatLength(valueM, measures));
 
+  const forget = (): void => {
+    setTyped(undefined);
+    setProblem(undefined);
+  };
   const write = (): void => {
     if (typed === undefined || (typed.trim() === '' && valueM === null)) return;
     const parsed = parseLength(typed, lengthUnit(measures));
@@ -44,7 +48,7 @@ export function LengthField({ label, valueM, measures, onChange, hideLabel = fal
           onBlur={write}
           onKeyDown={(event) => {
             if (event.key === 'Enter') write();
-            if (event.key === 'Escape') (setTyped(undefined), setProblem(undefined));
+            if (event.key === 'Escape') forget();
           }}
         />
       </label>

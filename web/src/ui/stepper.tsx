@@ -41,6 +41,10 @@ export function Stepper({ label, valueM, measures, leastM, mostM, onChange }: St
     held.current = setTimeout(again, HOLD_DELAY_MS);
   };
   const release = (): void => clearTimeout(held.current);
+  const forget = (): void => {
+    setTyped(undefined);
+    setProblem(undefined);
+  };
   const write = (): void => {
     if (typed === undefined) return;
     const parsed = parseLength(typed, lengthUnit(measures));
@@ -62,9 +66,11 @@ export function Stepper({ label, valueM, measures, leastM, mostM, onChange }: St
       onPointerUp={release}
       onPointerLeave={release}
       onPointerCancel={release}
-      onKeyDown={(event) =>
-        (event.key === 'Enter' || event.key === ' ') && (event.preventDefault(), step(direction, 1))
-      }
+      onKeyDown={(event) => {
+        if (event.key !== 'Enter' && event.key !== ' ') return;
+        event.preventDefault();
+        step(direction, 1);
+      }}
     >
       {sign}
     </button>
@@ -85,9 +91,11 @@ export function Stepper({ label, valueM, measures, leastM, mostM, onChange }: St
           onBlur={write}
           onKeyDown={(event) => {
             if (event.key === 'Enter') write();
-            if (event.key === 'Escape') (setTyped(undefined), setProblem(undefined));
-            if (event.key === 'ArrowUp') (event.preventDefault(), step(1, 1));
-            if (event.key === 'ArrowDown') (event.preventDefault(), step(-1, 1));
+            if (event.key === 'Escape') forget();
+            if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+              event.preventDefault();
+              step(event.key === 'ArrowUp' ? 1 : -1, 1);
+            }
           }}
         />
         {button(1, '+')}

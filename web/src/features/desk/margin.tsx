@@ -1,17 +1,18 @@
 'use client';
 
 import { type Finding, type Fix, fillText } from '@herrero/core';
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
 import { LengthField } from '@/ui/length-field';
-import { LightChoice } from '@/ui/light-choice';
 import { type Seam, SeamGlyph, seamOf } from '@/ui/seam-glyph';
 import { unbroken } from '@/ui/unbroken';
 import { useJob } from './job-provider';
-import { MeasuresChoice } from './measures-block';
 import { NotTakenNote } from './not-taken-note';
 import { stationPath } from './stations';
+
+const SettingsOnPhone = dynamic(() => import('./settings-on-phone'), { ssr: false });
 
 const RULES: Readonly<Record<Finding['severity'], string>> = {
   fails: 'border-t-[5px] border-oxide',
@@ -60,14 +61,6 @@ export function Margin() {
     </aside>
   );
 }
-
-/** On a phone the strip has no room for measures and light: they stand after the notes. */
-const SettingsOnPhone = () => (
-  <div className="grid grid-cols-2 gap-3 border-t border-hair py-3 md:hidden">
-    <MeasuresChoice />
-    <LightChoice />
-  </div>
-);
 
 function Note({ finding }: { readonly finding: Finding }) {
   const measures = useJob((state) => state.job.measures);

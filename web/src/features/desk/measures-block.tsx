@@ -1,47 +1,29 @@
 'use client';
 
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
-import { type Measures } from '@herrero/core';
-import { Choice } from '@/ui/choice';
-import { LightChoice } from '@/ui/light-choice';
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
 import { useJob } from './job-provider';
+import { MEASURES_NAMES } from './measures-names';
 
-const MEASURES = [
-  { value: 'in-gal', name: 'in, gal' },
-  { value: 'mm-l', name: 'mm, L' },
-] as const satisfies readonly { value: Measures; name: string }[];
+/** Loaded when it is pressed: most visits never change it. */
+const SettingsDialog = dynamic(() => import('./settings-dialog'), { ssr: false });
 
-/** Units of the job, the light of the screen, undo and redo. */
+/** Units of the job and the light of the screen, at the end of the strip. */
 export function MeasuresBlock() {
   const measures = useJob((state) => state.job.measures);
+  const [open, setOpen] = useState(false);
   return (
-    <Popover className="relative shrink-0 border-l border-hair max-md:hidden">
-      <PopoverButton className="h-full w-[92px] px-3 text-left hover:bg-brass-wash">
+    <div className="shrink-0 border-l border-hair max-md:hidden">
+      <button
+        type="button"
+        aria-haspopup="dialog"
+        className="h-full w-[92px] px-3 text-left hover:bg-brass-wash"
+        onClick={() => setOpen(true)}
+      >
         <span className="block type-second">Measures</span>
-        <span className="block text-[15px] font-semibold [font-stretch:86%]">
-          {MEASURES.find(({ value }) => value === measures)?.name}
-        </span>
-      </PopoverButton>
-      <PopoverPanel anchor="bottom end" className="sheet z-20 w-64 space-y-3 p-4">
-        <p className="type-head">Measures</p>
-        <MeasuresChoice />
-        <p className="type-head">Light</p>
-        <LightChoice />
-      </PopoverPanel>
-    </Popover>
-  );
-}
-
-/** In which units the job is read and written. */
-export function MeasuresChoice() {
-  const measures = useJob((state) => state.job.measures);
-  const make = useJob((state) => state.make);
-  return (
-    <Choice
-      label="Measures"
-      value={measures}
-      options={MEASURES}
-      onChange={(to) => make([{ type: 'change-field', in: 'settings', field: 'measures', from: measures, to }])}
-    />
+        <span className="block text-[15px] font-semibold [font-stretch:86%]">{MEASURES_NAMES[measures]}</span>
+      </button>
+      {open && <SettingsDialog onClose={() => setOpen(false)} />}
+    </div>
   );
 }

@@ -63,7 +63,8 @@ export function useHoleDrag(
       }
       return shown;
     },
-    { filterTaps: true },
+    // Arrow keys move a hole by marks of the tape, not by pixels: see the sheet.
+    { filterTaps: true, pointer: { keys: false } },
   );
   return { bind };
 }

@@ -27,11 +27,9 @@ export function SiteSection({ job }: { readonly job: Job }) {
   const high = Math.max(...tanks.map(({ heightM, plinthM }) => heightM + plinthM));
   const pxPerM = Math.min((WIDTH - 60 - GAP * tanks.length) / wide, (GROUND - 12) / high);
   const drawn = wide * pxPerM + GAP * (tanks.length - 1);
-  let at = (WIDTH - drawn) / 2;
-  const placed = tanks.map((tank) => {
-    const axis = at + (tank.diameterM / 2) * pxPerM;
-    at += tank.diameterM * pxPerM + GAP;
-    return { tank, axis };
+  const placed = tanks.map((tank, index) => {
+    const before = tanks.slice(0, index).reduce((sum, { diameterM }) => sum + diameterM * pxPerM + GAP, 0);
+    return { tank, axis: (WIDTH - drawn) / 2 + before + (tank.diameterM / 2) * pxPerM };
   });
   return (
     <svg

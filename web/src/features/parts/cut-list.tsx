@@ -58,12 +58,11 @@ function BarDrawing({
   const measures = useJob((state) => state.job.measures);
   const width = Math.max(90, (bar.stockM / longestM) * BAR_WIDTH);
   const scale = width / bar.stockM;
-  let at = 0;
-  const pieces = bar.pieces.map((piece) => {
-    const from = at;
-    at += piece.lengthM * scale;
-    return { ...piece, from, width: piece.lengthM * scale };
-  });
+  const pieces = bar.pieces.map((piece, index) => ({
+    ...piece,
+    from: bar.pieces.slice(0, index).reduce((sum, { lengthM }) => sum + lengthM * scale, 0),
+    width: piece.lengthM * scale,
+  }));
   const said = pieces.map(({ label, lengthM }) => `${label} ${formatLength(lengthM, measures)}`).join(', ');
   return (
     <figure className="pb-1.5">

@@ -1,6 +1,5 @@
 'use client';
 
-import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
 import { type PartsGroup, type PartsLine, type PartsList, formatLength } from '@herrero/core';
 import { ChevronRight } from 'lucide-react';
 import { useJob } from '../desk/job-provider';
@@ -45,19 +44,15 @@ function Group({ group, chosen }: { readonly group: PartsGroup; readonly chosen:
   const buy = group.lines.reduce((sum, line) => sum + line.buy, 0);
   const price = group.lines.reduce((sum, line) => sum + (line.priceUsd ?? 0), 0);
   return (
-    <Disclosure
-      as="div"
-      defaultOpen={chosen || group.id === 'wall'}
-      className="border-b border-hair print:break-inside-avoid"
-    >
-      <DisclosureButton
-        className={`${COLUMNS} group min-h-11 w-full py-2 text-left ${chosen ? 'row-selected' : 'hover:bg-paper-deep'}`}
+    <details open={chosen || group.id === 'wall'} className="group border-b border-hair print:break-inside-avoid">
+      <summary
+        className={`${COLUMNS} min-h-11 w-full list-none py-2 text-left ${chosen ? 'row-selected' : 'hover:bg-paper-deep'}`}
       >
         <span className="flex min-w-0 items-baseline gap-2">
           <ChevronRight
             size={16}
             strokeWidth={3}
-            className="shrink-0 self-center group-data-open:rotate-90"
+            className="shrink-0 self-center group-open:rotate-90"
             aria-hidden="true"
           />
           <span className="text-[16.5px] font-[650]">{group.title}</span>
@@ -66,13 +61,13 @@ function Group({ group, chosen }: { readonly group: PartsGroup; readonly chosen:
         <span className="text-right">{group.lines.length}</span>
         <b className="text-right font-[650]">{buy === 0 ? '–' : buy}</b>
         <span className="text-right">{price.toFixed(2)}</span>
-      </DisclosureButton>
-      <DisclosurePanel as="ul" className="border-t border-hair bg-sheet print:!block">
+      </summary>
+      <ul className="border-t border-hair bg-sheet">
         {group.lines.map((line, index) => (
           <Line key={`${line.code} ${line.detail} ${index}`} line={line} />
         ))}
-      </DisclosurePanel>
-    </Disclosure>
+      </ul>
+    </details>
   );
 }
 

@@ -98,6 +98,11 @@ const OFFERS = [
   { value: '3 IPS socket', name: 'a downpipe socket for 3 in pipe' },
 ] as const;
 
+const textOf = (form: FormData, field: string): string => {
+  const value = form.get(field);
+  return typeof value === 'string' ? value : '';
+};
+
 /** Water leaves here, or at a new named place. */
 function NewTerminal({ at }: { readonly at: EndRef }) {
   const make = useJob((state) => state.make);
@@ -111,8 +116,8 @@ function NewTerminal({ at }: { readonly at: EndRef }) {
     make([...named, { type: 'join-ends', jointId: newId(), a: at, b: { of: 'terminal', id } }]);
   };
   const add = (form: FormData): void => {
-    const name = String(form.get('name') ?? '').trim();
-    const offers = String(form.get('offers') ?? '');
+    const name = textOf(form, 'name').trim();
+    const offers = textOf(form, 'offers');
     if (name === '') return;
     make([{ type: 'add-terminal', terminal: { id: newId(), name, offers: offers === '' ? null : offers } }]);
     setNaming(false);

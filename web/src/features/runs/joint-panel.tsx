@@ -96,13 +96,21 @@ function ThreadPicture({ judged: { a, b, mating } }: { readonly judged: JudgedJo
   const [male, female] = a.end.sex === 'male' ? [a.end, b.end] : [b.end, a.end];
   const [maleStandard, femaleStandard] = [threadStandard(male.standard), threadStandard(female.standard)];
   const [maleForm, femaleForm] = [maleStandard.form(male.size, 'male'), femaleStandard.form(female.size, 'female')];
-  // The mouth of a tapering female is its wide end: it narrows inward, as the male does towards its tip.
+  // Hand tight the tip of the male stands this far inside, where a tapering female is narrower than at its mouth.
+  const turns = mating.basis.find(({ name }) => name === 'turns to tight')?.value ?? 0;
+  const narrowed = femaleForm.taper * turns * femaleForm.pitchMm;
   const zero = maleForm.rootMm / 2 - 1.6;
   const width = PICTURE_MM * PX_PER_MM;
   const top = Math.max(femaleForm.rootMm, maleForm.crestMm) / 2 + 2.2 - zero;
   const height = top * PX_PER_MM;
   const maleLine = profileLine(maleForm, PICTURE_MM, PX_PER_MM, zero);
-  const femaleLine = profileLine(femaleForm, PICTURE_MM, PX_PER_MM, zero);
+  // A crown of the male lies in a root of the female.
+  const femaleLine = profileLine(
+    { ...femaleForm, rootMm: femaleForm.crestMm - narrowed, crestMm: femaleForm.rootMm - narrowed },
+    PICTURE_MM,
+    PX_PER_MM,
+    zero,
+  );
   const leaks = mating.verdict !== 'holds-with';
   return (
     <figure className="mt-2">

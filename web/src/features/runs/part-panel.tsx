@@ -134,7 +134,9 @@ function Others({ placed, part }: { readonly placed: PlacedPart; readonly part: 
                 onClick={() => make([{ type: 'replace-part', partId: placed.id, from: part.code, to: other.code }])}
               >
                 <MiniPart part={other} width={56} height={40} />
-                <span className="flex-1 type-row">{partTitle(other)}</span>
+                <span className="flex-1 type-row">
+                  {partTitle(other)}, {MATERIAL_NAMES[other.material]}
+                </span>
                 <span className="type-second">${other.priceUsd.toFixed(2)}</span>
               </button>
             </li>

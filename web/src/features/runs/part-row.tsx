@@ -1,6 +1,6 @@
 'use client';
 
-import { type Offer, partTitle, verdictWords } from '@herrero/core';
+import { MATERIAL_NAMES, type Offer, partTitle, verdictWords } from '@herrero/core';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
 import { MiniPart } from '../holes/seal-choice';
 
@@ -12,7 +12,7 @@ export function PartRow({ offer, onTake }: { readonly offer: Offer; readonly onT
       <button
         type="button"
         onClick={onTake}
-        aria-label={`${partTitle(part)}, ${verdictWords(mating)}`}
+        aria-label={`${partTitle(part)}, ${MATERIAL_NAMES[part.material]}: ${verdictWords(mating)}`}
         className="flex min-h-14 w-full items-center gap-3 px-1 py-1 text-left hover:bg-brass-wash focus-visible:bg-brass-wash"
       >
         <MiniPart part={part} width={64} />

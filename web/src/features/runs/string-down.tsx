@@ -25,12 +25,10 @@ export function StringDown({ strand }: { readonly strand: Strand }) {
   const height = rows.reduce((sum, row) => sum + row.height, 0) + 40;
   const pxPerMm = Math.min((height - 20) / layout.lengthMm, DRAWING / layout.outsideMm / 1.1);
   const end = endWords(strand, plan);
-  let y = 8;
-  const placed = rows.map((row) => {
-    const at = y;
-    y += row.height;
-    return { ...row, y: at };
-  });
+  const placed = rows.map((row, index) => ({
+    ...row,
+    y: 8 + rows.slice(0, index).reduce((sum, before) => sum + before.height, 0),
+  }));
   return (
     <figure className="sheet relative md:hidden" style={{ height: height + 8 }} aria-label="The string, running down">
       <svg width={DRAWING + 44} height={height} className="absolute top-0 left-0" aria-hidden="true">

@@ -12,6 +12,10 @@ export function CapacityField({ tank }: { readonly tank: Tank }) {
   const [problem, setProblem] = useState<string>();
   const [unitM3, unit] = measures === 'mm-l' ? [M3_PER_LITRE, 'L'] : [M3_PER_US_GALLON, 'gal'];
   const shown = typed ?? `${Math.round(tank.capacityM3 / unitM3)}`;
+  const forget = (): void => {
+    setTyped(undefined);
+    setProblem(undefined);
+  };
   const write = (): void => {
     if (typed === undefined) return;
     const value = Number(typed.replace(',', '.').replace(/\s*(gal|l)\s*$/i, ''));
@@ -44,7 +48,7 @@ export function CapacityField({ tank }: { readonly tank: Tank }) {
           onBlur={write}
           onKeyDown={(event) => {
             if (event.key === 'Enter') write();
-            if (event.key === 'Escape') (setTyped(undefined), setProblem(undefined));
+            if (event.key === 'Escape') forget();
           }}
         />
       </label>

@@ -1,0 +1,35 @@
+import { expect, test } from '@playwright/test';
+import { beginJob, copyOfTernPoint } from './support';
+
+test('a job is named, renamed, copied, put away and taken out again', async ({ page }) => {
+  await beginJob(page, 'Short life');
+  await page.getByRole('button', { name: 'Short life' }).click();
+  await page.getByLabel('Name of the job').fill('Long life');
+  await page.getByLabel('Name of the job').press('Enter');
+  await expect(page.getByRole('heading', { level: 1, name: 'Long life' })).toBeVisible();
+
+  await page.getByRole('link', { name: 'Herrero: all jobs' }).click();
+  await page.getByRole('button', { name: 'More for Long life' }).click();
+  await page.getByRole('menuitem', { name: 'Archive' }).click();
+  await expect(page.getByRole('link', { name: 'Long life', exact: true })).toHaveCount(0);
+  await page.getByRole('link', { name: 'Archived jobs' }).click();
+  await page.getByRole('button', { name: 'More for Long life' }).click();
+  await page.getByRole('menuitem', { name: 'Take it out again' }).click();
+  await expect(page.getByRole('link', { name: 'Long life', exact: true })).toHaveCount(0);
+  await page.getByRole('link', { name: 'Back to the jobs' }).click();
+  await expect(page.getByRole('link', { name: 'Long life', exact: true })).toBeVisible();
+});
+
+test('a copy is a job of its own', async ({ page }) => {
+  await copyOfTernPoint(page, 'Own copy');
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: 'Tern Point boat rinse', exact: true })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Own copy', exact: true })).toBeVisible();
+});
+
+test('an address of no job says so and leads back', async ({ page }) => {
+  const response = await page.goto('/jobs/no-such-job/holes');
+  expect(response?.status()).toBe(404);
+  await page.getByRole('link', { name: 'All jobs' }).click();
+  await expect(page.getByRole('heading', { name: /^Jobs/ })).toBeVisible();
+});

@@ -1,0 +1,102 @@
+import AxeBuilder from '@axe-core/playwright';
+import { type Page, expect, test } from '@playwright/test';
+import { beginJob, copyOfTernPoint, notes } from './support';
+
+const STATIONS = ['tanks', 'holes', 'runs', 'parts'] as const;
+
+const noViolations = async (page: Page, where: string): Promise<void> => {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(
+    violations.map(({ id, nodes }) => `${where}: ${id} at ${nodes.map(({ target }) => target.join(' ')).join(', ')}`),
+  ).toEqual([]);
+};
+
+for (const light of ['bench', 'shed'])
+  test(`every screen can be used by all, by ${light} light`, async ({ page }) => {
+    await page.addInitScript((value) => localStorage.setItem('herrero-light', value), light);
+    await page.goto('/');
+    await noViolations(page, 'jobs');
+    await page.getByRole('button', { name: 'New job' }).click();
+    await noViolations(page, 'new job');
+    await page.keyboard.press('Escape');
+    const id = await copyOfTernPoint(page, `Access by ${light}`);
+    for (const station of STATIONS) {
+      await page.goto(`/jobs/${id}/${station}`);
+      await expect(notes(page)).toBeVisible();
+      await noViolations(page, station);
+    }
+    await page.getByRole('button', { name: /^Measures/ }).click();
+    await expect(page.getByRole('button', { name: 'Done' })).toBeVisible();
+    await noViolations(page, 'measures');
+  });
+
+test('an empty job has a next step at every station', async ({ page }) => {
+  const id = await beginJob(page, 'Empty');
+  for (const [station, step] of [
+    ['holes', 'Choose a tank'],
+    ['runs', 'Set out a hole'],
+  ] as const) {
+    await page.goto(`/jobs/${id}/${station}`);
+    await expect(page.getByRole('main').getByRole('link', { name: step })).toBeVisible();
+    await noViolations(page, `empty ${station}`);
+  }
+  await page.goto(`/jobs/${id}/parts`);
+  await expect(page.getByText('Nothing is needed yet')).toBeVisible();
+});
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+  test('nothing runs over the edge, and the string runs down', async ({ page }) => {
+    const id = await copyOfTernPoint(page, 'Pocket');
+    for (const station of STATIONS) {
+      await page.goto(`/jobs/${id}/${station}`);
+      await expect(notes(page)).toBeVisible();
+      expect(await page.evaluate(() => document.documentElement.scrollWidth), station).toBeLessThanOrEqual(390);
+      await noViolations(page, `phone ${station}`);
+    }
+  });
+
+  test('a joint is opened and put right by touch', async ({ page }) => {
+    const id = await copyOfTernPoint(page, 'Touch');
+    await page.goto(`/jobs/${id}/runs`);
+    const down = page.getByLabel('The string, running down');
+    await down.getByRole('button', { name: /Starts, then leaks/ }).tap();
+    await page
+      .getByTestId('joint-panel')
+      .getByRole('button', { name: /Put between/ })
+      .tap();
+    await expect(down.getByRole('button', { name: /Starts, then leaks/ })).toHaveCount(0);
+    await page.getByRole('link', { name: 'Next part' }).tap();
+    await expect(page.getByRole('region', { name: 'Next part' })).toBeInViewport();
+  });
+
+  test('a hole is moved by its stepper', async ({ page }) => {
+    const id = await copyOfTernPoint(page, 'Thumb');
+    await page.goto(`/jobs/${id}/holes`);
+    await page.getByRole('button', { name: 'Centre above base: more' }).tap();
+    await expect(page.getByLabel('Centre above base', { exact: true })).toHaveValue('8-1/2 in');
+  });
+});
+
+test('a station that does nothing yet says so and is no page', async ({ page }) => {
+  await copyOfTernPoint(page, 'Later');
+  for (const name of ['Site', 'Flow', 'Build']) {
+    const peg = page.getByRole('navigation', { name: 'Stations' }).getByText(name, { exact: true });
+    await expect(peg).toBeVisible();
+    await expect(page.getByRole('link', { name })).toHaveCount(0);
+  }
+  await expect(page.getByText('comes later').first()).toBeVisible();
+});
+
+test('no page says anything to the console', async ({ page }) => {
+  const said: string[] = [];
+  page.on('console', (message) => ['error', 'warning'].includes(message.type()) && said.push(message.text()));
+  page.on('pageerror', (error) => said.push(error.message));
+  const id = await copyOfTernPoint(page, 'Quiet');
+  for (const station of STATIONS) {
+    await page.goto(`/jobs/${id}/${station}`);
+    await expect(notes(page)).toBeVisible();
+  }
+  expect(said).toEqual([]);
+});

@@ -1,0 +1,39 @@
+import { defineConfig } from '@playwright/test';
+
+const port = Number(process.env.E2E_PORT ?? 3170);
+
+export default defineConfig({
+  testDir: 'e2e',
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  workers: 1,
+  reporter: [['list']],
+  outputDir: 'test-results',
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    browserName: 'chromium',
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: `node ../node_modules/next/dist/bin/next start -H 127.0.0.1 -p ${port}`,
+    cwd: 'web',
+    env: { HERRERO_DEMO: 'load' },
+    url: `http://127.0.0.1:${port}/api/v1/jobs`,
+    reuseExistingServer: false,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
+    timeout: 60_000,
+  },
+});

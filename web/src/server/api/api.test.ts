@@ -1,0 +1,217 @@
+import { randomUUID } from 'node:crypto';
+import { readdirSync } from 'node:fs';
+import path from 'node:path';
+import { EDIT_TYPES, type Job, emptyJob, ternPoint } from '@herrero/core';
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { POST as postEdits } from '@/app/api/v1/jobs/[id]/edits/route';
+import { GET as getHistory } from '@/app/api/v1/jobs/[id]/history/route';
+import { GET as getCsv } from '@/app/api/v1/jobs/[id]/parts.csv/route';
+import { GET as getJob, PUT as putJob } from '@/app/api/v1/jobs/[id]/route';
+import { GET as getJobs } from '@/app/api/v1/jobs/route';
+import { POST as checkJoint } from '@/app/api/v1/joints/check/route';
+import { GET as getOpenApi } from '@/app/api/v1/openapi.json/route';
+import { POST as postPlan } from '@/app/api/v1/plan/route';
+import { closeDatabase } from '../db/database';
+import { createJob } from '../db/job-repository';
+import { EDIT_DTOS } from './edit-dto';
+import { openApi } from './openapi';
+
+const id = randomUUID();
+const at = (job: string) => ({ params: Promise.resolve({ id: job }) });
+const post = (body: unknown, headers: Record<string, string> = {}) =>
+  new Request('http://localhost/', {
+    method: 'POST',
+    body: typeof body === 'string' ? body : JSON.stringify(body),
+    headers,
+  });
+const body = async (response: Response): Promise<Record<string, unknown>> =>
+  (await response.json()) as Record<string, unknown>;
+const fields = async (response: Response): Promise<string[]> =>
+  ((await body(response)).fields as { path: string }[]).map((field) => field.path);
+
+beforeAll(() => createJob(id, ternPoint(), 'test'));
+afterAll(closeDatabase);
+
+describe('joints/check', () => {
+  test('judges two ends', async () => {
+    const answer = await body(await checkJoint(post({ a: '3/4 NPT M', b: '3/4 NPT F', aMaterial: 'brass' })));
+    expect(answer).toMatchObject({
+      verdict: 'holds-with',
+      words: 'Holds with tape',
+      needs: [{ kind: 'tape', turns: 4 }],
+    });
+  });
+
+  test('names every word it did not understand in one answer', async () => {
+    const response = await checkJoint(post({ a: '3/4 NPTT M', b: '7/9 NH F' }));
+    expect(response.status).toBe(400);
+    expect((await body(response)).fields).toMatchObject([
+      { path: 'a', message: expect.stringContaining('NPT') as string },
+      { path: 'b' },
+    ]);
+  });
+
+  test.each([
+    ['no JSON', '{', ['']],
+    ['a list', [], ['']],
+    ['nothing', {}, ['a', 'b']],
+    ['wrong types and a stranger', { a: 5, b: '', aMaterial: 'cheese', x: 1 }, ['x', 'a', 'b', 'aMaterial']],
+  ])('%s: 400 with every field', async (_, sent, expected) => {
+    const response = await checkJoint(post(sent));
+    expect(response.status).toBe(400);
+    expect((await fields(response)).sort()).toEqual([...expected].sort());
+  });
+
+  test('a body over 2 MB: 413, also when its length is not declared', async () => {
+    const large = JSON.stringify({ a: 'x'.repeat(2_100_000), b: '' });
+    expect((await checkJoint(post(large, { 'content-length': `${large.length}` }))).status).toBe(413);
+    expect((await checkJoint(post(large))).status).toBe(413);
+  });
+});
+
+describe('plan', () => {
+  test('judges a document that is not stored', async () => {
+    const answer = await body(await postPlan(post(ternPoint())));
+    expect(answer.stations).toMatchObject([
+      { id: 'site' },
+      { id: 'tanks', peg: 'settled' },
+      { id: 'holes' },
+      { id: 'runs', peg: 'trouble' },
+      {},
+      {},
+      {},
+    ]);
+    expect(answer.findings).toMatchObject([
+      { check: 'joint/false-friend', fixes: [{ partsAdded: 1 }, {}, {}] },
+      {},
+      {},
+      {},
+    ]);
+    expect(answer.joints).toHaveLength(40);
+  });
+
+  test('names every field of a document that is wrong', async () => {
+    const job = ternPoint();
+    const wrong = {
+      ...job,
+      schemaVersion: 9,
+      tanks: job.tanks.map((tank, index) => (index === 0 ? { ...tank, wallM: 'thick' } : tank)),
+      joints: [{ ...job.joints[0], a: { of: 'pipe', id: 'p1' } }],
+    };
+    expect(await fields(await postPlan(post(wrong)))).toEqual(['schemaVersion', 'tanks[0].wallM', 'joints[0].a.of']);
+  });
+
+  test('names what contradicts itself in a document of sound shape', async () => {
+    const job = ternPoint();
+    const wrong: Job = { ...job, penetrations: job.penetrations.map((hole) => ({ ...hole, heightM: 9 })) };
+    expect(await fields(await postPlan(post(wrong)))).toContain('penetrations[3].heightM');
+  });
+
+  test('keys that would reach into every object are strangers like any other', async () => {
+    const response = await postPlan(post('{"__proto__": {"polluted": true}, "constructor": {}, "name": "x"}'));
+    expect(response.status).toBe(400);
+    expect(({} as Record<string, unknown>).polluted).toBeUndefined();
+  });
+});
+
+describe('jobs', () => {
+  test('are listed', async () =>
+    expect(
+      ((await body(await getJobs(new Request('http://localhost/api/v1/jobs')))).jobs as { id: string }[]).some(
+        (job) => job.id === id,
+      ),
+    ).toBe(true));
+
+  test('are read with their revision, or not at all when it is the same', async () => {
+    const response = await getJob(new Request('http://localhost/'), at(id));
+    expect(response.headers.get('etag')).toBe('"1"');
+    expect(await body(response)).toEqual(ternPoint());
+    expect(
+      (await getJob(new Request('http://localhost/', { headers: { 'If-None-Match': '"1"' } }), at(id))).status,
+    ).toBe(304);
+    expect((await getJob(new Request('http://localhost/'), at('nowhere'))).status).toBe(404);
+  });
+
+  test('are put by who saw the newest; the stale are told', async () => {
+    const own = randomUUID();
+    await createJob(own, emptyJob('Put me', 'mm-l'), 'test');
+    const put = (etag: string | undefined, document: unknown) =>
+      putJob(
+        new Request('http://localhost/', {
+          method: 'PUT',
+          body: JSON.stringify(document),
+          headers: etag === undefined ? {} : { 'If-Match': etag },
+        }),
+        at(own),
+      );
+    expect((await put(undefined, ternPoint())).status).toBe(428);
+    expect((await put('"1"', { ...ternPoint(), name: 7 })).status).toBe(400);
+    expect((await put('"1"', ternPoint())).status).toBe(200);
+    expect((await put('"1"', ternPoint())).status).toBe(409);
+    expect((await putJob(new Request('http://localhost/', { method: 'PUT' }), at('nowhere'))).status).toBe(404);
+  });
+
+  test('take edits, and give the newest back where others were faster', async () => {
+    const own = randomUUID();
+    await createJob(own, emptyJob('Edit me', 'mm-l'), 'test');
+    const edit = (to: string, from = 'Edit me') => ({ type: 'change-field', in: 'settings', field: 'name', from, to });
+    const first = await body(await postEdits(post({ baseRevision: 1, edits: [edit('A')], author: 'me' }), at(own)));
+    expect(first).toMatchObject({ revision: 2, label: 'Set the name' });
+    expect(first.job).toBeUndefined();
+    const late = await postEdits(post({ baseRevision: 1, edits: [edit('B')] }), at(own));
+    expect(late.status).toBe(409);
+    expect(await body(late)).toMatchObject({
+      refused: [{ code: 'changed-since', now: 'A' }],
+      revision: 2,
+      job: { name: 'A' },
+    });
+    const onStale = await body(await postEdits(post({ baseRevision: 1, edits: [edit('B', 'A')] }), at(own)));
+    expect(onStale).toMatchObject({ revision: 3, job: { name: 'B' } });
+    expect(await body(await getHistory(new Request('http://localhost/?author=me'), at(own)))).toMatchObject({
+      history: [{ label: 'Set the name' }],
+    });
+    expect((await getHistory(new Request('http://localhost/'), at(own))).status).toBe(400);
+  });
+
+  test.each([
+    ['an edit of no kind', { type: 'explode' }, 'edits[0].type'],
+    ['a kind with a field of another type', { type: 'remove-part', partId: 5 }, 'edits[0].partId'],
+    [
+      'a part half described',
+      { type: 'add-part', part: { id: 'x' }, at: { of: 'hole', id: 'p1' }, partEnd: 0, jointId: 'j' },
+      'edits[0].part.code',
+    ],
+    [
+      'a height above the tank',
+      { type: 'change-field', in: 'penetrations', id: 'p4', field: 'heightM', from: 8 * 0.0254, to: 90 },
+      'edits[0]',
+    ],
+    [
+      'a height that is a word',
+      { type: 'change-field', in: 'penetrations', id: 'p4', field: 'heightM', from: 8 * 0.0254, to: 'high' },
+      'edits[0]',
+    ],
+  ])('%s: 400 with its path', async (_, edit, expected) => {
+    const response = await postEdits(post({ baseRevision: 1, edits: [edit] }), at(id));
+    expect(response.status).toBe(400);
+    expect(await fields(response)).toContain(expected);
+  });
+
+  test('give their parts as a file', async () => {
+    const response = await getCsv(new Request('http://localhost/'), at(id));
+    expect(response.headers.get('content-disposition')).toBe('attachment; filename="tern-point-boat-rinse-parts.csv"');
+    expect(await response.text()).toContain('LV-075,Lever valve,"3/4 NPT female, brass",1,piece,1');
+    expect((await getCsv(new Request('http://localhost/'), at('nowhere'))).status).toBe(404);
+  });
+});
+
+test('every kind of edit has its shape', () => expect(Object.keys(EDIT_DTOS).sort()).toEqual([...EDIT_TYPES].sort()));
+
+test('the description names every route, and no other', async () => {
+  const root = path.join(import.meta.dirname, '../../app');
+  const routes = readdirSync(root, { recursive: true, encoding: 'utf8' })
+    .filter((file) => file.endsWith('route.ts'))
+    .map((file) => `/${path.dirname(file).replaceAll(/\[(\w+)\]/g, '{$1}')}`);
+  expect(Object.keys(openApi.paths).sort()).toEqual(routes.sort());
+  expect(await body(getOpenApi())).toMatchObject({ openapi: '3.1.0' });
+});
