@@ -52,7 +52,7 @@ running() {
   as_pg "$BIN/pg_ctl" -D "$PGDATA" status >/dev/null 2>&1
 }
 free_port() {
-  node -e 'const n=require("net");const t=p=>{const s=n.createServer();s.once("error",()=>t(p+1));s.listen(p,"127.0.0.1",()=>s.close(()=>console.log(p)))};t(+process.argv[1])' "${PG_PORT:-54329}"
+  node -e 'const n=require("net");const t=p=>{const s=n.createServer();s.once("error",()=>t(p+1));s.listen(p,"127.0.0.1",()=>s.close(()=>process.stdout.write(String(p))))};t(+process.argv[1])' "${PG_PORT:-54329}"
 }
 random() { od -An -N24 -tx1 /dev/urandom | tr -d ' \n'; }
 

@@ -1,0 +1,116 @@
+import { type ChildProcess, execFile, spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { chmodSync, existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { expect, test } from '@playwright/test';
+
+const root = path.join(import.meta.dirname, '..');
+const start = path.join(root, 'start');
+const PORT = '3172';
+
+interface Ended {
+  readonly code: number | null;
+  readonly said: string;
+}
+
+/** Runs ./start to its end; for what must not start. */
+const refused = (env: Record<string, string>, args: readonly string[] = [], input = ''): Promise<Ended> =>
+  new Promise((resolve) => {
+    const child = execFile(
+      start,
+      [...args],
+      { env: { ...process.env, DATABASE_URL: '', PORT, ...env } },
+      (error, stdout, stderr) => resolve({ code: error ? Number(error.code) : 0, said: stdout + stderr }),
+    );
+    child.stdin?.end(input);
+  });
+
+test.describe('what keeps it from starting is said, and nothing is changed', () => {
+  test('a port in use', async () => {
+    const taken = createServer().listen(3173, '127.0.0.1');
+    await once(taken, 'listening');
+    const { code, said } = await refused({ PORT: '3173' });
+    taken.close();
+    expect(code).not.toBe(0);
+    expect(said).toContain('Port 3173 is in use');
+  });
+
+  test('too little disk', async () => {
+    const { code, said } = await refused({ HERRERO_LEAST_DISK_MB: '999999999' });
+    expect(code).not.toBe(0);
+    expect(said).toContain('MB are free where Herrero lies');
+  });
+
+  test('a wrong Node', async () => {
+    const bin = mkdtempSync(path.join(tmpdir(), 'herrero-node-'));
+    writeFileSync(path.join(bin, 'node'), '#!/bin/sh\n[ "$1" = --version ] && echo v18.0.0\nexit 1\n');
+    chmodSync(path.join(bin, 'node'), 0o755);
+    const { code, said } = await refused({ PATH: `${bin}:${process.env.PATH}` });
+    rmSync(bin, { recursive: true });
+    expect(code).not.toBe(0);
+    expect(said).toContain('This is Node v18.0.0');
+  });
+
+  test('a database that does not answer', async () => {
+    const { code, said } = await refused({ DATABASE_URL: 'postgres://nobody:x@127.0.0.1:9/none' });
+    expect(code).not.toBe(0);
+    expect(said).toContain('the database could not be brought up to date');
+    expect(said).toContain('Nothing was lost');
+  });
+
+  test('a reset that is not meant', async () => {
+    const { code, said } = await refused({}, ['--reset'], 'no\n');
+    expect(code).not.toBe(0);
+    expect(said).toContain('Nothing was changed');
+  });
+});
+
+test('starts on its own database, starts again on the same, and stops what it started', async () => {
+  test.setTimeout(180_000);
+  const data = path.join(root, '.data', 'test-start');
+  rmSync(data, { recursive: true, force: true });
+  mkdirSync(data, { recursive: true });
+  const env = { ...process.env, DATABASE_URL: '', PORT, HERRERO_DATA: data };
+  const jobs = async (): Promise<{ id: string; name: string }[]> =>
+    ((await (await fetch(`http://127.0.0.1:${PORT}/api/v1/jobs`)).json()) as { jobs: { id: string; name: string }[] })
+      .jobs;
+
+  const begin = async (): Promise<{ child: ChildProcess; last: string }> => {
+    const child = spawn(start, [], { env, stdio: ['ignore', 'pipe', 'pipe'], detached: true });
+    let said = '';
+    child.stdout.on('data', (chunk: Buffer) => (said += chunk.toString()));
+    child.stderr.on('data', (chunk: Buffer) => (said += chunk.toString()));
+    await expect.poll(() => said + (child.exitCode ?? ''), { timeout: 120_000 }).toContain('Herrero stands at');
+    return { child, last: said.trim().split('\n').at(-1) ?? '' };
+  };
+  const end = async (child: ChildProcess): Promise<void> => {
+    // As Ctrl-C does: to the whole group of the terminal.
+    process.kill(-(child.pid ?? 0), 'SIGINT');
+    await once(child, 'exit');
+  };
+
+  try {
+    const first = await begin();
+    expect(first.last).toBe(`Herrero stands at http://127.0.0.1:${PORT}`);
+    const before = await jobs();
+    expect(before.map(({ name }) => name)).toEqual(['Tern Point boat rinse']);
+    await end(first.child);
+    await expect(jobs()).rejects.toThrow();
+    const cluster = readFileSync(path.join(data, 'pg.dir'), 'utf8').trim();
+    expect(existsSync(path.join(cluster, 'postmaster.pid'))).toBe(false);
+
+    const second = await begin();
+    expect(await jobs()).toEqual(before);
+    await end(second.child);
+
+    writeFileSync(path.join(cluster, 'PG_VERSION'), 'broken\n');
+    const { code, said } = await refused({ HERRERO_DATA: data });
+    expect(code).not.toBe(0);
+    expect(said).toContain('were left as they are');
+  } finally {
+    await new Promise((resolve) => execFile('bash', [path.join(root, 'scripts/pg.sh'), 'destroy'], { env }, resolve));
+    rmSync(data, { recursive: true, force: true });
+  }
+});
