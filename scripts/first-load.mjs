@@ -14,17 +14,25 @@ const port = await new Promise((resolve) => {
   });
 });
 const base = `http://127.0.0.1:${port}`;
-const server = spawn(process.execPath, [path.join(root, 'node_modules/next/dist/bin/next'), 'start', '-H', '127.0.0.1', '-p', `${port}`], {
-  cwd: path.join(root, 'web'),
-  env: { ...process.env, HERRERO_DEMO: 'load' },
-  stdio: 'ignore',
-});
+const server = spawn(
+  process.execPath,
+  [path.join(root, 'node_modules/next/dist/bin/next'), 'start', '-H', '127.0.0.1', '-p', `${port}`],
+  {
+    cwd: path.join(root, 'web'),
+    env: { ...process.env, HERRERO_DEMO: 'load' },
+    stdio: 'ignore',
+  },
+);
 try {
   const jobs = await retry(async () => (await fetch(`${base}/api/v1/jobs`)).json());
   let worst = 0;
   for (const station of ['tanks', 'holes', 'runs', 'parts']) {
     const html = await (await fetch(`${base}/jobs/${jobs.jobs[0].id}/${station}`)).text();
-    const scripts = new Set([...html.matchAll(/<script[^>]+src="(\/_next\/static\/[^"]+\.js)[^>]*>/g)].filter(([tag]) => !/nomodule/i.test(tag)).map(([, src]) => src));
+    const scripts = new Set(
+      [...html.matchAll(/<script[^>]+src="(\/_next\/static\/[^"]+\.js)[^>]*>/g)]
+        .filter(([tag]) => !/nomodule/i.test(tag))
+        .map(([, src]) => src),
+    );
     let bytes = 0;
     for (const src of scripts) bytes += gzipSync(Buffer.from(await (await fetch(base + src)).arrayBuffer())).length;
     const kb = bytes / 1024;

@@ -4,10 +4,10 @@ import { type PartsGroup, type PartsLine, type PartsList, formatLength } from '@
 import { ChevronRight } from 'lucide-react';
 import { useJob } from '../desk/job-provider';
 
-const COLUMNS = 'grid grid-cols-[minmax(0,1fr)_76px_44px_72px] items-baseline gap-x-2 px-2';
+const COLUMNS = 'grid grid-cols-[minmax(0,1fr)_62px_36px_60px] items-baseline gap-x-2 px-2';
 
 const LINE_COLUMNS =
-  'grid grid-cols-[78px_minmax(0,1fr)_76px_44px_72px] items-baseline gap-x-2 px-2 max-md:grid-cols-[minmax(0,1fr)_76px_44px_72px]';
+  'grid grid-cols-[76px_minmax(0,1fr)_62px_36px_60px] items-baseline gap-x-2 px-2 max-md:grid-cols-[minmax(0,1fr)_62px_36px_60px]';
 
 /** The list by place: every group opens to its lines; need, buy, price. */
 export function PartsGroups({ parts: { groups, toBuy, totalUsd } }: { readonly parts: PartsList }) {
@@ -79,10 +79,8 @@ function Line({ line }: { readonly line: PartsLine }) {
     <li className={`${LINE_COLUMNS} min-h-[26px] border-b border-hair py-1 last:border-b-0 pointer-coarse:min-h-11`}>
       <span className="type-code text-ink-2 max-md:hidden">{line.code}</span>
       <span className="min-w-0 type-row">
-        {line.title} {line.detail}
-        <span className="block type-second">
-          {[line.places.join(', '), line.note].filter((words) => words !== undefined && words !== '').join('; ')}
-        </span>
+        {line.title} {line.detail} <span className="type-second">{line.places.join(', ')}</span>
+        {line.note !== undefined && <span className="block type-second">{line.note}</span>}
       </span>
       <span className="text-right type-row">{line.unit === 'm' && line.need === 0 ? 'not known' : need}</span>
       <b className="text-right type-row font-[650]">{line.buy === 0 ? '–' : line.buy}</b>

@@ -24,22 +24,26 @@ export function PartsStation() {
       {parts.groups.length === 0 ? (
         <p className="py-4">Nothing is needed yet: the list fills as holes are sealed and runs are built.</p>
       ) : (
-        <div className="mt-2 grid grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-6 max-xl:grid-cols-1">
+        <div className="mt-2 grid grid-cols-[minmax(0,25fr)_minmax(0,16fr)] gap-6 max-xl:grid-cols-1">
           <div>
             <PartsGroups parts={parts} />
           </div>
           <div>
-            <div className="no-print mb-4 flex flex-wrap gap-3">
+            <div className="no-print mb-4 flex flex-wrap gap-2">
               {unsent === 0 ? (
-                <a href={`/api/v1/jobs/${jobId}/parts.csv`} download className="main-action inline-flex items-center">
+                <a
+                  href={`/api/v1/jobs/${jobId}/parts.csv`}
+                  download
+                  className="main-action inline-flex flex-1 items-center justify-center px-2 text-[15px]"
+                >
                   Download the list (CSV)
                 </a>
               ) : (
-                <button type="button" disabled className="main-action">
+                <button type="button" disabled className="main-action flex-1 px-2 text-[15px]">
                   Sending your last change…
                 </button>
               )}
-              <button type="button" className="other-action" onClick={() => window.print()}>
+              <button type="button" className="other-action flex-1 px-2 text-[15px]" onClick={() => window.print()}>
                 Print for the counter
               </button>
             </div>

@@ -1,6 +1,16 @@
 'use client';
 
-import { type Fix, type JudgedJoint, describeEnd, fillText, inchFigure, threadStandard } from '@herrero/core';
+import {
+  type Figure,
+  type Fix,
+  type JudgedJoint,
+  MM_PER_INCH,
+  type Measures,
+  describeEnd,
+  fillText,
+  inchFigure,
+  threadStandard,
+} from '@herrero/core';
 import { profileLine } from '@/drawing/geometry/thread-profile';
 import { Action } from '@/ui/action';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
@@ -50,9 +60,7 @@ export function JointPanel({ judged }: { readonly judged: JudgedJoint }) {
         {mating.basis.map(({ name, value, unit }) => (
           <div key={name} className="contents">
             <dt className="border-t border-hair py-1 text-ink-2">{name}</dt>
-            <dd className="border-t border-hair py-1">
-              {unit === 'per inch' ? `${inchFigure(value)} to the inch` : `${value.toFixed(2)} ${unit}`}
-            </dd>
+            <dd className="border-t border-hair py-1">{figureWords(value, unit, measures)}</dd>
           </div>
         ))}
       </dl>
@@ -72,6 +80,13 @@ export function JointPanel({ judged }: { readonly judged: JudgedJoint }) {
 }
 
 const NONE: readonly Fix[] = [];
+
+/** A figure as the job is measured; a length in inches also in mm, since threads are read in both. */
+function figureWords(value: number, unit: Figure['unit'], measures: Measures): string {
+  if (unit === 'per inch') return `${inchFigure(value)} to the inch`;
+  if (unit === 'mm' && measures === 'in-gal') return `${(value / MM_PER_INCH).toFixed(3)} in, ${value.toFixed(2)} mm`;
+  return `${value.toFixed(unit === 'turns' ? 1 : 2)} ${unit}`;
+}
 
 /** A joint that fits but is not rated may be taken all the same: by name and date. */
 function Acceptance({ judged: { joint } }: { readonly judged: JudgedJoint }) {

@@ -18,7 +18,9 @@ export function PartRow({ offer, onTake }: { readonly offer: Offer; readonly onT
         <MiniPart part={part} width={64} />
         <span className="min-w-0 flex-1">
           <span className="block text-[16px] leading-5 font-[650]">{part.name}</span>
-          <span className="block type-second">{part.detail}</span>
+          <span className="block type-second">
+            {part.detail}, {MATERIAL_NAMES[part.material]}
+          </span>
         </span>
         <span className="flex shrink-0 flex-col items-end">
           <SeamGlyph seam={seamOf(mating)} width={30} />

@@ -72,6 +72,20 @@ function RunView({ run }: { readonly run: Run }) {
   );
 }
 
+/** What goes on to the end, and where the run may finish. An end made to stay open need not be finished. */
+function BuildOn({ at, open }: { readonly at: EndRef; readonly open: boolean }) {
+  return (
+    <>
+      <NextPartPicker at={at} />
+      {open && (
+        <div className="mt-4">
+          <FinishPanel at={at} />
+        </div>
+      )}
+    </>
+  );
+}
+
 /** Within reach of the thumb. */
 const PhoneBar = () => (
   <nav
@@ -110,15 +124,12 @@ function Panels({ strand }: { readonly strand: Strand }) {
             Press a joint to see why it holds, or a part to change it.
           </p>
         )}
-        {at && strand.end.at === 'open' && (
-          <div className="mt-4">
-            <FinishPanel at={at} />
-          </div>
+      </div>
         )}
       </div>
       <div>
         {at ? (
-          <NextPartPicker key={refKey(at)} at={at} />
+          <BuildOn key={refKey(at)} at={at} open={strand.end.at === 'open'} />
         ) : (
           <p className="rule-subject pt-2 type-row text-ink-2">
             This run is finished. Take its last part or joint out to build on.

@@ -14,8 +14,11 @@ const sql = postgres(url, { max: 1, onnotice: () => undefined, connect_timeout: 
 try {
   await migrate(drizzle(sql), { migrationsFolder: fileURLToPath(new URL('./migrations', import.meta.url)) });
 } catch (error) {
+  // The query that failed says less than why it failed.
+  const reason = error instanceof Error && error.cause ? error.cause : error;
   console.error(
-    `migrate: the database could not be brought up to date: ${error instanceof Error ? error.message : error}`,
+    'migrate: the database could not be brought up to date:',
+    reason instanceof Error ? reason.message || reason : reason,
   );
   process.exitCode = 1;
 } finally {
