@@ -125,8 +125,6 @@ function Panels({ strand }: { readonly strand: Strand }) {
           </p>
         )}
       </div>
-        )}
-      </div>
       <div>
         {at ? (
           <BuildOn key={refKey(at)} at={at} open={strand.end.at === 'open'} />
