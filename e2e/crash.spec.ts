@@ -47,7 +47,10 @@ test('a server killed in mid-save keeps the last acknowledged edit, and no half 
       // Two fields in one batch: half of it would show.
       const edits = [
         { type: 'change-field', in: 'settings', field: 'name', from: name, to },
-        { type: 'add-terminal', terminal: { id: `place-${count}`, name: to, offers: null } },
+        {
+          type: 'add-terminal',
+          terminal: { id: `place-${count}`, name: to, offers: null, distanceM: null, dropM: null },
+        },
       ];
       const sent = fetch(`${base}/api/v1/jobs/${id}/edits`, {
         method: 'POST',

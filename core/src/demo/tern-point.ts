@@ -59,6 +59,7 @@ const HOLES: readonly Hole[] = [
  */
 export function ternPoint(): Job {
   const { edit, run, job } = buildJob('Tern Point boat rinse', 'in-gal');
+  edit({ type: 'add-roof', roof: { id: 'boat-house', name: 'boat house', planAreaM2: 640 * FT ** 2 } });
   for (const id of ['t1', 't2'])
     edit({ type: 'add-tank', tank: { ...newTank(id, 'vertical-round'), plinthM: 16 * IN } });
   for (const { upIn, aroundIn, face = 'wall', port = null, label, ...hole } of HOLES)
@@ -67,9 +68,18 @@ export function ternPoint(): Job {
       penetration: { ...hole, face, port, heightM: upIn * IN, aroundM: aroundIn * IN, holeM: null },
       label,
     });
-  edit({ type: 'add-terminal', terminal: { id: 'downpipe', name: 'boat house downpipe', offers: '3 IPS socket' } });
-  edit({ type: 'add-terminal', terminal: { id: 'bay', name: 'rinse bay', offers: '3/4 NH F swivel' } });
-  edit({ type: 'add-terminal', terminal: { id: 'gravel', name: 'gravel bed', offers: null } });
+  edit({
+    type: 'add-terminal',
+    terminal: { id: 'downpipe', name: 'boat house downpipe', offers: '3 IPS socket', distanceM: null, dropM: null },
+  });
+  edit({
+    type: 'add-terminal',
+    terminal: { id: 'bay', name: 'rinse bay', offers: '3/4 NH F swivel', distanceM: 60 * FT, dropM: 66 * IN },
+  });
+  edit({
+    type: 'add-terminal',
+    terminal: { id: 'gravel', name: 'gravel bed', offers: null, distanceM: null, dropM: null },
+  });
 
   run('p1', [{ code: 'BS-300' }, { code: 'PI-300', lengthM: 31 * IN }], { of: 'terminal', id: 'downpipe' });
   run('p2', [

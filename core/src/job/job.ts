@@ -49,12 +49,23 @@ export interface PlacedPart {
   readonly lengthM: number | null;
 }
 
+/** A roof that feeds the tanks. */
+export interface Roof {
+  readonly id: string;
+  readonly name: string;
+  /** As seen from above [m2]: what rain falls on. */
+  readonly planAreaM2: number;
+}
+
 /** Where a run may end, and the end it must offer there. */
 export interface Terminal {
   readonly id: string;
   readonly name: string;
   /** The end the terminal offers, as text; null where water just leaves or enters (daylight). */
   readonly offers: string | null;
+  /** How far off, and how far below the base of the tanks [m]; null: not said. */
+  readonly distanceM: number | null;
+  readonly dropM: number | null;
 }
 
 /** One side of a joint. */
@@ -78,6 +89,7 @@ export interface Job {
   readonly schemaVersion: typeof SCHEMA_VERSION;
   readonly name: string;
   readonly measures: Measures;
+  readonly roofs: readonly Roof[];
   readonly tanks: readonly Tank[];
   readonly penetrations: readonly Penetration[];
   readonly parts: readonly PlacedPart[];
@@ -90,6 +102,7 @@ export const emptyJob = (name: string, measures: Measures): Job => ({
   schemaVersion: SCHEMA_VERSION,
   name,
   measures,
+  roofs: [],
   tanks: [],
   penetrations: [],
   parts: [],

@@ -4,6 +4,7 @@ import { isByLength } from '../fittings/part';
 import { circumferenceM } from '../walls/level';
 import { isTankType } from '../walls/tank-types';
 import type { Tank } from '../walls/tank';
+import { COLLECTIONS } from './edits/change';
 import { type EndRef, type Job, type Penetration, refKey } from './job';
 
 /** A field that cannot be as it is: where, and what it must be, for the person who typed it. */
@@ -13,7 +14,7 @@ export interface FieldProblem {
 }
 
 /** Outer limits of what a rainwater tank can be; beyond them a point has slipped. Our judgement. */
-const LIMITS = { capacityM3: 500, lengthM: 30, wallM: 0.5, cutLengthM: 500 } as const;
+const LIMITS = { areaM2: 100_000, capacityM3: 500, lengthM: 30, wallM: 0.5, cutLengthM: 500 } as const;
 
 /**
  * Everything in a job that contradicts itself: references to nothing, two joints on one end, a hole above its tank, a
@@ -23,15 +24,23 @@ export function validateJob(job: Job, catalogue: Catalogue): readonly FieldProbl
   return [
     ...(job.name.trim() === '' ? [{ path: 'name', message: 'A job needs a name.' }] : []),
     ...uniqueIds(job),
+    ...job.roofs.flatMap((roof, index) =>
+      between(roof.planAreaM2, 0, LIMITS.areaM2)
+        ? []
+        : [
+            {
+              path: `roofs[${index}].planAreaM2`,
+              message: `A roof is more than nothing and at most ${LIMITS.areaM2} m2.`,
+            },
+          ],
+    ),
     ...job.tanks.flatMap(tankProblems),
     ...job.penetrations.flatMap((penetration, index) => penetrationProblems(penetration, index, job)),
     ...job.parts.flatMap((part, index) => partProblems(part, index, catalogue)),
-    ...job.terminals.flatMap((terminal, index) => endTextProblems(terminal.offers, `terminals[${index}].offers`)),
+    ...job.terminals.flatMap(terminalProblems),
     ...jointProblems(job, catalogue),
   ];
 }
-
-const COLLECTIONS = ['tanks', 'penetrations', 'parts', 'joints', 'terminals'] as const;
 
 const uniqueIds = (job: Job): FieldProblem[] =>
   COLLECTIONS.flatMap((name) => {
@@ -100,6 +109,19 @@ function penetrationProblems(penetration: Penetration, index: number, job: Job):
   if (penetration.holeM !== null && !between(penetration.holeM, 0, tank.diameterM))
     problems.push({ path: at('holeM'), message: `The hole of ${penetration.label} is larger than ${tank.label}.` });
   return [...problems, ...endTextProblems(penetration.port, at('port'))];
+}
+
+function terminalProblems({ name, offers, distanceM, dropM }: Job['terminals'][number], index: number): FieldProblem[] {
+  const far = (value: number | null): boolean => value !== null && !(Math.abs(value) <= LIMITS.cutLengthM);
+  return [
+    ...endTextProblems(offers, `terminals[${index}].offers`),
+    ...(distanceM !== null && !(distanceM >= 0 && distanceM <= LIMITS.cutLengthM)
+      ? [{ path: `terminals[${index}].distanceM`, message: `${name} is from 0 to ${LIMITS.cutLengthM} m away.` }]
+      : []),
+    ...(far(dropM)
+      ? [{ path: `terminals[${index}].dropM`, message: `${name} is at most ${LIMITS.cutLengthM} m up or down.` }]
+      : []),
+  ];
 }
 
 function endTextProblems(text: string | null, path: string): FieldProblem[] {

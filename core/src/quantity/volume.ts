@@ -15,3 +15,9 @@ export function formatVolume(m3: number, measures: Measures, both = false): stri
   if (measures === 'mm-l') return both ? `${litres}, ${gallons}` : litres;
   return both ? `${gallons}, ${litres}` : gallons;
 }
+
+const M2_PER_SQUARE_FOOT = 0.3048 ** 2;
+
+/** A roof's plan area as the job reads it: `640 sq ft`, `59 m2`. */
+export const formatArea = (m2: number, measures: Measures): string =>
+  measures === 'mm-l' ? `${Math.round(m2)} m2` : `${Math.round(m2 / M2_PER_SQUARE_FOOT)} sq ft`;

@@ -6,11 +6,12 @@ import { defineEdit } from './edit-kind';
 /** The fields that may be set one by one; everything else is changed by an edit of its own. */
 const FIELDS = {
   settings: ['name', 'measures'],
+  roofs: ['name', 'planAreaM2'],
   tanks: ['type', 'capacityM3', 'diameterM', 'brimM', 'heightM', 'wallM', 'plinthM'],
   penetrations: ['name', 'roles', 'size', 'face', 'heightM', 'aroundM', 'holeM', 'port'],
   parts: ['lengthM'],
   joints: ['accepted'],
-  terminals: ['name', 'offers'],
+  terminals: ['name', 'offers', 'distanceM', 'dropM'],
 } as const satisfies Record<Collection | 'settings', readonly string[]>;
 
 /** Sets one field from what the person saw to what they want; refused when somebody else has changed it since. */

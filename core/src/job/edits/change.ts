@@ -1,7 +1,7 @@
 import type { Job } from '../job';
 
 /** The collections of the job document; the settings of the job itself are the record `job` in `settings`. */
-export const COLLECTIONS = ['tanks', 'penetrations', 'parts', 'joints', 'terminals'] as const;
+export const COLLECTIONS = ['roofs', 'tanks', 'penetrations', 'parts', 'joints', 'terminals'] as const;
 export type Collection = (typeof COLLECTIONS)[number];
 export type JobRecord = Job[Collection][number];
 

@@ -57,7 +57,11 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
       port: null,
     },
   }),
-  fc.constant<Edit>({ type: 'add-terminal', terminal: { id: 'bed', name: 'bed', offers: null } }),
+  fc.constant<Edit>({ type: 'add-roof', roof: { id: 'shed', name: 'shed', planAreaM2: 20 } }),
+  fc.constant<Edit>({
+    type: 'add-terminal',
+    terminal: { id: 'bed', name: 'bed', offers: null, distanceM: 3, dropM: null },
+  }),
   fc.constant<Edit>({
     type: 'add-part',
     part: { id: 'x', code: 'HM-075100', lengthM: null },

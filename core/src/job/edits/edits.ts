@@ -4,6 +4,7 @@ import type { Job } from '../job';
 import { validateJob } from '../validate';
 import { addPart } from './add-part';
 import { addPenetration } from './add-penetration';
+import { addRoof } from './add-roof';
 import { addTank } from './add-tank';
 import { addTerminal } from './add-terminal';
 import { type Change, invertChanges, makeChanges } from './change';
@@ -27,6 +28,7 @@ const KINDS = [
   addPenetration,
   removePenetration,
   addTerminal,
+  addRoof,
   addPart,
   insertPart,
   replacePart,

@@ -59,9 +59,11 @@ interface PieceProps {
   readonly px: (mm: number) => number;
 }
 
+const MOST_WALL_PX = 98;
+
 /** How far the wall is drawn to either side of the axis [px]. */
 export const wallReach = (outsideMm: number, px: (mm: number) => number): number =>
-  px(Math.max(outsideMm * 0.62, 24)) + 10;
+  Math.min(px(Math.max(outsideMm * 0.62, 24)) + 10, MOST_WALL_PX);
 
 /** The wall of the tank above and below the hole, water before it. */
 function Wall({

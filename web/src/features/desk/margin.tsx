@@ -32,7 +32,7 @@ export function Margin() {
     <aside
       id="notes"
       aria-label="Margin notes"
-      className="w-[244px] shrink-0 border-l border-hair px-3.5 pb-6 max-xl:w-[228px] max-lg:w-full max-lg:border-t max-lg:border-l-0"
+      className="border-l border-hair px-3.5 pb-6 max-desk:col-start-2 max-desk:border-t max-lg:col-start-1 max-lg:border-l-0 max-md:pb-24"
     >
       <h2 className="flex items-baseline justify-between pt-3 pb-2">
         <span className="type-head">Margin notes</span>

@@ -18,7 +18,7 @@ export function Rack() {
   return (
     <aside
       aria-label="Tanks and their holes"
-      className="no-print w-[188px] shrink-0 border-r border-hair max-lg:hidden"
+      className="no-print border-r border-hair max-desk:row-span-2 max-lg:hidden"
     >
       {tanks.map((tank) => (
         <TankRows key={tank.id} tank={tank} />

@@ -8,6 +8,7 @@ import { useJob } from './job-provider';
 /** Undo and redo for fingers, each named by what it takes back. */
 export function UndoBar() {
   const history = useJob((state) => state.history);
+  const notes = useJob((state) => state.plan.findings.length + state.notTaken.length);
   const undo = useJob((state) => state.undo);
   const redo = useJob((state) => state.redo);
   const unsent = useJob((state) => state.unsent.length > 0 && state.offline);
@@ -18,6 +19,9 @@ export function UndoBar() {
   const button = 'grid h-9 w-9 place-items-center disabled:opacity-35 pointer-coarse:h-11 pointer-coarse:w-11';
   return (
     <div className={`no-print absolute top-1.5 right-4 flex max-md:right-2 ${unsent ? 'unsent' : ''}`}>
+      <a href="#notes" className="action mr-3 !min-h-9 max-md:hidden desk:hidden">
+        <span>{notes === 1 ? '1 note' : `${notes} notes`}</span>
+      </a>
       <button
         type="button"
         className={button}

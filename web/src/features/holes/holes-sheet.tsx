@@ -140,7 +140,8 @@ function Elevation({
         x={axis}
         y={y(levels.fullM) + 18}
         textAnchor="middle"
-        className="fill-water-ink text-[14px] font-semibold [font-stretch:80%]"
+        className="halo fill-water-ink text-[14px] font-semibold [font-stretch:80%]"
+        style={{ stroke: 'var(--water-fill)' }}
       >
         full {formatLength(levels.fullM, measures)}
       </text>
@@ -148,7 +149,8 @@ function Elevation({
         x={axis}
         y={y(levels.fullM) + 34}
         textAnchor="middle"
-        className="fill-water-ink text-[13.5px] [font-stretch:76%]"
+        className="halo fill-water-ink text-[13.5px] [font-stretch:76%]"
+        style={{ stroke: 'var(--water-fill)' }}
       >
         {words}
       </text>

@@ -1,57 +1,174 @@
-import { type Job, type Tank, tankType } from '@herrero/core';
+import { type Job, type Roof, type Tank, type Terminal, formatArea, formatLength, tankType } from '@herrero/core';
 import { tankShape } from '@/drawing/geometry/tank-shape';
 
 const WIDTH = 330;
-const HEIGHT = 108;
-const GROUND = 92;
-const GAP = 14;
+const HEIGHT = 118;
+const GROUND = 84;
+const GAP = 10;
+const ROOF_WIDTH = 96;
+/** The gutter stands above the tanks: water runs down into them. */
+const ROOF_HEIGHT = 42;
+const SLOPE_WIDTH = 92;
+const MOST_DROP = 26;
 
-/** A job's own small section: its tanks on one ground line and to one scale, with their plinths, water and openings. */
+/** A job's own small section: roof, tanks to one scale with plinth and water, and the ground falling to where the water is used. */
 export function SiteSection({ job }: { readonly job: Job }) {
-  const { tanks } = job;
-  if (tanks.length === 0)
-    return (
-      <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="w-full" role="img" aria-label="No tank yet">
-        <Ground />
+  const { tanks, roofs, terminals } = job;
+  const [roof] = roofs;
+  const lowest = terminals
+    .filter(({ dropM }) => dropM !== null && dropM > 0)
+    .toSorted((a, b) => (b.dropM ?? 0) - (a.dropM ?? 0))[0];
+  const left = roof ? ROOF_WIDTH + 16 : 16;
+  const right = lowest ? WIDTH - SLOPE_WIDTH : WIDTH - 16;
+  const wide = tanks.reduce((sum, { diameterM }) => sum + diameterM, 0);
+  const high = Math.max(...tanks.map(({ heightM, plinthM }) => heightM + plinthM));
+  const pxPerM = Math.min(
+    (right - left - GAP * (tanks.length + 1)) / wide,
+    (GROUND - (roof ? ROOF_HEIGHT : 14)) / high,
+  );
+  const drawn = wide * pxPerM + GAP * (tanks.length - 1);
+  const start = left + (right - left - drawn) / 2;
+  const placed = tanks.map((tank, index) => {
+    const before = tanks.slice(0, index).reduce((sum, { diameterM }) => sum + diameterM * pxPerM + GAP, 0);
+    return { tank, axis: start + before + (tank.diameterM / 2) * pxPerM };
+  });
+  const drop = lowest
+    ? Math.min(MOST_DROP, Math.max(8, (lowest.dropM ?? 0) * (Number.isFinite(pxPerM) ? pxPerM : 20)))
+    : 0;
+  const says = tanks.length === 0 ? 'No tank yet' : `${tanks.length} ${tanks.length === 1 ? 'tank' : 'tanks'} to scale`;
+  return (
+    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="w-full" role="img" aria-label={says}>
+      <Ground drop={drop} slopeFrom={lowest ? right - 6 : WIDTH} />
+      {roof && (
+        <RoofDrawing
+          roof={roof}
+          job={job}
+          toX={(placed[0]?.axis ?? left) - 4}
+          toY={placed[0] ? GROUND - (placed[0].tank.heightM + placed[0].tank.plinthM) * pxPerM : GROUND - ROOF_HEIGHT}
+        />
+      )}
+      {tanks.length === 0 && (
         <path
-          d="M130 92V40H200V92"
+          d={`M${left + 40} ${GROUND}V${GROUND - 52}h64V${GROUND}`}
           fill="none"
           stroke="var(--ink)"
           strokeWidth={2.4}
           strokeLinecap="round"
           strokeDasharray="0.1 5"
         />
-      </svg>
-    );
-  const wide = tanks.reduce((sum, { diameterM }) => sum + diameterM, 0);
-  const high = Math.max(...tanks.map(({ heightM, plinthM }) => heightM + plinthM));
-  const pxPerM = Math.min((WIDTH - 60 - GAP * tanks.length) / wide, (GROUND - 12) / high);
-  const drawn = wide * pxPerM + GAP * (tanks.length - 1);
-  const placed = tanks.map((tank, index) => {
-    const before = tanks.slice(0, index).reduce((sum, { diameterM }) => sum + diameterM * pxPerM + GAP, 0);
-    return { tank, axis: (WIDTH - drawn) / 2 + before + (tank.diameterM / 2) * pxPerM };
-  });
-  return (
-    <svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      className="w-full"
-      role="img"
-      aria-label={`${tanks.length} ${tanks.length === 1 ? 'tank' : 'tanks'} to scale`}
-    >
-      <Ground />
-      {placed.map(({ tank, axis }) => (
-        <SmallTank key={tank.id} tank={tank} job={job} axis={axis} pxPerM={pxPerM} />
+      )}
+      {placed.map(({ tank, axis }, index) => (
+        <SmallTank key={tank.id} tank={tank} job={job} axis={axis} pxPerM={pxPerM} last={index === placed.length - 1} />
       ))}
+      {lowest && (
+        <Line
+          terminal={lowest}
+          job={job}
+          fromX={(placed.at(-1)?.axis ?? left) + ((placed.at(-1)?.tank.diameterM ?? 0) / 2) * pxPerM}
+          drop={drop}
+          slopeFrom={right - 6}
+          plinthPx={(placed.at(-1)?.tank.plinthM ?? 0) * pxPerM}
+        />
+      )}
     </svg>
   );
 }
 
-function Ground() {
+/** Flat ground, falling at the right where the water goes down. */
+function Ground({ drop, slopeFrom }: { readonly drop: number; readonly slopeFrom: number }) {
+  const line =
+    drop > 0 ? `M0 ${GROUND}H${slopeFrom}L${slopeFrom + 44} ${GROUND + drop}H${WIDTH}` : `M0 ${GROUND}H${WIDTH}`;
   return (
     <>
-      <rect x={0} y={GROUND} width={WIDTH} height={12} fill="url(#ground)" />
-      <path d={`M0 ${GROUND}H${WIDTH}`} stroke="var(--ink)" strokeWidth={2.25} />
+      <path
+        d={`${line}v9L${drop > 0 ? `${slopeFrom + 40} ${GROUND + drop + 9}L${slopeFrom - 4} ${GROUND + 9}` : `${WIDTH} ${GROUND + 9}`}H0Z`}
+        fill="url(#ground)"
+      />
+      <path d={line} fill="none" stroke="var(--ink)" strokeWidth={2.25} />
     </>
+  );
+}
+
+/** Gable, gutter and the way down to the first tank. */
+function RoofDrawing({
+  roof,
+  job,
+  toX,
+  toY,
+}: {
+  readonly roof: Roof;
+  readonly job: Job;
+  readonly toX: number;
+  readonly toY: number;
+}) {
+  const eaves = toY - 14;
+  return (
+    <g>
+      <path d={`M14 ${eaves}V${GROUND}M${ROOF_WIDTH - 10} ${eaves}V${GROUND}`} stroke="var(--ink)" strokeWidth={1.5} />
+      <path
+        d={`M6 ${eaves + 3}L${ROOF_WIDTH / 2} ${eaves - 24}L${ROOF_WIDTH - 2} ${eaves + 3}`}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={2.5}
+        strokeLinejoin="round"
+      />
+      <path d={`M${ROOF_WIDTH - 4} ${eaves + 3}v5h7v-5`} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={1.5} />
+      <path
+        d={`M${ROOF_WIDTH} ${eaves + 8}V${toY - 4}H${toX}V${toY}`}
+        fill="none"
+        stroke="var(--water)"
+        strokeWidth={2.6}
+      />
+      <text
+        x={ROOF_WIDTH / 2 + 1}
+        y={GROUND - 20}
+        textAnchor="middle"
+        className="type-scale"
+        style={{ fill: 'var(--ink-2)' }}
+      >
+        {formatArea(roof.planAreaM2, job.measures)}
+      </text>
+    </g>
+  );
+}
+
+/** The line down to the lowest place, with its drop. */
+function Line({
+  terminal,
+  job,
+  fromX,
+  drop,
+  slopeFrom,
+  plinthPx,
+}: {
+  readonly terminal: Terminal;
+  readonly job: Job;
+  readonly fromX: number;
+  readonly drop: number;
+  readonly slopeFrom: number;
+  readonly plinthPx: number;
+}) {
+  const y = GROUND - plinthPx - 6;
+  return (
+    <g>
+      <path
+        d={`M${fromX} ${y}H${fromX + 8}C${slopeFrom} ${y} ${slopeFrom} ${GROUND - 3} ${slopeFrom + 6} ${GROUND - 1}L${slopeFrom + 46} ${GROUND + drop - 3}H${WIDTH - 22}`}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={1.6}
+      />
+      <path d={`M${WIDTH - 22} ${GROUND + drop}v-12`} stroke="var(--ink)" strokeWidth={3} />
+      <text
+        x={WIDTH - 2}
+        y={GROUND + drop - 17}
+        textAnchor="end"
+        className="type-scale"
+        style={{ fill: 'var(--ink-2)' }}
+      >
+        {terminal.name}
+      </text>
+      <title>{`${terminal.name}, ${formatLength(terminal.dropM ?? 0, job.measures)} below`}</title>
+    </g>
   );
 }
 
@@ -60,11 +177,13 @@ function SmallTank({
   job,
   axis,
   pxPerM,
+  last,
 }: {
   readonly tank: Tank;
   readonly job: Job;
   readonly axis: number;
   readonly pxPerM: number;
+  readonly last: boolean;
 }) {
   const shape = tankShape(tank, pxPerM);
   const foot = GROUND - tank.plinthM * pxPerM;
@@ -101,18 +220,18 @@ function SmallTank({
         />
         <path d={`M${-shape.radiusPx} ${-full * pxPerM}H${shape.radiusPx}`} stroke="var(--water)" strokeWidth={1.4} />
         <path d={shape.outline} fill="none" stroke="var(--ink)" strokeWidth={2} strokeLinejoin="round" />
-        {holes.map((hole, index) =>
+        {holes.map((hole) =>
           hole.face === 'top' ? (
             <path
               key={hole.id}
-              d={`M${(hole.aroundM - tank.diameterM / 2) * pxPerM} ${-hole.heightM * pxPerM}v-8`}
+              d={`M${(hole.aroundM - tank.diameterM / 2) * pxPerM} ${-hole.heightM * pxPerM}v-6`}
               stroke="var(--ink)"
               strokeWidth={3}
             />
           ) : (
             <path
               key={hole.id}
-              d={`M${(index % 2 === 0 ? 1 : -1) * shape.radiusPx} ${-hole.heightM * pxPerM}h${index % 2 === 0 ? 6 : -6}`}
+              d={`M${(hole.roles.includes('link') && last ? -1 : 1) * shape.radiusPx} ${-hole.heightM * pxPerM}h${hole.roles.includes('link') && last ? -5 : 5}`}
               stroke="var(--ink)"
               strokeWidth={3}
             />

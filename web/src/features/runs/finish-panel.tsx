@@ -112,14 +112,21 @@ function NewTerminal({ at }: { readonly at: EndRef }) {
   const [naming, setNaming] = useState(false);
   const leave = (): void => {
     const id = daylight?.id ?? newId();
-    const named: Edit[] = daylight ? [] : [{ type: 'add-terminal', terminal: { id, name: 'open air', offers: null } }];
+    const named: Edit[] = daylight
+      ? []
+      : [{ type: 'add-terminal', terminal: { id, name: 'open air', offers: null, distanceM: null, dropM: null } }];
     make([...named, { type: 'join-ends', jointId: newId(), a: at, b: { of: 'terminal', id } }]);
   };
   const add = (form: FormData): void => {
     const name = textOf(form, 'name').trim();
     const offers = textOf(form, 'offers');
     if (name === '') return;
-    make([{ type: 'add-terminal', terminal: { id: newId(), name, offers: offers === '' ? null : offers } }]);
+    make([
+      {
+        type: 'add-terminal',
+        terminal: { id: newId(), name, offers: offers === '' ? null : offers, distanceM: null, dropM: null },
+      },
+    ]);
     setNaming(false);
   };
   return (

@@ -110,7 +110,7 @@ export function StringSheet({
             strokeLinecap="round"
             strokeDasharray={end.open ? '0.1 6' : undefined}
           />
-          <ScaleBar x={width - 130} pxPerMm={pxPerMm} />
+          <ScaleBar right={width - 16} pxPerMm={pxPerMm} />
         </svg>
         {layout.parts.map((part, index) => (
           <PartLabel key={part.id} part={part} x={names[index] ?? 0} />
@@ -125,7 +125,7 @@ export function StringSheet({
         {end.open && (
           <div
             className="absolute flex flex-col gap-2.5"
-            style={{ left: Math.max(endX + 14, width - END_ROOM - 4), top: MIDDLE - 52, width: END_ROOM - 4 }}
+            style={{ left: Math.min(endX + 22, width - END_ROOM - 4), top: MIDDLE - 52, width: END_ROOM - 4 }}
           >
             <a href="#finish" className="main-action text-center text-[15px]">
               Finish to…
@@ -241,12 +241,12 @@ function SeamLeader({
 }
 
 /** Two inches or fifty millimetres at the scale of the string. */
-function ScaleBar({ x, pxPerMm }: { readonly x: number; readonly pxPerMm: number }) {
+function ScaleBar({ right, pxPerMm }: { readonly right: number; readonly pxPerMm: number }) {
   const measures = useJob((state) => state.job.measures);
   const unitMm = measures === 'mm-l' ? 25 : 25.4;
   const unit = unitMm * pxPerMm;
   return (
-    <g transform={`translate(${x} ${NAMES + 22})`}>
+    <g transform={`translate(${right - 2 * unit} ${NAMES + 22})`}>
       <path d={`M0 0H${2 * unit}M0 -4V4M${2 * unit} -4V4M${unit} -4V4`} stroke="var(--ink)" strokeWidth={1} />
       <path d={`M0 0H${unit}`} stroke="var(--ink)" strokeWidth={4} />
       <text x={2 * unit} y={17} textAnchor="end" className="type-scale" style={{ fill: 'var(--ink)' }}>

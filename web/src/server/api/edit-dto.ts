@@ -18,12 +18,12 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
-import { EndRefDto, PenetrationDto, PlacedPartDto, TankDto, TerminalDto } from './job-dto';
+import { EndRefDto, PenetrationDto, PlacedPartDto, RoofDto, TankDto, TerminalDto } from './job-dto';
 
 const ID = /^[A-Za-z0-9][A-Za-z0-9_.:-]{0,79}$/;
 const MOST_EDITS = 200;
 const MOST_CHANGES = 20_000;
-const COLLECTIONS = ['tanks', 'penetrations', 'parts', 'joints', 'terminals'];
+const COLLECTIONS = ['roofs', 'tanks', 'penetrations', 'parts', 'joints', 'terminals'];
 
 class EditDto {
   @IsIn(EDIT_TYPES) type!: string;
@@ -58,6 +58,9 @@ class AddPenetrationDto extends EditDto {
 }
 class RemovePenetrationDto extends EditDto {
   @Matches(ID) penetrationId!: string;
+}
+class AddRoofDto extends EditDto {
+  @IsObject() @ValidateNested() @Type(() => RoofDto) roof!: RoofDto;
 }
 class AddTerminalDto extends EditDto {
   @IsObject() @ValidateNested() @Type(() => TerminalDto) terminal!: TerminalDto;
@@ -112,6 +115,7 @@ export const EDIT_DTOS = {
   'add-penetration': AddPenetrationDto,
   'remove-penetration': RemovePenetrationDto,
   'add-terminal': AddTerminalDto,
+  'add-roof': AddRoofDto,
   'add-part': AddPartDto,
   'insert-part': InsertPartDto,
   'replace-part': ReplacePartDto,

@@ -36,6 +36,12 @@ const orNull =
   (dto: object): boolean =>
     (dto as Record<string, unknown>)[field] !== null;
 
+export class RoofDto {
+  @Matches(ID) id!: string;
+  @Length(1, 80) name!: string;
+  @IsNumber() planAreaM2!: number;
+}
+
 export class TankDto {
   @Matches(ID) id!: string;
   @Length(1, 12) label!: string;
@@ -91,12 +97,15 @@ export class TerminalDto {
   @Matches(ID) id!: string;
   @Length(1, 80) name!: string;
   @ValidateIf(orNull('offers')) @Length(1, 60) offers!: string | null;
+  @ValidateIf(orNull('distanceM')) @IsNumber() distanceM!: number | null;
+  @ValidateIf(orNull('dropM')) @IsNumber() dropM!: number | null;
 }
 
 export class JobDto {
   @Equals(SCHEMA_VERSION, { message: `schemaVersion must be ${SCHEMA_VERSION}` }) schemaVersion!: number;
   @IsString() @MaxLength(120) name!: string;
   @IsIn(['in-gal', 'mm-l']) measures!: string;
+  @IsArray() @ArrayMaxSize(MOST) @ValidateNested({ each: true }) @Type(() => RoofDto) roofs!: RoofDto[];
   @IsArray() @ArrayMaxSize(MOST) @ValidateNested({ each: true }) @Type(() => TankDto) tanks!: TankDto[];
   @IsArray()
   @ArrayMaxSize(MOST)

@@ -68,7 +68,10 @@ const schemas = {
         accepted: { anyOf: [{ type: 'null' }, object({ by: text, on: text })] },
       }),
     ),
-    terminals: list(object({ id: text, name: text, offers: orNull(text) })),
+    terminals: list(
+      object({ id: text, name: text, offers: orNull(text), distanceM: orNull(number), dropM: orNull(number) }),
+    ),
+    roofs: list(object({ id: text, name: text, planAreaM2: number })),
   }),
   Mating: object(
     {

@@ -13,7 +13,7 @@ testCheck(check, {
       why: 'water leaves into daylight',
       job: drumWith({
         parts: valve,
-        terminals: [{ id: 'bed', name: 'bed', offers: null }],
+        terminals: [{ id: 'bed', name: 'bed', offers: null, distanceM: null, dropM: null }],
         end: { of: 'terminal', id: 'bed' },
       }),
     },
@@ -41,7 +41,10 @@ testCheck(check, {
     },
     {
       why: 'finished to a place that is named',
-      job: drumWith({ parts: valve, terminals: [{ id: 'bay', name: 'bay', offers: '3/4 NH F swivel' }] }),
+      job: drumWith({
+        parts: valve,
+        terminals: [{ id: 'bay', name: 'bay', offers: '3/4 NH F swivel', distanceM: null, dropM: null }],
+      }),
       findings: [{ title: 'End open', at: 'P1' }],
       fixSettles: true,
     },
