@@ -1,7 +1,10 @@
 'use client';
 
 import { type Measures, formatLength, lengthStepM, lengthUnit, parseLength } from '@herrero/core';
-import { useEffect, useRef, useState } from 'react';
+import { type KeyboardEvent, useEffect, useRef } from 'react';
+import { EntryProblem } from './entry-problem';
+import { notALength } from './length-field';
+import { useTypedEntry } from './use-typed-entry';
 
 interface StepperProps {
   readonly label: string;
@@ -15,25 +18,31 @@ interface StepperProps {
 
 const HOLD_DELAY_MS = 400;
 const HOLD_REPEAT_MS = 110;
+/** After this many steps of one hold they become larger. */
+const SMALL_STEPS = 8;
+const LARGE_STEP = 4;
 
 /** Minus, value, plus: by 1/2 in or 10 mm a press, faster when held; the value can always be typed. */
 export function Stepper({ label, valueM, measures, leastM, mostM, onChange }: StepperProps) {
-  const [typed, setTyped] = useState<string>();
-  const [problem, setProblem] = useState<string>();
+  const { input, problem, report } = useTypedEntry(formatLength(valueM, measures), (typed) => {
+    const parsed = parseLength(typed, lengthUnit(measures));
+    return parsed.ok ? onChange(parsed.value) : notALength(typed, formatLength(valueM, measures));
+  });
   const held = useRef<ReturnType<typeof setTimeout>>(undefined);
   const latest = useRef(valueM);
   useEffect(() => {
     latest.current = valueM;
   }, [valueM]);
 
-  const take = (next: number): void => setProblem(onChange(Math.min(mostM, Math.max(leastM, next))));
-  const step = (direction: 1 | -1, presses: number): void => {
-    const size = lengthStepM(measures) * (presses > 8 ? 4 : 1);
-    take(snapped(latest.current + direction * size, lengthStepM(measures)));
+  const step = (direction: 1 | -1, presses = 1): void => {
+    const mark = lengthStepM(measures);
+    const wanted = latest.current + direction * mark * (presses > SMALL_STEPS ? LARGE_STEP : 1);
+    // On to the next whole mark, so that presses land on marks of the tape.
+    report(onChange(Math.min(mostM, Math.max(leastM, Math.round(wanted / mark) * mark))));
   };
   const hold = (direction: 1 | -1): void => {
     let presses = 1;
-    step(direction, presses);
+    step(direction);
     const again = (): void => {
       step(direction, ++presses);
       held.current = setTimeout(again, HOLD_REPEAT_MS);
@@ -41,22 +50,13 @@ export function Stepper({ label, valueM, measures, leastM, mostM, onChange }: St
     held.current = setTimeout(again, HOLD_DELAY_MS);
   };
   const release = (): void => clearTimeout(held.current);
-  const forget = (): void => {
-    setTyped(undefined);
-    setProblem(undefined);
-  };
-  const write = (): void => {
-    if (typed === undefined) return;
-    const parsed = parseLength(typed, lengthUnit(measures));
-    if (!parsed.ok)
-      return setProblem(
-        `${typed === '' ? 'Nothing' : typed} is no length. Write it like ${formatLength(valueM, measures)}.`,
-      );
-    const refused = onChange(parsed.value);
-    setProblem(refused);
-    if (refused === undefined) setTyped(undefined);
-  };
+  useEffect(() => release, []);
 
+  const onArrow = (event: KeyboardEvent<HTMLInputElement>): void => {
+    if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') return input.onKeyDown?.(event);
+    event.preventDefault();
+    step(event.key === 'ArrowUp' ? 1 : -1);
+  };
   const button = (direction: 1 | -1, sign: string) => (
     <button
       type="button"
@@ -69,7 +69,7 @@ export function Stepper({ label, valueM, measures, leastM, mostM, onChange }: St
       onKeyDown={(event) => {
         if (event.key !== 'Enter' && event.key !== ' ') return;
         event.preventDefault();
-        step(direction, 1);
+        step(direction);
       }}
     >
       {sign}
@@ -82,32 +82,13 @@ export function Stepper({ label, valueM, measures, leastM, mostM, onChange }: St
         {button(-1, '−')}
         <input
           aria-label={label}
-          aria-invalid={problem !== undefined}
-          data-writing={typed !== undefined}
           className="field w-full min-w-0 !px-1 text-center text-[17px] font-[650]"
-          inputMode="text"
-          value={typed ?? formatLength(valueM, measures)}
-          onChange={(event) => setTyped(event.target.value)}
-          onBlur={write}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') write();
-            if (event.key === 'Escape') forget();
-            if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
-              event.preventDefault();
-              step(event.key === 'ArrowUp' ? 1 : -1, 1);
-            }
-          }}
+          {...input}
+          onKeyDown={onArrow}
         />
         {button(1, '+')}
       </div>
-      {problem !== undefined && (
-        <p role="alert" className="mt-1 type-row">
-          {problem}
-        </p>
-      )}
+      <EntryProblem problem={problem} />
     </div>
   );
 }
-
-/** The next whole step, so that presses land on marks of the tape. */
-const snapped = (valueM: number, stepM: number): number => Math.round(valueM / stepM) * stepM;

@@ -1,8 +1,9 @@
 import { MM_PER_INCH } from '../../quantity/length';
 import { type NominalSize, sizeCode } from '../../quantity/size';
-import { endSection, fullBoreMm, middle } from '../body';
+import { fullBoreMm, middle } from '../body';
 import { nptFemale, nptMale, socket } from '../ends';
-import { TYPICAL_BODIES, defineFamily, inventedPriceUsd } from '../part-family';
+import { TYPICAL_BODIES, defineFamily } from '../part-family';
+import { piece } from '../piece';
 
 /** Between thread and socket, in inches: take-off of a male adapter (typical, value from memory). */
 const ROWS: readonly (readonly [NominalSize, number])[] = [
@@ -15,33 +16,23 @@ const ROWS: readonly (readonly [NominalSize, number])[] = [
   ['3', 0.419],
 ];
 
+const adapter = (size: NominalSize, bodyIn: number, sex: 'male' | 'female') =>
+  piece({
+    code: `${sex === 'male' ? 'AM' : 'AF'}-${sizeCode(size)}`,
+    name: sex === 'male' ? 'Male adapter' : 'Female adapter',
+    detail: `${size} NPT ${sex} x socket`,
+    size,
+    material: 'pvc',
+    ends: [sex === 'male' ? nptMale(size) : nptFemale(size), socket(size)],
+    boreMm: fullBoreMm(size),
+    between: (_, hub) => middle(bodyIn * MM_PER_INCH, hub.outsideMm * 1.05, fullBoreMm(size), 'hex'),
+    priceUsdAtOneInch: 1.3,
+  });
+
 /** Male and female adapters: pipe thread to solvent socket. */
 export const pipeAdapters = defineFamily({
   id: 'pipe-adapter',
   name: 'Pipe adapter',
   source: TYPICAL_BODIES,
-  parts: () =>
-    ROWS.flatMap(([size, bodyIn]) =>
-      (['male', 'female'] as const).map((sex) => {
-        const thread = sex === 'male' ? nptMale(size) : nptFemale(size);
-        const boreMm = fullBoreMm(size);
-        const [threaded, hub] = [endSection(thread, boreMm), endSection(socket(size), boreMm)];
-        return {
-          code: `${sex === 'male' ? 'AM' : 'AF'}-${sizeCode(size)}`,
-          name: sex === 'male' ? 'Male adapter' : 'Female adapter',
-          detail: `${size} NPT ${sex} x socket`,
-          size,
-          material: 'pvc' as const,
-          ends: [
-            { end: thread, position: 'inlet' as const },
-            { end: socket(size), position: 'outlet' as const },
-          ],
-          body: [threaded, middle(bodyIn * MM_PER_INCH, hub.outsideMm * 1.05, boreMm, 'hex'), hub],
-          features: [],
-          boreMm,
-          sale: { by: 'piece' as const },
-          priceUsd: inventedPriceUsd(1.3, size),
-        };
-      }),
-    ),
+  parts: () => ROWS.flatMap(([size, bodyIn]) => [adapter(size, bodyIn, 'male'), adapter(size, bodyIn, 'female')]),
 });

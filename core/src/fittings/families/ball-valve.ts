@@ -2,9 +2,10 @@ import type { End } from '../../connections/end';
 import type { Material } from '../../connections/material';
 import { MM_PER_INCH } from '../../quantity/length';
 import { type NominalSize, sizeCode } from '../../quantity/size';
-import { endSection, fullBoreMm, middle } from '../body';
+import { fullBoreMm, middle } from '../body';
 import { nptFemale, socket } from '../ends';
-import { TYPICAL_BODIES, defineFamily, inventedPriceUsd } from '../part-family';
+import { TYPICAL_BODIES, defineFamily } from '../part-family';
+import { piece } from '../piece';
 
 interface Row {
   readonly size: NominalSize;
@@ -23,54 +24,63 @@ const ROWS: readonly Row[] = [
   { size: '3', pvcIn: 8.4 },
 ];
 
-function valve(
-  size: NominalSize,
-  lengthIn: number,
-  end: End,
-  material: Material,
-  code: string,
-  name: string,
-  detail: string,
-  priceUsd: number,
-) {
-  const boreMm = fullBoreMm(size);
-  const outer = endSection(end, boreMm);
-  const ballMm = Math.max(10, lengthIn * MM_PER_INCH - 2 * outer.lengthMm);
-  return {
-    code: `${code}-${sizeCode(size)}`,
-    name,
-    detail,
-    size,
-    material,
-    ends: [
-      { end, position: 'inlet' },
-      { end, position: 'outlet' },
-    ],
-    body: [
-      { ...outer, surface: outer.surface === 'female-thread' ? 'female-thread' : 'plain' },
-      middle(ballMm, outer.outsideMm * 1.18, boreMm),
-      outer,
-    ],
-    features: ['ball-and-lever'],
-    boreMm,
-    sale: { by: 'piece' },
-    priceUsd: inventedPriceUsd(priceUsd, size),
-  } as const;
+/** What makes the kinds of valve differ. */
+interface Kind {
+  readonly mark: string;
+  readonly name: string;
+  readonly material: Material;
+  readonly end: (size: NominalSize) => End;
+  readonly ending: string;
+  readonly priceUsd: number;
 }
 
-/** Full-bore ball valves: brass and PVC threaded, PVC with sockets. */
+const LEVER: Kind = {
+  mark: 'LV',
+  name: 'Lever valve',
+  material: 'brass',
+  end: nptFemale,
+  ending: 'NPT female',
+  priceUsd: 18,
+};
+const THREADED: Kind = {
+  mark: 'VT',
+  name: 'Ball valve',
+  material: 'pvc',
+  end: nptFemale,
+  ending: 'NPT female',
+  priceUsd: 8,
+};
+const SOCKETED: Kind = { mark: 'VS', name: 'Ball valve', material: 'pvc', end: socket, ending: 'socket', priceUsd: 8 };
+
+const LEAST_BALL_MM = 10;
+
+const valve = (size: NominalSize, lengthIn: number, kind: Kind) =>
+  piece({
+    code: `${kind.mark}-${sizeCode(size)}`,
+    name: kind.name,
+    detail: `${size} ${kind.ending}`,
+    size,
+    material: kind.material,
+    ends: [kind.end(size), kind.end(size)],
+    boreMm: fullBoreMm(size),
+    between: (inlet, outlet) =>
+      middle(
+        Math.max(LEAST_BALL_MM, lengthIn * MM_PER_INCH - inlet.lengthMm - outlet.lengthMm),
+        inlet.outsideMm * 1.18,
+        fullBoreMm(size),
+      ),
+    features: ['ball-and-lever'],
+    priceUsdAtOneInch: kind.priceUsd,
+  });
+
+/** Full-bore ball valves: brass and PVC threaded to 2 in, PVC with sockets to 3. */
 export const ballValves = defineFamily({
   id: 'ball-valve',
   name: 'Ball valve',
   source: TYPICAL_BODIES,
   parts: () =>
     ROWS.flatMap(({ size, brassIn, pvcIn }) => [
-      ...(brassIn === undefined
-        ? []
-        : [valve(size, brassIn, nptFemale(size), 'brass', 'LV', 'Lever valve', `${size} NPT female`, 18)]),
-      ...(size === '3'
-        ? []
-        : [valve(size, pvcIn, nptFemale(size), 'pvc', 'VT', 'Ball valve', `${size} NPT female`, 8)]),
-      valve(size, pvcIn, socket(size), 'pvc', 'VS', 'Ball valve', `${size} socket`, 8),
+      ...(brassIn === undefined ? [] : [valve(size, brassIn, LEVER), valve(size, pvcIn, THREADED)]),
+      valve(size, pvcIn, SOCKETED),
     ]),
 });

@@ -2,10 +2,10 @@ import type { End } from '../../connections/end';
 import type { Material } from '../../connections/material';
 import { MM_PER_INCH } from '../../quantity/length';
 import { type NominalSize, sizeCode } from '../../quantity/size';
-import { endSection, fullBoreMm, middle } from '../body';
+import { fullBoreMm, middle } from '../body';
 import { nptFemale, socket } from '../ends';
-import type { Feature } from '../part';
-import { TYPICAL_BODIES, defineFamily, inventedPriceUsd } from '../part-family';
+import { TYPICAL_BODIES, defineFamily } from '../part-family';
+import { piece } from '../piece';
 
 interface Row {
   readonly size: NominalSize;
@@ -24,55 +24,65 @@ const ROWS: readonly Row[] = [
   { size: '3', stopIn: 0.19, unionIn: 2.35 },
 ];
 
-function joining(
-  size: NominalSize,
-  gapIn: number,
-  end: End,
-  material: Material,
-  code: string,
-  name: string,
-  detail: string,
-  features: readonly Feature[],
-  priceUsd: number,
-) {
-  const boreMm = fullBoreMm(size);
-  const outer = endSection(end, boreMm);
-  const gapMm = gapIn * MM_PER_INCH;
-  const between = features.includes('union-nut')
-    ? middle(gapMm, outer.outsideMm * 1.35, boreMm, 'nut')
-    : middle(gapMm, outer.outsideMm, boreMm);
-  return {
-    code: `${code}-${sizeCode(size)}`,
-    name,
-    detail,
-    size,
-    material,
-    ends: [
-      { end, position: 'inlet' },
-      { end, position: 'outlet' },
-    ],
-    body: [outer, between, outer],
-    features,
-    boreMm,
-    sale: { by: 'piece' },
-    priceUsd: inventedPriceUsd(priceUsd, size),
-  } as const;
+/** A threaded coupling has about this much more between its threads than a socketed one has between its sockets. */
+const THREADED_STOP_ADDS_IN = 0.15;
+
+interface Kind {
+  readonly mark: string;
+  readonly name: string;
+  readonly end: (size: NominalSize) => End;
+  readonly ending: string;
+  readonly material: Material;
+  readonly priceUsd: number;
+  readonly nut: boolean;
 }
 
-/** Couplings, and unions that come apart again on their own ring. */
+const COUPLING: Kind = {
+  mark: 'CS',
+  name: 'Coupling',
+  end: socket,
+  ending: 'socket',
+  material: 'pvc',
+  priceUsd: 0.9,
+  nut: false,
+};
+const THREADED: Kind = { ...COUPLING, mark: 'CT', end: nptFemale, ending: 'NPT female', priceUsd: 1.5 };
+const UNION: Kind = { ...COUPLING, mark: 'US', name: 'Union', priceUsd: 6, nut: true };
+const THREADED_UNION: Kind = {
+  ...UNION,
+  mark: 'UT',
+  end: nptFemale,
+  ending: 'NPT female',
+  material: 'brass',
+  priceUsd: 15,
+};
+
+const joining = (size: NominalSize, gapIn: number, kind: Kind) =>
+  piece({
+    code: `${kind.mark}-${sizeCode(size)}`,
+    name: kind.name,
+    detail: `${size} ${kind.ending}`,
+    size,
+    material: kind.material,
+    ends: [kind.end(size), kind.end(size)],
+    boreMm: fullBoreMm(size),
+    between: ({ outsideMm }) =>
+      middle(gapIn * MM_PER_INCH, outsideMm * (kind.nut ? 1.35 : 1), fullBoreMm(size), kind.nut ? 'nut' : 'plain'),
+    features: kind.nut ? ['union-nut'] : [],
+    priceUsdAtOneInch: kind.priceUsd,
+  });
+
+/** Couplings, and unions that come apart again on their own ring. Threaded ones are carried to 2 in. */
 export const couplings = defineFamily({
   id: 'coupling',
   name: 'Coupling and union',
   source: TYPICAL_BODIES,
   parts: () =>
     ROWS.flatMap(({ size, stopIn, unionIn }) => [
-      joining(size, stopIn, socket(size), 'pvc', 'CS', 'Coupling', `${size} socket`, [], 0.9),
+      joining(size, stopIn, COUPLING),
+      joining(size, unionIn, UNION),
       ...(size === '3'
         ? []
-        : [joining(size, stopIn + 0.15, nptFemale(size), 'pvc', 'CT', 'Coupling', `${size} NPT female`, [], 1.5)]),
-      joining(size, unionIn, socket(size), 'pvc', 'US', 'Union', `${size} socket`, ['union-nut'], 6),
-      ...(size === '3'
-        ? []
-        : [joining(size, unionIn, nptFemale(size), 'brass', 'UT', 'Union', `${size} NPT female`, ['union-nut'], 15)]),
+        : [joining(size, stopIn + THREADED_STOP_ADDS_IN, THREADED), joining(size, unionIn, THREADED_UNION)]),
     ]),
 });

@@ -1,20 +1,12 @@
 import type { End } from '../../connections/end';
 import { MM_PER_INCH } from '../../quantity/length';
 import { type NominalSize, sizeCode } from '../../quantity/size';
-import { endSection, fullBoreMm, middle } from '../body';
+import { fullBoreMm, middle } from '../body';
 import { nptFemale, socket } from '../ends';
-import { TYPICAL_BODIES, defineFamily, inventedPriceUsd } from '../part-family';
-
-/** Centre to the foot of the socket along the run, in inches (typical, value from memory). */
-const TAKE_OFF_IN: readonly (readonly [NominalSize, number])[] = [
-  ['1/2', 0.5],
-  ['3/4', 0.5625],
-  ['1', 0.6875],
-  ['1-1/4', 0.9375],
-  ['1-1/2', 1.0625],
-  ['2', 1.3125],
-  ['3', 1.875],
-];
+import type { Part } from '../part';
+import { TYPICAL_BODIES, defineFamily } from '../part-family';
+import { piece } from '../piece';
+import { TAKE_OFF_IN, THREAD_ADDS_IN } from '../take-off-lengths';
 
 /** Reducing tees that counters carry: run, branch. */
 const REDUCING: readonly (readonly [NominalSize, NominalSize])[] = [
@@ -24,35 +16,47 @@ const REDUCING: readonly (readonly [NominalSize, NominalSize])[] = [
   ['2', '1'],
 ];
 
+interface Kind {
+  readonly mark: string;
+  readonly end: (size: NominalSize) => End;
+  readonly ending: string;
+  readonly priceUsd: number;
+}
+
+const SOCKETED: Kind = { mark: 'TS', end: socket, ending: 'socket', priceUsd: 2.1 };
+const THREADED: Kind = { mark: 'TT', end: nptFemale, ending: 'NPT female', priceUsd: 3.2 };
+const REDUCED: Kind = { mark: 'TR', end: socket, ending: 'socket', priceUsd: 2.9 };
+
 function tee(
   run: NominalSize,
   branch: NominalSize,
   takeOffIn: number,
-  end: (size: NominalSize) => End,
-  code: string,
-  ending: string,
-  priceUsd: number,
-) {
-  const boreMm = fullBoreMm(run);
-  const outer = endSection(end(run), boreMm);
-  return {
-    code: run === branch ? `${code}-${sizeCode(run)}` : `${code}-${sizeCode(run)}${sizeCode(branch)}`,
+  { mark, end, ending, priceUsd }: Kind,
+): Omit<Part, 'family' | 'source'> {
+  const straight = piece({
+    code: run === branch ? `${mark}-${sizeCode(run)}` : `${mark}-${sizeCode(run)}${sizeCode(branch)}`,
     name: run === branch ? 'Tee' : 'Reducing tee',
     detail: run === branch ? `${run} ${ending}` : `${run} x ${branch} ${ending}`,
     size: run,
     material: 'pvc',
-    ends: [
-      { end: end(run), position: 'inlet' },
-      { end: end(run), position: 'outlet' },
-      { end: end(branch), position: 'branch' },
-    ],
-    body: [outer, middle(2 * takeOffIn * MM_PER_INCH, outer.outsideMm, boreMm), outer],
+    ends: [end(run), end(run)],
+    boreMm: fullBoreMm(run),
+    between: (inlet) => middle(2 * takeOffIn * MM_PER_INCH, inlet.outsideMm, fullBoreMm(run)),
     features: ['branch'],
-    boreMm: Math.min(boreMm, fullBoreMm(branch)),
-    sale: { by: 'piece' },
-    priceUsd: inventedPriceUsd(priceUsd, run),
-  } as const;
+    priceUsdAtOneInch: priceUsd,
+  });
+  return {
+    ...straight,
+    ends: [...straight.ends, { end: end(branch), position: 'branch' }],
+    boreMm: Math.min(fullBoreMm(run), fullBoreMm(branch)),
+  };
 }
+
+const takeOffOf = (size: NominalSize): number => {
+  const found = TAKE_OFF_IN.find(([one]) => one === size);
+  if (!found) throw new RangeError(`tee: no take-off for ${size}`);
+  return found[1];
+};
 
 /** PVC tees with sockets or threads, and the usual reducing ones. */
 export const tees = defineFamily({
@@ -61,11 +65,9 @@ export const tees = defineFamily({
   source: TYPICAL_BODIES,
   parts: () => [
     ...TAKE_OFF_IN.flatMap(([size, takeOff]) => [
-      tee(size, size, takeOff, socket, 'TS', 'socket', 2.1),
-      ...(size === '3' ? [] : [tee(size, size, takeOff + 0.12, nptFemale, 'TT', 'NPT female', 3.2)]),
+      tee(size, size, takeOff, SOCKETED),
+      ...(size === '3' ? [] : [tee(size, size, takeOff + THREAD_ADDS_IN, THREADED)]),
     ]),
-    ...REDUCING.map(([run, branch]) =>
-      tee(run, branch, TAKE_OFF_IN.find(([size]) => size === run)?.[1] ?? 0, socket, 'TR', 'socket', 2.9),
-    ),
+    ...REDUCING.map(([run, branch]) => tee(run, branch, takeOffOf(run), REDUCED)),
   ],
 });

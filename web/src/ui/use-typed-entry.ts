@@ -1,0 +1,49 @@
+'use client';
+
+import { type InputHTMLAttributes, useState } from 'react';
+
+interface TypedEntry {
+  /** For the input: its value, and what it does with keys. */
+  readonly input: InputHTMLAttributes<HTMLInputElement> & { readonly 'data-writing': boolean };
+  /** Why what stands there cannot be taken; it stays as typed until it can, or until Escape. */
+  readonly problem: string | undefined;
+  readonly report: (problem: string | undefined) => void;
+  readonly writing: boolean;
+}
+
+/**
+ * An entry that is kept as typed until it can be read: taken on Enter and when it is left, given up with Escape.
+ *
+ * @param shown  the value as it stands in the job
+ * @param take   takes what was typed; answers with a sentence where it cannot be
+ */
+export function useTypedEntry(shown: string, take: (typed: string) => string | undefined): TypedEntry {
+  const [typed, setTyped] = useState<string>();
+  const [problem, report] = useState<string>();
+  const write = (): void => {
+    if (typed === undefined || typed === shown) return;
+    const refused = take(typed);
+    report(refused);
+    if (refused === undefined) setTyped(undefined);
+  };
+  const forget = (): void => {
+    setTyped(undefined);
+    report(undefined);
+  };
+  return {
+    input: {
+      value: typed ?? shown,
+      'aria-invalid': problem !== undefined,
+      'data-writing': typed !== undefined,
+      onChange: (event) => setTyped(event.target.value),
+      onBlur: write,
+      onKeyDown: (event) => {
+        if (event.key === 'Enter') write();
+        if (event.key === 'Escape') forget();
+      },
+    },
+    problem,
+    report,
+    writing: typed !== undefined,
+  };
+}
