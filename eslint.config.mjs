@@ -34,7 +34,7 @@ export default defineConfig([
   {
     // core computes: it knows no interface, database, clock or platform.
     files: ['core/src/**/*.ts'],
-    ignores: ['core/src/**/*.test.ts', 'core/src/**/*.bench.ts', 'core/src/checks/test-check.ts'],
+    ignores: ['core/src/**/*.test.ts', 'core/src/**/*.bench.ts', 'core/src/test/**'],
     rules: {
       'no-restricted-imports': [
         'error',

@@ -4,6 +4,8 @@ export default defineConfig({
   test: {
     name: 'core',
     environment: 'node',
+    // Everything here is pure: files may share their modules.
+    isolate: false,
     include: ['src/**/*.test.ts'],
     benchmark: { include: ['src/**/*.bench.ts'] },
   },

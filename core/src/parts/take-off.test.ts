@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { drumWith } from '../checks/sample-jobs';
+import { drumWith } from '../test/sample-jobs';
 import { contextOf } from '../job/context';
 import { ipsSchedule40 } from '../connections/standards/ips-schedule-40';
 import { shippedCatalogue } from '../fittings/catalogue';

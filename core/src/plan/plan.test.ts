@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { fillText } from '../checks/finding';
-import { drumWith } from '../checks/sample-jobs';
+import { drumWith } from '../test/sample-jobs';
 import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue } from '../fittings/catalogue';
 import { applyEdits } from '../job/edits/edits';

@@ -13,12 +13,13 @@ test('demo jobs are loaded once; a reload puts them back as a new revision and l
   if (!first) throw new Error('no demo');
   const own = randomUUID();
   await createJob(own, emptyJob('Own', 'mm-l'), 'me');
-  await applyBatch(first.id, {
+  const spoilt = await applyBatch(first.id, {
     batchId: randomUUID(),
     author: 'me',
     undoes: null,
     edits: [{ type: 'change-field', in: 'settings', field: 'name', from: first.document.name, to: 'Spoilt' }],
   });
+  expect(spoilt.kind).toBe('accepted');
 
   await loadDemos(false);
   expect((await findDemo('tern-point'))?.document.name).toBe('Spoilt');

@@ -35,6 +35,9 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   brimM: 'brim',
   wallM: 'wall',
   plinthM: 'plinth',
+  planAreaM2: 'area',
+  distanceM: 'distance',
+  dropM: 'drop',
 };
 
 const titleOf = (record: JobRecord | undefined): string =>

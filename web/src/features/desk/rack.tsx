@@ -1,6 +1,6 @@
 'use client';
 
-import { type Penetration, type Tank, ROLE_NAMES, formatLength, formatVolume } from '@herrero/core';
+import { type Penetration, type Tank, formatLength, formatVolume } from '@herrero/core';
 import { usePathname, useRouter } from 'next/navigation';
 import { type Seam, SeamGlyph } from '@/ui/seam-glyph';
 import { useJob } from './job-provider';
@@ -120,7 +120,6 @@ function WallPiece({ penetration, tank }: { readonly penetration: Penetration; r
   const wet = penetration.face === 'wall' && penetration.heightM < tank.brimM;
   return (
     <svg width={46} height={50} className="shrink-0 self-stretch" aria-hidden="true" preserveAspectRatio="none">
-      <title>{ROLE_NAMES[penetration.roles[0] ?? 'spare']}</title>
       {wet && <rect x={0} y={0} width={24} height={50} fill="var(--water-fill)" />}
       <rect x={24} y={0} width={4} height={50} fill="var(--ink)" />
       <rect x={22} y={25 - bore / 2} width={22} height={bore} fill={wet ? 'var(--water-fill)' : 'var(--sheet)'} />

@@ -1,5 +1,5 @@
-import { drumWith } from '../../sample-jobs';
-import { testCheck } from '../../test-check';
+import { drumWith } from '../../../test/sample-jobs';
+import { testCheck } from '../../../test/test-check';
 import check from './check';
 
 const at = (heightM: number) => drumWith({ hole: { heightM }, parts: [{ code: 'BH-075' }] });

@@ -1,5 +1,5 @@
-import { drumWith } from '../../sample-jobs';
-import { testCheck } from '../../test-check';
+import { drumWith } from '../../../test/sample-jobs';
+import { testCheck } from '../../../test/test-check';
 import check from './check';
 
 // 208 L to a brim at 880 mm; the 3/4 bore is 20.9 mm, so water stays to 10.5 mm under the centre.

@@ -1,6 +1,6 @@
 import { emptyJob, type Job } from '../../../job/job';
-import { drumWith } from '../../sample-jobs';
-import { testCheck } from '../../test-check';
+import { drumWith } from '../../../test/sample-jobs';
+import { testCheck } from '../../../test/test-check';
 import check from './check';
 
 const known = drumWith({ parts: [{ code: 'BH-075' }] });

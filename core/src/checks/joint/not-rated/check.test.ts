@@ -1,7 +1,7 @@
 import { applyEdits } from '../../../job/edits/edits';
 import { shippedCatalogue } from '../../../fittings/catalogue';
-import { drumWith } from '../../sample-jobs';
-import { testCheck } from '../../test-check';
+import { drumWith } from '../../../test/sample-jobs';
+import { testCheck } from '../../../test/test-check';
 import check from './check';
 
 const forced = drumWith({ parts: [{ code: 'BH-075' }, { code: 'HB-075' }, { code: 'HO-063', lengthM: 3 }] });

@@ -1,5 +1,5 @@
-import { drumWith } from '../../sample-jobs';
-import { testCheck } from '../../test-check';
+import { drumWith } from '../../../test/sample-jobs';
+import { testCheck } from '../../../test/test-check';
 import check from './check';
 
 const valve = [{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'LV-075' }] as const;

@@ -1,6 +1,6 @@
 import { ternPoint } from '../../../demo/tern-point';
-import { drumWith } from '../../sample-jobs';
-import { testCheck } from '../../test-check';
+import { drumWith } from '../../../test/sample-jobs';
+import { testCheck } from '../../../test/test-check';
 import check from './check';
 
 const job = ternPoint();

@@ -3,8 +3,8 @@ import { shippedCatalogue } from '../fittings/catalogue';
 import { applyEdits } from '../job/edits/edits';
 import type { Job } from '../job/job';
 import { contextOf } from '../job/context';
-import { type Check, runCheck } from './define-check';
-import { fillText } from './finding';
+import { type Check, runCheck } from '../checks/define-check';
+import { fillText } from '../checks/finding';
 
 interface CleanCase {
   readonly why: string;

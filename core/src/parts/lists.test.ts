@@ -1,0 +1,121 @@
+import { describe, expect, test } from 'vitest';
+import { shippedCatalogue } from '../fittings/catalogue';
+import { sawFor } from '../walls/hole-saws';
+import { type PlacedNeed, consumableLines } from './consumables';
+import { drillLines, toolLines } from './tools';
+
+const INCH = 0.0254;
+const line = (needs: readonly PlacedNeed[], code: string) => consumableLines(needs).find((one) => one.code === code);
+
+describe('consumables', () => {
+  const tape = (lengthM: number, place: string): PlacedNeed => ({
+    need: { kind: 'tape', size: '3/4', turns: 4, lengthM },
+    place,
+  });
+
+  test('of nothing are none', () => expect(consumableLines([])).toEqual([]));
+
+  test('tape is summed over joints and bought by the roll of 13.2 m', () => {
+    expect(line([tape(6.6, 'P1'), tape(6.6, 'P2')], 'TA-050')).toMatchObject({
+      need: 13.2,
+      buy: 1,
+      places: ['P1', 'P2'],
+      note: '8 turns on 2 joints',
+    });
+    expect(line([tape(6.6, 'P1'), tape(6.7, 'P1')], 'TA-050')).toMatchObject({ buy: 2, places: ['P1'] });
+  });
+
+  test('tape of each width is a line of its own, narrow first', () => {
+    const wide: PlacedNeed = { need: { kind: 'tape', size: '2', turns: 6, lengthM: 1.1 }, place: 'P5' };
+    expect(consumableLines([wide, tape(0.33, 'P1')]).map(({ code }) => code)).toEqual(['TA-050', 'TA-075']);
+  });
+
+  // By hand: 3 in makes 40 joints to the quart of 946 ml: 23.7 ml a joint; six are 142 ml, two tins of 118.
+  test('cement goes by joint and size, primer half as far', () => {
+    const needs = Array.from({ length: 6 }, (): PlacedNeed => ({ need: { kind: 'cement', size: '3' }, place: 'P2' }));
+    expect(line(needs, 'CE-118')).toMatchObject({ need: 142, buy: 2, unit: 'ml' });
+    expect(line(needs, 'PR-118')).toMatchObject({ need: 71, buy: 1 });
+  });
+
+  test('a washer that comes with its part is named and not bought; a loose one is', () => {
+    const washer = (suppliedWithPart: boolean): PlacedNeed => ({
+      need: { kind: 'washer', name: '3/4 NH hose washer', suppliedWithPart },
+      place: 'P4',
+    });
+    expect(consumableLines([washer(true)])).toMatchObject([
+      { buy: 0, priceUsd: null, note: expect.stringContaining('comes with') as string },
+    ]);
+    expect(consumableLines([washer(false), washer(false)])).toMatchObject([{ need: 2, buy: 2 }]);
+    expect(consumableLines([washer(false), washer(true)])).toHaveLength(2);
+  });
+
+  test('large hose takes two clamps a joint', () => {
+    const clamp: PlacedNeed = { need: { kind: 'clamp', name: 'worm-drive clamp no. 40', count: 2 }, place: 'P1' };
+    expect(line([clamp, clamp], 'HC-40')).toMatchObject({ need: 4, buy: 4 });
+  });
+});
+
+describe('hole saws', () => {
+  test.each([
+    [1.625 * INCH, 'in-gal', 1.625 * INCH],
+    [1.61 * INCH, 'in-gal', 1.625 * INCH],
+    [1.69 * INCH, 'in-gal', undefined],
+    [0.041, 'mm-l', 0.041],
+    [0.0425, 'mm-l', 0.043],
+    [0.2, 'mm-l', undefined],
+  ] as const)('for a hole of %d m in %s: %s', (hole, measures, saw) =>
+    expect(sawFor(hole, measures)).toEqual(saw === undefined ? undefined : expect.closeTo(saw, 9)),
+  );
+
+  test('one saw cuts all holes of its size', () => {
+    const lines = drillLines(
+      [
+        { label: 'P3', diameterM: 2.5 * INCH },
+        { label: 'P3', diameterM: 2.5 * INCH },
+        { label: 'P4', diameterM: 1.625 * INCH },
+      ],
+      'in-gal',
+    );
+    expect(lines.slice(0, 2)).toMatchObject([
+      { detail: '1-5/8 in', buy: 1, places: ['P4'] },
+      { detail: '2-1/2 in', buy: 1, places: ['P3'], note: expect.stringContaining('2 holes') as string },
+    ]);
+    expect(lines.map(({ code }) => code)).toContain('SW-ARB');
+  });
+
+  test('without a saw there is no arbor either, but a jigsaw', () => {
+    const codes = drillLines([{ label: 'P1', diameterM: 0.2 }], 'mm-l').map(({ code }) => code);
+    expect(codes).toContain('JS');
+    expect(codes).not.toContain('SW-ARB');
+  });
+
+  test('nothing to drill needs nothing', () => expect(drillLines([], 'mm-l')).toEqual([]));
+});
+
+describe('tools', () => {
+  const part = (code: string) => {
+    const found = shippedCatalogue.byCode.get(code);
+    if (!found) throw new Error(code);
+    return found;
+  };
+
+  test.each([
+    ['a pipe', ['PI-100'], ['TM', 'PC', 'BV']],
+    ['a hose', ['HO-100'], ['TM', 'KN']],
+    ['a bulkhead', ['BH-100'], ['TM', 'SR']],
+    ['nothing', [], []],
+  ])('for %s', (_, codes, expected) =>
+    expect(toolLines([], codes.map(part)).map(({ code }) => code)).toEqual(expected),
+  );
+
+  test('for tape two wrenches, for clamps a driver', () =>
+    expect(
+      toolLines(
+        [
+          { kind: 'tape', size: '1', turns: 5, lengthM: 0.5 },
+          { kind: 'clamp', name: 'x', count: 1 },
+        ],
+        [part('NC-100')],
+      ).map(({ code }) => code),
+    ).toEqual(['TM', 'WR', 'SD']));
+});

@@ -1,0 +1,187 @@
+// @vitest-environment jsdom
+import { type Job, ternPoint } from '@herrero/core';
+import { cleanup, render, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { type ReactNode } from 'react';
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { CutList } from '../parts/cut-list';
+import { PartsStation } from '../parts/parts-station';
+import { JobProvider, useJob } from './job-provider';
+import { Margin } from './margin';
+import { Rack } from './rack';
+import { Strip } from './strip';
+import { UndoBar } from './undo-bar';
+
+const push = vi.fn();
+vi.mock('next/navigation', () => ({ useRouter: () => ({ push }), usePathname: () => '/jobs/job-1/holes' }));
+
+const desk = (children: ReactNode, job: Job = ternPoint()) =>
+  render(
+    <JobProvider jobId="job-1" document={job} revision={1}>
+      {children}
+    </JobProvider>,
+  );
+
+beforeEach(() => {
+  push.mockClear();
+  localStorage.clear();
+  // A server that never answers: what is shown must not wait for one.
+  vi.stubGlobal('fetch', () => new Promise(() => undefined));
+});
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+});
+
+describe('the margin', () => {
+  const titles = (): (string | null)[] =>
+    screen.getAllByRole('heading', { level: 3 }).map(({ textContent }) => textContent);
+
+  test('has the worst first, each with its place', () => {
+    desk(<Margin />);
+    expect(titles()).toEqual(['Starts, then leaksP4, J5', 'End openP4', 'Not known yetP3', 'Water left behindP4']);
+  });
+
+  test('offers one way, and the others when asked', async () => {
+    desk(<Margin />);
+    const note = screen.getByText('Starts, then leaks').closest('section');
+    if (!note) throw new Error('no note');
+    expect(within(note).getAllByText('Fix')).toHaveLength(1);
+    await userEvent.click(within(note).getByRole('button', { name: '2 other ways' }));
+    expect(within(note).getAllByText('Fix')).toHaveLength(3);
+  });
+
+  test('settles a finding with one press', async () => {
+    desk(<Margin />);
+    await userEvent.click(screen.getByRole('button', { name: /Hose adapter 3\/4 NPT female/ }));
+    expect(titles()).not.toContain('Starts, then leaksP4, J5');
+  });
+
+  test('takes the measure where it asks for it', async () => {
+    desk(<Margin />);
+    await userEvent.type(screen.getByLabelText('Length of the pipe between'), '14 in{Enter}');
+    expect(titles()).not.toContain('Not known yetP3');
+  });
+
+  test('leads to the place it speaks of', async () => {
+    desk(<Margin />);
+    await userEvent.click(screen.getByRole('button', { name: /Water left behind/ }));
+    expect(push).toHaveBeenCalledWith('/jobs/job-1/holes');
+  });
+
+  test('says so when nothing is open', () => {
+    const job = ternPoint();
+    desk(<Margin />, { ...job, penetrations: [], parts: [], joints: [], tanks: [] });
+    expect(screen.getByText(/Every joint holds/)).toBeDefined();
+  });
+});
+
+describe('the rack', () => {
+  test('has the tanks from the top down, links and sight tubes in both places', () => {
+    desk(<Rack />);
+    const rows = (tank: string) =>
+      within(screen.getByRole('region', { name: tank }))
+        .getAllByRole('listitem')
+        .map((row) => row.textContent?.split(' ')[0]);
+    expect(rows('T1')).toEqual(['P1', 'P2', 'P3']);
+    expect(rows('T2')).toEqual(['P7', 'P6', 'P4', 'P6', 'P3', 'P5']);
+  });
+
+  test('selects a hole', async () => {
+    desk(<Rack />);
+    await userEvent.click(screen.getByRole('button', { name: /P2 Overflow/ }));
+    expect(screen.getByRole('button', { name: /P2 Overflow/ }).getAttribute('aria-pressed')).toBe('true');
+    expect(screen.getByRole('button', { name: /P4 Hose/ }).getAttribute('aria-pressed')).toBe('false');
+  });
+});
+
+describe('the strip', () => {
+  test('links only stations that have a screen; the others lie dotted and say so', () => {
+    const { container } = desk(<Strip />);
+    const nav = screen.getByRole('navigation', { name: 'Stations' });
+    expect(
+      within(nav)
+        .getAllByRole('link')
+        .map(({ textContent }) => textContent?.replace(/\d.*/, '')),
+    ).toEqual(['Tanks', 'Holes', 'Runs', 'Parts']);
+    expect(within(nav).getAllByText('comes later')).toHaveLength(3);
+    expect(container.querySelectorAll('[data-peg="waits"]')).toHaveLength(3);
+    expect(container.querySelectorAll('[data-peg="trouble"]')).toHaveLength(1);
+  });
+
+  test('marks the station one stands at', () => {
+    desk(<Strip />);
+    expect(screen.getByRole('link', { current: 'page' }).textContent).toContain('Holes');
+  });
+
+  test('renames the job in place; nothing typed leaves it', async () => {
+    desk(<Strip />);
+    await userEvent.click(screen.getByRole('button', { name: 'Tern Point boat rinse' }));
+    await userEvent.clear(screen.getByLabelText('Name of the job'));
+    await userEvent.keyboard('{Enter}');
+    expect(screen.getByRole('button', { name: 'Tern Point boat rinse' })).toBeDefined();
+    await userEvent.click(screen.getByRole('button', { name: 'Tern Point boat rinse' }));
+    await userEvent.clear(screen.getByLabelText('Name of the job'));
+    await userEvent.type(screen.getByLabelText('Name of the job'), 'Rinse{Enter}');
+    expect(screen.getByRole('button', { name: 'Rinse' })).toBeDefined();
+  });
+});
+
+describe('undo', () => {
+  const Move = () => {
+    const make = useJob((state) => state.make);
+    const name = useJob((state) => state.job.name);
+    return (
+      <button
+        type="button"
+        onClick={() => make([{ type: 'change-field', in: 'settings', field: 'name', from: name, to: `${name}!` }])}
+      >
+        {name}
+      </button>
+    );
+  };
+
+  test('is by button and by Ctrl+Z, each named by what it takes back', async () => {
+    desk(
+      <>
+        <UndoBar />
+        <Move />
+      </>,
+    );
+    expect(screen.getByRole('button', { name: 'Undo' })).toHaveProperty('disabled', true);
+    await userEvent.click(screen.getByText('Tern Point boat rinse'));
+    await userEvent.click(screen.getByRole('button', { name: 'Undo: Set the name' }));
+    expect(screen.getByText('Tern Point boat rinse')).toBeDefined();
+    await userEvent.keyboard('{Control>}{Shift>}z{/Shift}{/Control}');
+    expect(screen.getByText('Tern Point boat rinse!')).toBeDefined();
+    await userEvent.keyboard('{Control>}z{/Control}');
+    expect(screen.getByText('Tern Point boat rinse')).toBeDefined();
+  });
+});
+
+describe('parts', () => {
+  test('say in three lines whether the list is complete', () => {
+    desk(<PartsStation />);
+    const lines = screen.getByRole('region', { name: 'Is it complete' });
+    expect(lines.textContent).toContain('8 of 9 closed. P4');
+    expect(lines.textContent).toContain('39 of 40 hold. P4 J5 starts, then leaks');
+    expect(lines.textContent).toContain('8 of 8 named.');
+  });
+
+  test('ask what is not known, and warn at the step where it matters', () => {
+    desk(<PartsStation />);
+    expect(screen.getByText('How long is Pipe 1-1/2 Schedule 40 in P3?')).toBeDefined();
+    expect(screen.getByText(/no flame, never inside a tank/)).toBeDefined();
+  });
+
+  test('of an empty job are none, and that is said', () => {
+    const job = ternPoint();
+    desk(<PartsStation />, { ...job, penetrations: [], parts: [], joints: [], tanks: [] });
+    expect(screen.getByText(/Nothing is needed yet/)).toBeDefined();
+  });
+
+  test('without cuts have no cut list', () => {
+    const { container } = desk(<CutList cuts={[]} />);
+    expect(container.textContent).toBe('');
+  });
+});

@@ -1,0 +1,331 @@
+// @vitest-environment jsdom
+import { type Edit, type Job, applyEdits, shippedCatalogue, ternPoint } from '@herrero/core';
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { createJobStore } from './job-store';
+import { keepUnsent, takeUnsent } from './unsent-store';
+
+const JOB = 'job-1';
+const HEIGHT = 8 * 0.0254;
+const move = (from: number, to: number): Edit => ({
+  type: 'change-field',
+  in: 'penetrations',
+  id: 'p4',
+  field: 'heightM',
+  from,
+  to,
+});
+const rename = (from: string, to: string): Edit => ({ type: 'change-field', in: 'settings', field: 'name', from, to });
+const heightOf = (job: Job): number | undefined => job.penetrations.find(({ id }) => id === 'p4')?.heightM;
+
+interface Sent {
+  readonly baseRevision: number;
+  readonly batchId: string;
+  readonly author: string;
+  readonly undoes?: string;
+  readonly edits: readonly Edit[];
+}
+
+/** A server in memory that keeps the same promises as the real one; `down` makes it silent. */
+class FakeServer {
+  job: Job = ternPoint();
+  revision = 1;
+  down = false;
+  readonly sent: Sent[] = [];
+  readonly history: { batchId: string; label: string; undoes: string | null; inverse: Edit; author: string }[] = [];
+
+  readonly fetch = (input: RequestInfo | URL, init?: RequestInit): Promise<Response> => {
+    if (this.down) return Promise.reject(new TypeError('no answer'));
+    const url = input instanceof Request ? input.url : input.toString();
+    if (url.includes('/history')) {
+      const author = new URL(url, 'http://x').searchParams.get('author');
+      return this.answer({ history: this.history.filter((entry) => entry.author === author) });
+    }
+    if (url.endsWith('/edits')) return this.take(JSON.parse(init?.body as string) as Sent);
+    const seen = new Headers(init?.headers).get('if-none-match');
+    const etag = `"${this.revision}"`;
+    return seen === etag
+      ? Promise.resolve(new Response(null, { status: 304, headers: { etag } }))
+      : this.answer(this.job, 200, { etag });
+  };
+
+  /** Somebody else moves the job on. */
+  elsewhere(...edits: Edit[]): void {
+    const edited = applyEdits(this.job, edits, shippedCatalogue);
+    if (!edited.ok) throw new Error(edited.error.message);
+    this.job = edited.value.job;
+    this.revision++;
+  }
+
+  private take(batch: Sent): Promise<Response> {
+    this.sent.push(batch);
+    const edited = applyEdits(this.job, batch.edits, shippedCatalogue);
+    if (!edited.ok)
+      return this.answer(
+        { error: edited.error.message, refused: [edited.error], revision: this.revision, job: this.job },
+        409,
+      );
+    this.job = edited.value.job;
+    this.revision++;
+    const { label, inverse } = edited.value;
+    this.history.push({ batchId: batch.batchId, label, undoes: batch.undoes ?? null, inverse, author: batch.author });
+    return this.answer({
+      revision: this.revision,
+      label,
+      inverse,
+      ...(this.revision === batch.baseRevision + 1 ? {} : { job: this.job }),
+    });
+  }
+
+  private answer(body: unknown, status = 200, headers: Record<string, string> = {}): Promise<Response> {
+    return Promise.resolve(new Response(JSON.stringify(body), { status, headers }));
+  }
+}
+
+let server: FakeServer;
+let stops: (() => void)[];
+
+const open = () => {
+  const store = createJobStore(JOB, server.job, server.revision);
+  stops.push(store.getState().start());
+  return store;
+};
+const quiet = () => vi.advanceTimersByTimeAsync(20);
+
+beforeEach(() => {
+  vi.useFakeTimers();
+  localStorage.clear();
+  sessionStorage.clear();
+  server = new FakeServer();
+  stops = [];
+  vi.stubGlobal('fetch', server.fetch);
+});
+afterEach(() => {
+  for (const stop of stops) stop();
+  vi.unstubAllGlobals();
+  vi.useRealTimers();
+});
+
+describe('an edit', () => {
+  test('is made at once, kept until it is answered, and then forgotten', async () => {
+    const store = open();
+    await quiet();
+    expect(store.getState().make([move(HEIGHT, 0.3)])).toBeUndefined();
+    expect(heightOf(store.getState().job)).toBe(0.3);
+    expect(store.getState().unsent).toHaveLength(1);
+    expect(localStorage.length).toBe(1);
+    await quiet();
+    expect(store.getState().unsent).toEqual([]);
+    expect(localStorage.length).toBe(0);
+    expect(heightOf(server.job)).toBe(0.3);
+  });
+
+  test('that cannot be made changes nothing and is not sent', async () => {
+    const store = open();
+    await quiet();
+    expect(store.getState().make([move(HEIGHT, 99)])).toMatchObject({ code: 'invalid' });
+    await quiet();
+    expect(heightOf(store.getState().job)).toBe(HEIGHT);
+    expect(server.sent).toEqual([]);
+  });
+
+  test('moves the plan with it', async () => {
+    const store = open();
+    await quiet();
+    store.getState().make([move(HEIGHT, 0.4)]);
+    expect(store.getState().plan.findings.some(({ check }) => check === 'hole/in-no-drill-zone')).toBe(true);
+  });
+
+  test('of nothing is nothing', () => {
+    const store = open();
+    expect(store.getState().make([])).toBeUndefined();
+    expect(store.getState().unsent).toEqual([]);
+  });
+
+  test('waits for the one before: they arrive in order, one at a time', async () => {
+    const store = open();
+    await quiet();
+    store.getState().make([move(HEIGHT, 0.3)]);
+    store.getState().make([move(0.3, 0.35)]);
+    store.getState().make([rename('Tern Point boat rinse', 'Rinse')]);
+    await quiet();
+    expect(server.sent.map(({ edits }) => edits[0])).toEqual([
+      move(HEIGHT, 0.3),
+      move(0.3, 0.35),
+      rename('Tern Point boat rinse', 'Rinse'),
+    ]);
+    expect(server.job.name).toBe('Rinse');
+  });
+});
+
+describe('others at the same job', () => {
+  test('are seen when this one looks, and what is made here stands on top', async () => {
+    const store = open();
+    await quiet();
+    server.elsewhere(rename('Tern Point boat rinse', 'Theirs'));
+    await vi.advanceTimersByTimeAsync(3100);
+    expect(store.getState().job.name).toBe('Theirs');
+    store.getState().make([move(HEIGHT, 0.3)]);
+    await quiet();
+    expect(server.job).toMatchObject({ name: 'Theirs' });
+    expect(heightOf(server.job)).toBe(0.3);
+  });
+
+  test('who were faster on another field are taken in with the answer', async () => {
+    const store = open();
+    await quiet();
+    server.elsewhere(rename('Tern Point boat rinse', 'Theirs'));
+    store.getState().make([move(HEIGHT, 0.3)]);
+    await quiet();
+    expect(store.getState().job.name).toBe('Theirs');
+    expect(heightOf(store.getState().job)).toBe(0.3);
+  });
+
+  test('who were faster on the same field are named; keeping theirs leaves it', async () => {
+    const store = open();
+    await quiet();
+    server.elsewhere(move(HEIGHT, 0.5));
+    store.getState().make([move(HEIGHT, 0.3)]);
+    await quiet();
+    const [notTaken] = store.getState().notTaken;
+    expect(notTaken).toMatchObject({
+      batch: { label: 'Set the height of P4' },
+      refusal: { code: 'changed-since', now: 0.5 },
+    });
+    expect(heightOf(store.getState().job)).toBe(0.5);
+    if (notTaken) store.getState().settle(notTaken, 'keep-theirs');
+    await quiet();
+    expect(store.getState().notTaken).toEqual([]);
+    expect(heightOf(server.job)).toBe(0.5);
+  });
+
+  test('who were faster may be overruled by name', async () => {
+    const store = open();
+    await quiet();
+    server.elsewhere(move(HEIGHT, 0.5));
+    store.getState().make([move(HEIGHT, 0.3)]);
+    await quiet();
+    const [notTaken] = store.getState().notTaken;
+    if (notTaken) store.getState().settle(notTaken, 'make-mine');
+    await quiet();
+    expect(heightOf(server.job)).toBe(0.3);
+    expect(store.getState().notTaken).toEqual([]);
+  });
+});
+
+describe('a server that does not answer', () => {
+  test('is said, what was done is kept, and goes out when it answers again', async () => {
+    const store = open();
+    await quiet();
+    server.down = true;
+    store.getState().make([move(HEIGHT, 0.3)]);
+    await quiet();
+    expect(store.getState()).toMatchObject({ offline: true });
+    expect(store.getState().unsent).toHaveLength(1);
+    server.down = false;
+    await vi.advanceTimersByTimeAsync(4000);
+    expect(store.getState()).toMatchObject({ offline: false, unsent: [] });
+    expect(heightOf(server.job)).toBe(0.3);
+  });
+
+  test('loses nothing when the tab is closed: the next one sends it', async () => {
+    const first = open();
+    await quiet();
+    server.down = true;
+    first.getState().make([move(HEIGHT, 0.3)]);
+    await quiet();
+    stops.pop()?.();
+    sessionStorage.clear();
+    server.down = false;
+    const second = open();
+    await quiet();
+    expect(heightOf(second.getState().job)).toBe(0.3);
+    expect(heightOf(server.job)).toBe(0.3);
+    expect(second.getState().unsent).toEqual([]);
+  });
+});
+
+describe('undo and redo', () => {
+  test('take back and bring back the nearest', async () => {
+    const store = open();
+    await quiet();
+    store.getState().make([move(HEIGHT, 0.3)]);
+    store.getState().make([move(0.3, 0.35)]);
+    store.getState().undo();
+    expect(heightOf(store.getState().job)).toBe(0.3);
+    store.getState().undo();
+    expect(heightOf(store.getState().job)).toBe(HEIGHT);
+    store.getState().redo();
+    expect(heightOf(store.getState().job)).toBe(0.3);
+    await quiet();
+    expect(heightOf(server.job)).toBe(0.3);
+  });
+
+  test('survive a reload, since they stand on the history of the server', async () => {
+    const before = open();
+    await quiet();
+    before.getState().make([move(HEIGHT, 0.3)]);
+    await quiet();
+    stops.pop()?.();
+    const after = open();
+    await quiet();
+    after.getState().undo();
+    await quiet();
+    expect(heightOf(server.job)).toBe(HEIGHT);
+  });
+
+  test('do not take back what another did since; they say so', async () => {
+    const store = open();
+    await quiet();
+    store.getState().make([move(HEIGHT, 0.3)]);
+    await quiet();
+    server.elsewhere(move(0.3, 0.5));
+    await vi.advanceTimersByTimeAsync(3100);
+    store.getState().undo();
+    expect(heightOf(store.getState().job)).toBe(0.5);
+    expect(store.getState().notTaken).toMatchObject([{ batch: { label: 'Undo' } }]);
+  });
+
+  test('with nothing to take back do nothing', async () => {
+    const store = open();
+    await quiet();
+    store.getState().undo();
+    store.getState().redo();
+    expect(server.sent).toEqual([]);
+  });
+});
+
+describe('what is selected', () => {
+  test('is where the worst finding is, to begin with', () => expect(open().getState().selectedId).toBe('p4'));
+
+  test('a joint and a part are never selected at once', () => {
+    const store = open();
+    store.getState().select('p4', 'p4-j5');
+    store.getState().selectPart('p4-3');
+    expect(store.getState()).toMatchObject({ selectedId: 'p4', selectedJointId: null, selectedPartId: 'p4-3' });
+    store.getState().select('p1');
+    expect(store.getState()).toMatchObject({ selectedId: 'p1', selectedPartId: null });
+  });
+
+  test('a tank brings its first hole', () => {
+    const store = open();
+    store.getState().showTank('t1');
+    expect(store.getState()).toMatchObject({ tankId: 't1', selectedId: 'p1' });
+  });
+});
+
+describe('the store of unsent batches', () => {
+  const batch = { batchId: 'a', author: 'me', label: 'x', edits: [], undoes: null };
+
+  test('takes over what a tab that is gone left behind', () => {
+    keepUnsent(JOB, 'gone', [batch]);
+    expect(takeUnsent(JOB, 'me')).toEqual([batch]);
+    expect(takeUnsent(JOB, 'me')).toEqual([]);
+  });
+
+  test('keeps jobs apart and forgives what it cannot read', () => {
+    keepUnsent('other', 'me', [batch]);
+    localStorage.setItem(`herrero-unsent-${JOB}-old`, '{');
+    expect(takeUnsent(JOB, 'me')).toEqual([]);
+    expect(takeUnsent('other', 'me')).toEqual([batch]);
+  });
+});

@@ -1,0 +1,66 @@
+import { emptyJob, plan, ternPoint } from '@herrero/core';
+import { describe, expect, test } from 'vitest';
+import { layOut } from '@/drawing/geometry/string-layout';
+import { stationToOpen } from '../jobs/station-to-open';
+import { endWords, judgedOf, partWords } from '../runs/string-rows';
+import { seamOfRun } from './seam-of-run';
+
+const planned = plan(ternPoint());
+const strandOf = (id: string) => {
+  const strand = planned.runs.find(({ penetration }) => penetration.id === id)?.strands[0];
+  if (!strand) throw new Error(`no strand at ${id}`);
+  return strand;
+};
+
+test.each([
+  ['p4', 'starts-then-leaks'],
+  ['p3', 'unknown'],
+  ['p2', 'holds'],
+  ['p5', 'tape'],
+  ['p6', 'washer'],
+])('the seam that speaks for %s is %s', (id, seam) => expect(seamOfRun(planned, id)).toBe(seam));
+
+test('a hole with nothing is open', () => {
+  const job = ternPoint();
+  const bare = plan({ ...job, parts: [], joints: [] });
+  expect(seamOfRun(bare, 'p4')).toBe('open');
+});
+
+test.each([
+  ['p1', 'At boat house downpipe', false],
+  ['p2', 'Closed', false],
+  ['p3', 'Into T2', false],
+  ['p4', 'End open', true],
+  ['p5', 'At gravel bed', false],
+  ['p7', 'Closed', false],
+])('the end of %s reads %s', (id, words, open) => expect(endWords(strandOf(id), planned)).toEqual({ words, open }));
+
+describe('rows of the string', () => {
+  const layout = layOut(strandOf('p4'), {
+    wallMm: 6,
+    port: false,
+    jointOf: (id) => planned.joints.find(({ joint }) => joint.id === id),
+  });
+
+  test('name every part, and lengths with theirs', () => {
+    expect(layout.parts.map((part) => partWords(part, 'in-gal'))).toEqual([
+      'Bulkhead',
+      'Close nipple',
+      'Lever valve',
+      'Hex nipple',
+      'Hose swivel',
+      'Hose, 60 ft',
+    ]);
+    const link = layOut(strandOf('p3'), { wallMm: 6, port: false, jointOf: () => undefined });
+    expect(link.parts.map((part) => partWords(part, 'in-gal'))).toContain('Pipe, length not known');
+  });
+
+  test('find the judgement of every seam', () =>
+    expect(layout.seams.map((seam) => judgedOf(planned, seam)?.joint.number)).toEqual([1, 2, 3, 4, 5, 6]));
+});
+
+describe('a job opens', () => {
+  test('where there is trouble', () => expect(stationToOpen(planned).id).toBe('runs'));
+  test('at its tanks when there is nothing', () =>
+    expect(stationToOpen(plan(emptyJob('New', 'mm-l'))).id).toBe('tanks'));
+});
