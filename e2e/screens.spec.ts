@@ -100,3 +100,16 @@ test('no page says anything to the console', async ({ page }) => {
   }
   expect(said).toEqual([]);
 });
+
+test('the parts list prints whole, without what is only for the screen', async ({ page }) => {
+  const id = await copyOfTernPoint(page, 'On paper');
+  await page.goto(`/jobs/${id}/parts`);
+  const valve = page.getByText('Lever valve 3/4 NPT female, brass');
+  await expect(page.getByText('Run P1', { exact: true })).toBeVisible();
+  await page.emulateMedia({ media: 'print' });
+  for (const line of ['Hole saw 4-1/4 in', 'Vent cowl 2 socket, screened, PVC', 'Pipe saw or cutter square cuts'])
+    await expect(page.getByText(line)).toBeVisible();
+  await expect(valve).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Download the list (CSV)' })).toBeHidden();
+  await expect(page.getByRole('navigation', { name: 'Stations' })).toBeHidden();
+});

@@ -28,7 +28,6 @@ export { holeOf } from './job/edits/joint-numbers';
 export * from './job/resolve';
 export * from './job/run';
 export * from './job/validate';
-export { sameData } from './job/edits/change';
 export { type BatchRefusal, type Edit, type Edited, EDIT_TYPES, applyEdits } from './job/edits/edits';
 export * from './checks/finding';
 export { type CheckContext, type JudgedJoint, type Run } from './job/context';

@@ -110,11 +110,5 @@ export const emptyJob = (name: string, measures: Measures): Job => ({
   terminals: [],
 });
 
-export const sameRef = (a: EndRef, b: EndRef): boolean =>
-  a.of === b.of && a.id === b.id && (a.of !== 'part' || b.of !== 'part' || a.end === b.end);
-
 export const refKey = (ref: EndRef): string =>
   ref.of === 'part' ? `part ${ref.id} ${ref.end}` : `${ref.of} ${ref.id}`;
-
-/** Label and tank in one: `P3` is in T1 and in T2. */
-export const penetrationTitle = ({ label, name }: Penetration): string => `${label} ${name}`;

@@ -1,6 +1,5 @@
 import type { Material } from '../material';
 import { isMetal } from '../material';
-import { MM_PER_INCH } from '../../quantity/length';
 import { type NominalSize, sizeInInches } from '../../quantity/size';
 import type { Need } from '../mating';
 
@@ -40,5 +39,3 @@ export function tapeFor(size: NominalSize, crestMm: number, maleMaterial: Materi
 /** Width of tape for the size, as sold (value from memory). */
 export const tapeWidthIn = (size: NominalSize): number =>
   sizeInInches(size) < 1 ? 0.5 : sizeInInches(size) < 2.5 ? 0.75 : 1;
-
-export const tapeWidthMm = (size: NominalSize): number => tapeWidthIn(size) * MM_PER_INCH;

@@ -25,7 +25,7 @@ export function Strip() {
           </div>
           <JobName />
         </div>
-        <nav aria-label="Stations" className="flex min-w-0 flex-1 max-md:self-end">
+        <nav aria-label="Stations" className="no-print flex min-w-0 flex-1 max-md:self-end">
           {stations.map((station) => (
             <StationTab key={station.id} station={station} jobId={jobId} here={station.id === here} />
           ))}
