@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { type Page, expect, test } from '@playwright/test';
-import { beginJob, copyOfTernPoint, notes } from './support';
+import { beginJob, copyOfTernPoint, notes, station as stationLink } from './support';
 
 const STATIONS = ['tanks', 'holes', 'runs', 'parts'] as const;
 
@@ -91,7 +91,11 @@ test('a station that does nothing yet says so and is no page', async ({ page }) 
 
 test('no page says anything to the console', async ({ page }) => {
   const said: string[] = [];
-  page.on('console', (message) => ['error', 'warning'].includes(message.type()) && said.push(message.text()));
+  page.on(
+    'console',
+    (message) =>
+      ['error', 'warning'].includes(message.type()) && said.push(`${message.text()} ${message.location().url}`),
+  );
   page.on('pageerror', (error) => said.push(error.message));
   const id = await copyOfTernPoint(page, 'Quiet');
   for (const station of STATIONS) {
@@ -103,13 +107,18 @@ test('no page says anything to the console', async ({ page }) => {
 
 test('the parts list prints whole, without what is only for the screen', async ({ page }) => {
   const id = await copyOfTernPoint(page, 'On paper');
-  await page.goto(`/jobs/${id}/parts`);
+  await page.goto(`/jobs/${id}/tanks`);
+  await stationLink(page, 'Parts').click();
   const valve = page.getByText('Lever valve 3/4 NPT female, brass');
   await expect(page.getByText('Run P1', { exact: true })).toBeVisible();
   await page.emulateMedia({ media: 'print' });
+  await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
   for (const line of ['Hole saw 4-1/4 in', 'Vent cowl 2 socket, screened, PVC', 'Pipe saw or cutter square cuts'])
     await expect(page.getByText(line)).toBeVisible();
   await expect(valve).toBeVisible();
   await expect(page.getByRole('link', { name: 'Download the list (CSV)' })).toBeHidden();
   await expect(page.getByRole('navigation', { name: 'Stations' })).toBeHidden();
+  await page.emulateMedia({ media: 'screen' });
+  await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
+  await expect(page.getByText('Hole saw 4-1/4 in')).toBeHidden();
 });

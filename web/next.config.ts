@@ -8,6 +8,8 @@ const config: NextConfig = {
   turbopack: { root },
   outputFileTracingRoot: root,
   poweredByHeader: false,
+  // Some browsers ask for this one before they have read which icon the page has.
+  rewrites: () => Promise.resolve([{ source: '/favicon.ico', destination: '/icon.svg' }]),
   devIndicators: false,
 };
 export default config;

@@ -21,7 +21,7 @@ export function Desk({ jobId, document, revision, children }: DeskProps) {
       <Hatches />
       <div className="flex min-h-dvh flex-col">
         <Strip />
-        <div className="grid flex-1 grid-cols-[188px_minmax(0,1fr)_244px] content-start items-stretch max-desk:grid-cols-[188px_minmax(0,1fr)] max-lg:grid-cols-[minmax(0,1fr)]">
+        <div className="grid flex-1 grid-cols-[188px_minmax(0,1fr)_244px] content-start items-stretch max-desk:grid-cols-[188px_minmax(0,1fr)] max-lg:grid-cols-[minmax(0,1fr)] print:block">
           <Rack />
           <main className="relative min-w-0 px-4 pt-2.5 pb-6 max-md:px-3">
             <UndoBar />

@@ -2,6 +2,7 @@
 
 import { type PartsGroup, type PartsLine, type PartsList, formatLength } from '@herrero/core';
 import { ChevronRight } from 'lucide-react';
+import { type RefObject, useEffect, useRef } from 'react';
 import { useJob } from '../desk/job-provider';
 
 const COLUMNS = 'grid grid-cols-[minmax(0,1fr)_62px_36px_60px] items-baseline gap-x-2 px-2';
@@ -12,8 +13,10 @@ const LINE_COLUMNS =
 /** The list by place: every group opens to its lines; need, buy, price. */
 export function PartsGroups({ parts: { groups, toBuy, totalUsd } }: { readonly parts: PartsList }) {
   const selectedId = useJob((state) => state.selectedId);
+  const section = useRef<HTMLElement>(null);
+  useEffect(() => openForPrint(section), []);
   return (
-    <section aria-label="Parts by place">
+    <section aria-label="Parts by place" ref={section}>
       <div className={`${COLUMNS} border-b-2 border-ink pb-1 type-second`}>
         <span>Where you will need it</span>
         <span className="text-right">need</span>
@@ -38,6 +41,24 @@ export function PartsGroups({ parts: { groups, toBuy, totalUsd } }: { readonly p
       </div>
     </section>
   );
+}
+
+/** Paper cannot be pressed: every group is open while it is printed, and as it was afterwards. */
+function openForPrint(section: RefObject<HTMLElement | null>): () => void {
+  let closed: HTMLDetailsElement[] = [];
+  const open = (): void => {
+    closed = [...(section.current?.querySelectorAll<HTMLDetailsElement>('details:not([open])') ?? [])];
+    for (const group of closed) group.open = true;
+  };
+  const close = (): void => {
+    for (const group of closed) group.open = false;
+  };
+  window.addEventListener('beforeprint', open);
+  window.addEventListener('afterprint', close);
+  return () => {
+    window.removeEventListener('beforeprint', open);
+    window.removeEventListener('afterprint', close);
+  };
 }
 
 function Group({ group, chosen }: { readonly group: PartsGroup; readonly chosen: boolean }) {

@@ -24,7 +24,7 @@ export function PartsStation() {
       {parts.groups.length === 0 ? (
         <p className="py-4">Nothing is needed yet: the list fills as holes are sealed and runs are built.</p>
       ) : (
-        <div className="mt-2 grid grid-cols-[minmax(0,25fr)_minmax(0,16fr)] gap-6 max-xl:grid-cols-1">
+        <div className="mt-2 grid grid-cols-[minmax(0,25fr)_minmax(0,16fr)] gap-6 max-xl:grid-cols-1 print:grid-cols-1">
           <div>
             <PartsGroups parts={parts} />
           </div>
