@@ -24,6 +24,7 @@ export * from './job/history';
 export * from './job/job';
 export * from './job/linked-tanks';
 export * from './job/new-tank';
+export { COLLECTIONS } from './job/edits/change';
 export { holeOf } from './job/edits/joint-numbers';
 export * from './job/resolve';
 export * from './job/run';

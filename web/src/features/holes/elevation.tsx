@@ -151,6 +151,7 @@ export function Elevation({
 
 function ElevationHole({ hole, tank, axis, baseY, pxPerM, onLive }: HoleProps & { readonly axis: number }) {
   const selected = useJob((state) => state.selectedId === hole.id);
+  const measures = useJob((state) => state.job.measures);
   const pointed = useJob((state) => state.pointedId === hole.id);
   const diameterM = useJob((state) => holeDiameterM(hole.id, state.job, state.plan.context.index));
   const stored = useJob((state) => state.job.penetrations.find(({ id }) => id === hole.id)) ?? hole;
@@ -195,7 +196,7 @@ function ElevationHole({ hole, tank, axis, baseY, pxPerM, onLive }: HoleProps & 
   const { across, hidden } = seenFromFront(tank, hole.aroundM);
   const x = axis + across * (tank.diameterM / 2) * pxPerM;
   const y = baseY - hole.heightM * pxPerM;
-  const name = `${hole.label} ${hole.name} in ${tank.label}, ${formatLength(hole.heightM, 'in-gal')} up`;
+  const name = `${hole.label} ${hole.name} in ${tank.label}, ${formatLength(hole.heightM, measures)} up`;
   return (
     <g
       {...bind()}

@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { EDIT_TYPES, NOMINAL_SIZES } from '@herrero/core';
+import { COLLECTIONS, EDIT_TYPES } from '@herrero/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -18,12 +18,10 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
-import { EndRefDto, PenetrationDto, PlacedPartDto, RoofDto, TankDto, TerminalDto } from './job-dto';
+import { EndRefDto, ID, PenetrationDto, PlacedPartDto, RoofDto, TankDto, TerminalDto } from './job-dto';
 
-const ID = /^[A-Za-z0-9][A-Za-z0-9_.:-]{0,79}$/;
 const MOST_EDITS = 200;
 const MOST_CHANGES = 20_000;
-const COLLECTIONS = ['roofs', 'tanks', 'penetrations', 'parts', 'joints', 'terminals'];
 
 class EditDto {
   @IsIn(EDIT_TYPES) type!: string;
@@ -43,7 +41,6 @@ class NewTankDto extends TankDto {
 }
 class NewPenetrationDto extends PenetrationDto {
   @IsOptional() declare label: string;
-  @IsIn(NOMINAL_SIZES) declare size: string;
 }
 
 class AddTankDto extends EditDto {

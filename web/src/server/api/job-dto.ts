@@ -29,7 +29,7 @@ import {
 import { shapeProblems } from './read-body';
 
 /** Ids are made by the sender: short, plain, safe in a path and in an attribute. */
-const ID = /^[A-Za-z0-9][A-Za-z0-9_.:-]{0,79}$/;
+export const ID = /^[A-Za-z0-9][A-Za-z0-9_.:-]{0,79}$/;
 const MOST = 5000;
 const orNull =
   (field: string) =>
