@@ -4,6 +4,7 @@ import noSeal from './hole/no-seal/check';
 import nothingBehind from './hole/nothing-behind/check';
 import waterLeftBehind from './hole/water-left-behind/check';
 import falseFriend from './joint/false-friend/check';
+import materialCaution from './joint/material-caution/check';
 import notKnown from './joint/not-known/check';
 import notRated from './joint/not-rated/check';
 import endOpen from './run/end-open/check';
@@ -22,4 +23,5 @@ export const CHECKS: readonly Check[] = [
   lengthNotKnown,
   nothingBehind,
   waterLeftBehind,
+  materialCaution,
 ];

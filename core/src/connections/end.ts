@@ -6,23 +6,48 @@ export interface ThreadEnd {
   readonly standard: string;
   readonly size: NominalSize;
   readonly sex: 'male' | 'female';
-  /** A nut that turns on its tail, so that the two parts need not turn against one another. */
+  /** A nut that turns on its tail, with its washer inside, so that the two parts need not turn against one another. */
   readonly swivel?: true;
 }
 
-/** A pipe end (spigot) or the fitting that takes it (socket) of one outside-diameter series. */
+/**
+ * What an end of a pipe series is: the plain pipe, or the fitting that takes it.
+ *
+ * `socket` is cemented, `push-fit` has a rubber ring (with teeth, on pressure tube), `compression` a nut and ring,
+ * `dry-hub` is lapped or snapped together without any seal, `sleeve` is a rubber coupling with clamps.
+ */
+export const PIPE_PARTS = ['spigot', 'socket', 'push-fit', 'compression', 'dry-hub', 'sleeve'] as const;
+export type PipePart = (typeof PIPE_PARTS)[number];
+
+/** A pipe end (spigot) or the fitting that takes it, of one outside-diameter series. */
 export interface PipeEnd {
   readonly kind: 'pipe';
   readonly series: string;
   readonly size: NominalSize;
-  readonly part: 'spigot' | 'socket';
+  readonly part: PipePart;
 }
 
-/** A hose tail (barb), or the bore of a hose that is pushed over one. */
+/** A tail (barb), or the bore of the hose or pipe that is pushed over one. */
 export interface HoseEnd {
   readonly kind: 'hose';
+  /** Hose, or polyethylene pipe known by its bore. */
+  readonly system: string;
   readonly size: NominalSize;
   readonly part: 'barb' | 'bore';
+}
+
+/** Cam-and-groove: the grooved adapter (male), or the coupler with the arms and the gasket. */
+export interface CamEnd {
+  readonly kind: 'cam';
+  readonly size: NominalSize;
+  readonly part: 'adapter' | 'coupler';
+}
+
+/** Click-type garden hose coupling: the plug with its ring, or the socket that snaps over it. */
+export interface ClickEnd {
+  readonly kind: 'click';
+  readonly size: NominalSize;
+  readonly part: 'plug' | 'socket';
 }
 
 /** The inner lip of a push-through gasket: takes a plain pipe of one series. */
@@ -48,7 +73,23 @@ export interface HoleEnd {
   readonly wallRadiusMm?: number;
 }
 
+/** Ends of no standard: a maker's own thread, or made on site. Nothing is said of them before they are measured. */
+export const OWN_ENDS = [
+  'container-neck',
+  'bulkhead-thread',
+  'bulkhead-nut',
+  'union-nut',
+  'union-tail',
+  'home-made',
+  'thread',
+] as const;
+
+export interface OwnEnd {
+  readonly kind: 'own';
+  readonly what: (typeof OWN_ENDS)[number];
+}
+
 /** One side of a joint. Carries what judgement needs; looked-up dimensions come from the tables. */
-export type End = ThreadEnd | PipeEnd | HoseEnd | GasketEnd | WallSealEnd | HoleEnd;
+export type End = ThreadEnd | PipeEnd | HoseEnd | CamEnd | ClickEnd | GasketEnd | WallSealEnd | HoleEnd | OwnEnd;
 
 export type EndKind = End['kind'];

@@ -1,47 +1,99 @@
-import type { End } from './end';
+import { sizeWords } from '../quantity/size';
+import type { End, OwnEnd, ThreadEnd } from './end';
+import { hoseSystem } from './standards/hose';
 import { pipeSeries } from './standards/pipes';
 import { threadStandard } from './standards/threads';
 
+/** Ends of no standard as they are written. */
+export const OWN_WORDS: Readonly<Record<OwnEnd['what'], string>> = {
+  'container-neck': 'container neck',
+  'bulkhead-thread': 'bulkhead outer thread',
+  'bulkhead-nut': 'bulkhead nut',
+  'union-nut': 'union nut',
+  'union-tail': 'union tail',
+  'home-made': 'home-made end',
+  thread: 'unknown thread',
+};
+
+const words = (...some: readonly string[]): string => some.filter((word) => word !== '').join(' ');
+
+const threadName = ({ standard, size }: ThreadEnd): string => {
+  const { token, sizeless } = threadStandard(standard);
+  return sizeless ? token : `${size} ${token}`;
+};
+
 /**
- * An end as text: `3/4 NPT M`, `3/4 NH F swivel`, `1-1/2 IPS spigot`, `5/8 barb`, `5/8 hose bore`, `3 IPS gasket`,
- * `3/4 bulkhead shank`, `3 gasket rim`, `41.3 hole 6.4 wall` (with ` 584 radius` on a curved wall; mm).
- * `parseEnd` reads it back.
+ * An end as text. `parseEnd` reads it back.
+ *
+ * Threads `3/4 NPT M`, `3/4 NH F swivel`, `S60x6 F`; pipe `1-1/2 IPS spigot`, `32 PE compression`, `110 SOIL push-fit`;
+ * hose `5/8 barb`, `5/8 hose bore`, `1 PE-ID bore`, `3/4 rural barb`; couplings `2 cam adapter`, `12.5 click plug`;
+ * in a wall `3 IPS gasket`, `3/4 bulkhead shank`, `3 gasket rim`, `41.3 hole 6.4 wall` (with ` 584 radius` on a curved
+ * wall; mm); of no standard `container neck`, `union nut`, `unknown thread`.
  */
 export function formatEnd(end: End): string {
   switch (end.kind) {
     case 'thread':
-      return `${end.size} ${threadStandard(end.standard).token} ${end.sex === 'male' ? 'M' : 'F'}${end.swivel ? ' swivel' : ''}`;
+      return words(threadName(end), end.sex === 'male' ? 'M' : 'F', end.swivel ? 'swivel' : '');
     case 'pipe':
       return `${end.size} ${pipeSeries(end.series).token} ${end.part}`;
-    case 'hose':
-      return end.part === 'barb' ? `${end.size} barb` : `${end.size} hose bore`;
+    case 'hose': {
+      const { boreWord, barbWord } = hoseSystem(end.system);
+      return words(end.size, end.part === 'barb' ? barbWord : boreWord, end.part);
+    }
+    case 'cam':
+    case 'click':
+      return `${end.size} ${end.kind} ${end.part}`;
     case 'gasket':
       return `${end.size} ${pipeSeries(end.series).token} gasket`;
     case 'wall-seal':
       return end.style === 'bulkhead' ? `${end.size} bulkhead shank` : `${end.size} gasket rim`;
     case 'hole':
       return `${tenth(end.diameterMm)} hole ${tenth(end.wallMm)} wall${end.wallRadiusMm === undefined ? '' : ` ${tenth(end.wallRadiusMm)} radius`}`;
+    case 'own':
+      return OWN_WORDS[end.what];
   }
 }
 
 const tenth = (mm: number): string => `${Math.round(mm * 10) / 10}`;
 
-/** An end in full words for an installer: 'thread 3/4 NPT male', 'socket for 1-1/2 Schedule 40 pipe'. */
+/** An end in full words for an installer: '3/4 NPT male', 'socket for 1-1/2 in Schedule 40 pipe'. */
 export function describeEnd(end: End): string {
   switch (end.kind) {
     case 'thread':
-      return `${end.size} ${threadStandard(end.standard).token} ${end.sex}${end.swivel ? ' swivel' : ''}`;
-    case 'pipe':
-      return end.part === 'socket'
-        ? `socket for ${end.size} in ${pipeSeries(end.series).name}`
-        : `${end.size} in ${pipeSeries(end.series).name}`;
-    case 'hose':
-      return end.part === 'barb' ? `${end.size} in hose tail` : `${end.size} in hose`;
+      return words(threadName(end), end.sex, end.swivel ? 'swivel' : '');
+    case 'pipe': {
+      const pipe = `${sizeWords(end.size)} ${pipeSeries(end.series).name}`;
+      switch (end.part) {
+        case 'spigot':
+          return pipe;
+        case 'socket':
+          return `socket for ${pipe}`;
+        case 'push-fit':
+          return `push-fit socket for ${pipe}`;
+        case 'compression':
+          return `compression fitting for ${pipe}`;
+        case 'dry-hub':
+          return `plain hub for ${pipe}`;
+        case 'sleeve':
+          return `rubber sleeve for ${pipe}`;
+      }
+      return pipe;
+    }
+    case 'hose': {
+      const { name, tailName } = hoseSystem(end.system);
+      return `${sizeWords(end.size)} ${end.part === 'barb' ? tailName : name}`;
+    }
+    case 'cam':
+      return end.part === 'adapter' ? `${end.size} in cam adapter, grooved` : `${end.size} in cam coupler, with arms`;
+    case 'click':
+      return `${sizeWords(end.size)} click ${end.part}`;
     case 'gasket':
-      return `gasket for ${end.size} in ${pipeSeries(end.series).name}`;
+      return `gasket for ${sizeWords(end.size)} ${pipeSeries(end.series).name}`;
     case 'wall-seal':
       return end.style === 'bulkhead' ? `${end.size} in bulkhead shank` : `${end.size} in gasket groove`;
     case 'hole':
       return `hole ${tenth(end.diameterMm)} mm`;
+    case 'own':
+      return OWN_WORDS[end.what];
   }
 }

@@ -2,28 +2,164 @@
 export const MATERIALS = [
   'pvc',
   'clear-pvc',
-  'brass',
+  'cpvc',
+  'abs',
   'polypropylene',
   'polyethylene',
+  'pex',
+  'nylon',
   'rubber',
   'vinyl-hose',
+  'brass',
+  'copper',
   'stainless',
+  'galvanised',
+  'aluminium',
 ] as const;
 export type Material = (typeof MATERIALS)[number];
 
-export const MATERIAL_NAMES: Readonly<Record<Material, string>> = {
-  pvc: 'PVC',
-  'clear-pvc': 'clear PVC',
-  brass: 'brass',
-  polypropylene: 'polypropylene',
-  polyethylene: 'polyethylene',
-  rubber: 'rubber',
-  'vinyl-hose': 'reinforced hose',
-  stainless: 'stainless steel',
+interface Nature {
+  readonly name: string;
+  readonly metal: boolean;
+  /** Which plastics dissolve together; none for what no cement bonds. */
+  readonly cement?: 'pvc' | 'cpvc' | 'abs';
+  /** How it bears daylight, and earth. Rules of the trade (common practice); empty where it bears it well. */
+  readonly sunlight?: string;
+  readonly burial?: string;
+  readonly potable?: string;
+}
+
+const MARKED = 'for drinking water only where it is marked so';
+
+const NATURES: Readonly<Record<Material, Nature>> = {
+  pvc: {
+    name: 'PVC',
+    metal: false,
+    cement: 'pvc',
+    sunlight: 'turns brittle in years of sun: paint or cover it',
+    potable: MARKED,
+  },
+  'clear-pvc': {
+    name: 'clear PVC',
+    metal: false,
+    cement: 'pvc',
+    sunlight: 'yellows, cracks and grows algae in daylight: shade it',
+    burial: 'is not for burial',
+    potable: MARKED,
+  },
+  cpvc: {
+    name: 'CPVC',
+    metal: false,
+    cement: 'cpvc',
+    sunlight: 'turns brittle in the sun: paint or cover it',
+    potable: MARKED,
+  },
+  abs: {
+    name: 'ABS',
+    metal: false,
+    cement: 'abs',
+    sunlight: 'chalks in the sun: paint or cover it',
+    potable: 'is for drains, not for drinking water',
+  },
+  polypropylene: {
+    name: 'polypropylene',
+    metal: false,
+    sunlight: 'cracks in the sun unless it is black',
+    potable: MARKED,
+  },
+  polyethylene: {
+    name: 'polyethylene',
+    metal: false,
+    sunlight: 'lasts in the sun only if it is black',
+    potable: MARKED,
+  },
+  pex: { name: 'PEX', metal: false, sunlight: 'must not stand in daylight: sleeve it', potable: MARKED },
+  nylon: { name: 'nylon', metal: false, sunlight: 'turns brittle in the sun unless it is black', potable: MARKED },
+  rubber: { name: 'rubber', metal: false, sunlight: 'cracks in the sun unless it is EPDM', potable: MARKED },
+  'vinyl-hose': {
+    name: 'reinforced hose',
+    metal: false,
+    sunlight: 'hardens in the sun',
+    burial: 'is not for burial',
+    potable: MARKED,
+  },
+  brass: {
+    name: 'brass',
+    metal: true,
+    burial: 'is wrapped before it is buried',
+    potable: 'for drinking water only lead-free',
+  },
+  copper: { name: 'copper', metal: true, burial: 'is sleeved before it is buried' },
+  stainless: { name: 'stainless steel', metal: true, burial: 'is wrapped before it is buried in salty ground' },
+  galvanised: {
+    name: 'galvanised steel',
+    metal: true,
+    burial: 'rusts in the ground: wrap it',
+    potable: 'is not for soft rainwater that is drunk',
+  },
+  aluminium: { name: 'aluminium', metal: true, burial: 'is not for burial', potable: 'is not for drinking water' },
 };
 
-export const isMetal = (material: Material): boolean => material === 'brass' || material === 'stainless';
+export const MATERIAL_NAMES = Object.fromEntries(
+  MATERIALS.map((material) => [material, NATURES[material].name]),
+) as Readonly<Record<Material, string>>;
 
-/** Polyolefins take no solvent cement (common practice; their surface does not dissolve). */
-export const takesNoCement = (material: Material): boolean =>
-  material === 'polyethylene' || material === 'polypropylene' || material === 'rubber' || isMetal(material);
+export const isMetal = (material: Material): boolean => NATURES[material].metal;
+
+/** Polyolefins, nylon, rubber and metals take no solvent cement (common practice; their surface does not dissolve). */
+export const takesNoCement = (material: Material): boolean => NATURES[material].cement === undefined;
+
+/** Solvent cements as sold. `transition` bonds PVC to ABS, for drains. */
+export const CEMENTS = ['pvc', 'cpvc', 'abs', 'transition'] as const;
+export type Cement = (typeof CEMENTS)[number];
+
+export const CEMENT_NAMES: Readonly<Record<Cement, string>> = {
+  pvc: 'PVC cement',
+  cpvc: 'CPVC cement',
+  abs: 'ABS cement',
+  transition: 'PVC to ABS transition cement',
+};
+
+/** PVC and CPVC want a primer (ASTM D2855, F493); ABS and transition cements are one step (common practice). */
+export const wantsPrimer = (cement: Cement): boolean => cement === 'pvc' || cement === 'cpvc';
+
+/**
+ * The cement that bonds two plastics.
+ *
+ * @returns undefined where none does: a polyolefin, nylon, rubber or a metal is one of them, or the pair has no cement of its own
+ * @source ASTM D2564 (PVC), F493 (CPVC), D2235 (ABS), D3138 (PVC to ABS, drains); from memory
+ */
+export function cementFor(a: Material, b: Material): Cement | undefined {
+  const [first, second] = [NATURES[a].cement, NATURES[b].cement];
+  if (first === undefined || second === undefined) return undefined;
+  if (first === second) return first;
+  return first !== 'cpvc' && second !== 'cpvc' ? 'transition' : undefined;
+}
+
+export type Setting = 'potable' | 'sunlight' | 'burial';
+
+/** What a material does not bear, in words for each setting; undefined where there is nothing to say (common practice). */
+export function settingCaution(material: Material, setting: Setting): string | undefined {
+  const nature = NATURES[material];
+  const said = nature[setting];
+  return said === undefined ? undefined : `${nature.name[0]?.toUpperCase() ?? ''}${nature.name.slice(1)} ${said}.`;
+}
+
+const ATTACKS: readonly (readonly [Material, Material])[] = [
+  ['copper', 'aluminium'],
+  ['copper', 'galvanised'],
+];
+const CORRODES: readonly (readonly [Material, Material])[] = [
+  ['brass', 'aluminium'],
+  ['stainless', 'aluminium'],
+  ['stainless', 'galvanised'],
+  ['brass', 'galvanised'],
+];
+const among = (pairs: readonly (readonly [Material, Material])[], a: Material, b: Material): boolean =>
+  pairs.some(([one, other]) => (one === a && other === b) || (one === b && other === a));
+
+/** Copper eats aluminium and zinc away when water joins them: such a joint is not counted as one (common practice). */
+export const eatsAway = (a: Material, b: Material): boolean => among(ATTACKS, a, b);
+
+/** Pairs of metals that corrode slowly where the joint stays wet (common practice). */
+export const corrodes = (a: Material, b: Material): boolean => among(CORRODES, a, b);

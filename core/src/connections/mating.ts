@@ -1,27 +1,55 @@
 import type { Source } from '../provenance';
 import type { NominalSize } from '../quantity/size';
+import type { Cement } from './material';
 
-/** How a joint is judged; the words an installer reads are in `VERDICT_WORDS`. */
+/** How a joint is judged; the words an installer reads are in `verdictWords`. */
 export type Verdict = 'holds' | 'holds-with' | 'fits-unrated' | 'starts-then-leaks' | 'will-not-go' | 'unknown';
 
-/** What a joint needs so that it holds. */
+/** What can close a joint that does not close by itself. */
+export const MEDIA = ['tape', 'cement', 'washer', 'clamp', 'lubricant', 'insert'] as const;
+export type Medium = (typeof MEDIA)[number];
+
+/** What a joint needs so that it holds, with the amount. */
 export type Need =
   | { readonly kind: 'tape'; readonly size: NominalSize; readonly turns: number; readonly lengthM: number }
-  | { readonly kind: 'cement'; readonly size: NominalSize }
+  | {
+      readonly kind: 'cement';
+      readonly size: NominalSize;
+      readonly cement: Cement;
+      readonly ml: number;
+      readonly primerMl: number;
+    }
   | { readonly kind: 'washer'; readonly name: string; readonly suppliedWithPart: boolean }
   | { readonly kind: 'clamp'; readonly name: string; readonly count: number }
+  | { readonly kind: 'insert'; readonly name: string }
   | { readonly kind: 'lubricant' };
 
 /** One figure the verdict stands on. */
 export interface Figure {
   readonly name: string;
   readonly value: number;
-  readonly unit: 'mm' | 'turns' | 'per inch' | 'degrees';
+  readonly unit: 'mm' | 'turns' | 'per inch' | 'degrees' | '%';
+}
+
+/** What two materials do to one another in a joint that goes together. */
+export interface Caution {
+  readonly kind: 'wedge' | 'corrodes' | 'galls';
+  readonly text: string;
+}
+
+/** The bare judgement: cheap enough to try a whole catalogue. `mate` puts it into words. */
+export interface Judgement {
+  readonly verdict: Verdict;
+  /** Why, as a code; the sentence is made from it and the figures. */
+  readonly reason: string;
+  /** What it holds with. */
+  readonly media: readonly Medium[];
 }
 
 /** The judgement of two ends. Pure data: the same two ends in either order give the same mating. */
 export interface Mating {
   readonly verdict: Verdict;
+  readonly reason: string;
   readonly needs: readonly Need[];
   /** One or two sentences for an installer. */
   readonly why: string;
@@ -33,17 +61,11 @@ export interface Mating {
   readonly engagementMm: number;
   /** Turns past hand tight, where threads are tightened. */
   readonly tighten?: string;
+  /** What the two materials do to one another. */
+  readonly cautions: readonly Caution[];
 }
 
 export const holdsAtAll = (verdict: Verdict): boolean => verdict === 'holds' || verdict === 'holds-with';
-
-const NEED_WORDS: Readonly<Record<Need['kind'], string>> = {
-  tape: 'tape',
-  cement: 'cement',
-  washer: 'washer',
-  clamp: 'clamp',
-  lubricant: 'lubricant',
-};
 
 const PLAIN_WORDS: Readonly<Record<Exclude<Verdict, 'holds-with'>, string>> = {
   holds: 'Holds',
@@ -55,6 +77,4 @@ const PLAIN_WORDS: Readonly<Record<Exclude<Verdict, 'holds-with'>, string>> = {
 
 /** The one wording of a verdict: 'Holds with tape', 'Starts, then leaks'. Never varied. */
 export const verdictWords = ({ verdict, needs }: Pick<Mating, 'verdict' | 'needs'>): string =>
-  verdict === 'holds-with'
-    ? `Holds with ${needs.map((need) => NEED_WORDS[need.kind]).join(' and ')}`
-    : PLAIN_WORDS[verdict];
+  verdict === 'holds-with' ? `Holds with ${needs.map(({ kind }) => kind).join(' and ')}` : PLAIN_WORDS[verdict];

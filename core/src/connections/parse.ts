@@ -1,14 +1,17 @@
+import { NOMINAL_SIZES, type NominalSize, isNominalSize } from '../quantity/size';
 import { type Result, err, ok } from '../result';
-import { NOMINAL_SIZES, isNominalSize, type NominalSize } from '../quantity/size';
-import type { End } from './end';
-import { HOSE_SIZES } from './standards/hose';
+import { type End, OWN_ENDS } from './end';
+import { OWN_WORDS } from './format';
+import { CAM_SIZES, CAM_TYPES, CLICK_SIZES } from './standards/couplings';
+import { HOSE_SYSTEMS } from './standards/hose';
 import { PIPE_SERIES } from './standards/pipes';
 import { THREAD_STANDARDS } from './standards/threads';
 import { WALL_SEALS } from './standards/wall-seals';
 
 /** Why a text is no end: which word was not understood, and the nearest that would be. */
 export interface EndProblem {
-  readonly code: 'empty' | 'unknown-word' | 'unknown-size' | 'size-not-made' | 'missing-word' | 'extra-word';
+  readonly code:
+    'empty' | 'unknown-word' | 'unknown-size' | 'size-not-made' | 'sex-not-made' | 'missing-word' | 'extra-word';
   readonly word: string;
   readonly nearest: readonly string[];
 }
@@ -16,91 +19,194 @@ export interface EndProblem {
 const HOLE = /^(\d+(?:\.\d+)?) hole (\d+(?:\.\d+)?) wall(?: (\d+(?:\.\d+)?) radius)?$/;
 const SEX: Readonly<Record<string, 'male' | 'female'>> = { M: 'male', MALE: 'male', F: 'female', FEMALE: 'female' };
 
+/** What installers also say, in the words of the grammar. */
+const ALSO_SAID: Readonly<Record<string, string>> = {
+  GHT: 'NH',
+  MGHT: 'NH M',
+  FGHT: 'NH F',
+  MHT: 'NH M',
+  FHT: 'NH F',
+  MNPT: 'NPT M',
+  FNPT: 'NPT F',
+  MPT: 'NPT M',
+  FPT: 'NPT F',
+  MIP: 'NPT M',
+  FIP: 'NPT F',
+  MIPT: 'NPT M',
+  FIPT: 'NPT F',
+  BSPP: 'G',
+  BSPT: 'R',
+  NUT: 'F swivel',
+  CAMLOCK: 'cam',
+};
+
+type Parsed = Result<End, EndProblem>;
+/** Reads what follows the size and the family's own word. */
+type Reader = (size: NominalSize, rest: readonly string[]) => Parsed;
+
+const fail = (code: EndProblem['code'], word: string, near: readonly string[]): Parsed =>
+  err({ code, word, nearest: near });
+
 /**
- * Reads an end as `formatEnd` writes it; letter case and spaces are forgiven (`3/4npt m`, `1 1/2 IPS spigot`).
+ * Reads an end as `formatEnd` writes it. Letter case and spaces are forgiven, the size may follow its thread, and what
+ * installers also say is understood (`3/4npt m`, `R 3/4 male`, `3/4 GHT F`, `2 cam F` for the adapter of a type F).
  *
  * @error unknown-word   a word that is no part of any end, with the nearest ones
  * @error unknown-size   the size is not one of the trade's
  * @error size-not-made  the standard has no such size; `nearest` lists those it has
+ * @error sex-not-made   the standard is male only or female only
  * @error missing-word   the text stops too soon; `nearest` says what may follow
  */
-export function parseEnd(text: string): Result<End, EndProblem> {
+export function parseEnd(text: string): Parsed {
   const tidy = text
     .trim()
     .replaceAll(/\s+/g, ' ')
     .replace(/^(\d) (\d\/\d)/, '$1-$2')
-    .replace(/^([\d/-]+)\s*in\b/i, '$1');
-  if (tidy === '') return err({ code: 'empty', word: '', nearest: ['3/4 NPT M'] });
+    .replace(/^([\d/-]+) ?(?:in\b|")/i, '$1')
+    .replace(/^([\d.]+) ?mm\b/i, '$1');
+  if (tidy === '') return fail('empty', '', ['3/4 NPT M']);
+  const own = OWN_ENDS.find((what) => OWN_WORDS[what] === tidy.toLowerCase());
+  if (own) return ok({ kind: 'own', what: own });
   const hole = HOLE.exec(tidy.toLowerCase());
   if (hole) {
     const [, diameter, wall, radius] = hole;
     const radiusMm = radius === undefined ? {} : { wallRadiusMm: Number(radius) };
     return ok({ kind: 'hole', diameterMm: Number(diameter), wallMm: Number(wall), ...radiusMm });
   }
-  const words = tidy.replace(/^([\d/-]+)(?=[a-z])/i, '$1 ').split(' ');
-  const [size = '', ...rest] = words;
-  if (!isNominalSize(size)) return err({ code: 'unknown-size', word: size, nearest: nearest(size, NOMINAL_SIZES) });
-  return parseKind(size, rest);
+  const spoken = tidy.replace(/^([\d./-]+)(?=[a-wyz])/i, '$1 ').split(' ');
+  const words = spoken.flatMap((word) => (ALSO_SAID[word.toUpperCase()] ?? word).split(' '));
+  const [first = '', second, ...rest] = words;
+  const sizeless = THREAD_STANDARDS.find((one) => one.sizeless && one.token.toUpperCase() === first.toUpperCase());
+  if (sizeless) return readThread(sizeless.id, sizeless.sizes[0] ?? '60', words.slice(1));
+  if (!isNominalSize(first)) {
+    const [, token = '', joined] = /^([a-z]+)([\d/-]+)?$/i.exec(first) ?? [];
+    const size = joined ?? second ?? '';
+    if (READERS.has(token.toUpperCase()) && isNominalSize(size))
+      return readAfterSize(size, [token, ...(joined === undefined || second === undefined ? [] : [second]), ...rest]);
+    const looksLikeSize = /^\d/.test(first);
+    return looksLikeSize
+      ? fail('unknown-size', first, nearest(first, NOMINAL_SIZES))
+      : fail(
+          'unknown-word',
+          first,
+          nearest(
+            first,
+            [...READERS.values()].map(({ word }) => word),
+          ),
+        );
+  }
+  return readAfterSize(first, words.slice(1));
 }
 
-function parseKind(size: NominalSize, words: readonly string[]): Result<End, EndProblem> {
-  const upper = words.map((word) => word.toUpperCase());
-  const [first, second, third, fourth] = upper;
-  if (first === undefined) return err({ code: 'missing-word', word: size, nearest: firstWords() });
-  const thread = THREAD_STANDARDS.find((standard) => standard.token.toUpperCase() === first);
-  const series = PIPE_SERIES.find((candidate) => candidate.token.toUpperCase() === first);
-  const done = (end: End, used: number): Result<End, EndProblem> =>
-    words.length > used ? err({ code: 'extra-word', word: words[used] ?? '', nearest: [] }) : ok(end);
-
-  if (thread) {
-    if (!thread.sizes.includes(size)) return notMade(size, thread.sizes);
-    const sex = second === undefined ? undefined : SEX[second];
-    if (sex === undefined) return wrong(words[1], ['M', 'F']);
-    if (third !== undefined && third !== 'SWIVEL') return wrong(words[2], ['swivel']);
-    const swivel = third === 'SWIVEL' ? ({ swivel: true } as const) : {};
-    if (fourth !== undefined) return err({ code: 'extra-word', word: words[3] ?? '', nearest: [] });
-    return ok({ kind: 'thread', standard: thread.id, size, sex, ...swivel });
-  }
-  if (series) {
-    const sizes = series.sizes.map((row) => row.size);
-    if (!sizes.includes(size)) return notMade(size, sizes);
-    if (second === 'SPIGOT' || second === 'SOCKET')
-      return done({ kind: 'pipe', series: series.id, size, part: second === 'SPIGOT' ? 'spigot' : 'socket' }, 2);
-    if (second === 'GASKET') return done({ kind: 'gasket', series: series.id, size }, 2);
-    return wrong(words[1], ['spigot', 'socket', 'gasket']);
-  }
-  const hoseSizes = HOSE_SIZES.map((row) => row.size);
-  if (first === 'BARB' || first === 'HOSE') {
-    if (!hoseSizes.includes(size)) return notMade(size, hoseSizes);
-    if (first === 'BARB') return done({ kind: 'hose', size, part: 'barb' }, 1);
-    return second === 'BORE' ? done({ kind: 'hose', size, part: 'bore' }, 2) : wrong(words[1], ['bore']);
-  }
-  if (first === 'BULKHEAD' || first === 'GASKET') {
-    const style = first === 'BULKHEAD' ? 'bulkhead' : 'gasket';
-    const sizes = WALL_SEALS[style].map((row) => row.size);
-    if (!sizes.includes(size)) return notMade(size, sizes);
-    const last = style === 'bulkhead' ? 'shank' : 'rim';
-    return second === last.toUpperCase() ? done({ kind: 'wall-seal', style, size }, 2) : wrong(words[1], [last]);
-  }
-  return wrong(words[0], firstWords());
+function readAfterSize(size: NominalSize, words: readonly string[]): Parsed {
+  const [word] = words;
+  const all = (): string[] => [...READERS.values()].map((reader) => reader.word);
+  if (word === undefined) return fail('missing-word', size, FIRST_OFFERED);
+  const found = READERS.get(word.toUpperCase());
+  return found ? found.read(size, words.slice(1)) : fail('unknown-word', word, nearest(word, all()));
 }
 
-const firstWords = (): string[] => [
-  ...THREAD_STANDARDS.map((standard) => standard.token),
-  ...PIPE_SERIES.map((series) => series.token),
-  'barb',
-  'hose',
-  'bulkhead',
-  'gasket',
-];
+const FIRST_OFFERED: readonly string[] = ['NPT', 'G', 'IPS', 'PE', 'hose', 'barb', 'cam'];
 
-const notMade = (size: string, sizes: readonly string[]): Result<End, EndProblem> =>
-  err({ code: 'size-not-made', word: size, nearest: sizes });
+function readThread(id: string, size: NominalSize, words: readonly string[]): Parsed {
+  const standard = THREAD_STANDARDS.find((one) => one.id === id);
+  if (!standard) throw new RangeError(`readThread: no ${id}`);
+  if (!standard.sizes.includes(size)) return fail('size-not-made', size, standard.sizes);
+  const [sexWord, swivelWord, more] = words;
+  if (sexWord === undefined) return fail('missing-word', '', standard.sexes.map(sexLetter));
+  const sex = SEX[sexWord.toUpperCase()];
+  if (sex === undefined) return fail('unknown-word', sexWord, standard.sexes.map(sexLetter));
+  if (!standard.sexes.includes(sex)) return fail('sex-not-made', sexWord, standard.sexes.map(sexLetter));
+  const end = { kind: 'thread', standard: id, size, sex } as const;
+  if (swivelWord === undefined) return ok(end);
+  if (sex === 'male') return fail('extra-word', swivelWord, []);
+  if (swivelWord.toUpperCase() !== 'SWIVEL') return fail('unknown-word', swivelWord, ['swivel']);
+  return more === undefined ? ok({ ...end, swivel: true }) : fail('extra-word', more, []);
+}
 
-const wrong = (word: string | undefined, allowed: readonly string[]): Result<End, EndProblem> =>
-  word === undefined
-    ? err({ code: 'missing-word', word: '', nearest: allowed })
-    : err({ code: 'unknown-word', word, nearest: nearest(word, allowed) });
+const sexLetter = (sex: 'male' | 'female'): string => (sex === 'male' ? 'M' : 'F');
+
+/** Reads the last word of an end out of a few, for sizes that are made. */
+const lastWord =
+  (sizes: readonly NominalSize[], endings: Readonly<Record<string, (size: NominalSize) => End>>): Reader =>
+  (size, [word, more]) => {
+    if (!sizes.includes(size)) return fail('size-not-made', size, sizes);
+    const allowed = Object.keys(endings);
+    if (word === undefined) return endings[''] ? ok(endings[''](size)) : fail('missing-word', '', allowed);
+    const made = endings[word.toLowerCase()];
+    if (!made) return endings[''] ? fail('extra-word', word, []) : fail('unknown-word', word, nearest(word, allowed));
+    return more === undefined ? ok(made(size)) : fail('extra-word', more, []);
+  };
+
+interface Registered {
+  readonly word: string;
+  readonly read: Reader;
+}
+
+/** Every word that may follow a size, and what it makes of the rest. */
+const READERS: ReadonlyMap<string, Registered> = new Map(
+  [
+    ...THREAD_STANDARDS.filter(({ sizeless }) => !sizeless).map(({ token, id }): Registered => ({
+      word: token,
+      read: (size, rest) => readThread(id, size, rest),
+    })),
+    ...PIPE_SERIES.map(({ token, id, sizes, parts }): Registered => ({
+      word: token,
+      read: lastWord(
+        sizes.map(({ size }) => size),
+        {
+          ...Object.fromEntries(
+            parts.map((part) => [part, (size: NominalSize): End => ({ kind: 'pipe', series: id, size, part })]),
+          ),
+          gasket: (size): End => ({ kind: 'gasket', series: id, size }),
+        },
+      ),
+    })),
+    ...HOSE_SYSTEMS.flatMap(({ id, boreWord, barbWord, sizes: rows }): Registered[] => {
+      const sizes = rows.map(({ size }) => size);
+      const barb = (size: NominalSize): End => ({ kind: 'hose', system: id, size, part: 'barb' });
+      const bore = (size: NominalSize): End => ({ kind: 'hose', system: id, size, part: 'bore' });
+      return barbWord === ''
+        ? [
+            { word: boreWord, read: lastWord(sizes, { bore }) },
+            { word: 'barb', read: lastWord(sizes, { '': barb }) },
+          ]
+        : [{ word: boreWord, read: lastWord(sizes, { bore, barb }) }];
+    }),
+    {
+      word: 'cam',
+      read: lastWord(CAM_SIZES, {
+        adapter: (size): End => ({ kind: 'cam', size, part: 'adapter' }),
+        coupler: (size): End => ({ kind: 'cam', size, part: 'coupler' }),
+        ...Object.fromEntries(
+          Object.entries(CAM_TYPES).map(([type, { part }]) => [
+            type.toLowerCase(),
+            (size: NominalSize): End => ({ kind: 'cam', size, part }),
+          ]),
+        ),
+      }),
+    },
+    {
+      word: 'click',
+      read: lastWord(CLICK_SIZES, {
+        plug: (size): End => ({ kind: 'click', size, part: 'plug' }),
+        socket: (size): End => ({ kind: 'click', size, part: 'socket' }),
+      }),
+    },
+    ...(
+      [
+        ['bulkhead', 'shank'],
+        ['gasket', 'rim'],
+      ] as const
+    ).map(([style, last]): Registered => ({
+      word: style,
+      read: lastWord(
+        WALL_SEALS[style].map(({ size }) => size),
+        { [last]: (size): End => ({ kind: 'wall-seal', style, size }) },
+      ),
+    })),
+  ].map((one) => [one.word.toUpperCase(), one]),
+);
 
 /** The allowed words, nearest first by edit distance, at most three. */
 function nearest(word: string, allowed: readonly string[]): string[] {
@@ -132,6 +238,8 @@ export function endProblemWords({ code, word, nearest: near }: EndProblem): stri
       return `${word} is no size Herrero knows. Nearest: ${list}.`;
     case 'size-not-made':
       return `It is not made in ${word}. Sizes: ${list}.`;
+    case 'sex-not-made':
+      return `This thread is only made as ${list}.`;
     case 'missing-word':
       return `The end stops too soon. Next: ${list}.`;
     case 'extra-word':

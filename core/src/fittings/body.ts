@@ -1,8 +1,8 @@
 import type { End } from '../connections/end';
-import { hoseSize } from '../connections/standards/hose';
-import { pipeSize } from '../connections/standards/pipe-series';
-import { pipeSeries } from '../connections/standards/pipes';
-import { threadStandard } from '../connections/standards/threads';
+import { camHeadMm } from '../connections/standards/couplings';
+import { hoseOf } from '../connections/standards/hose';
+import { pipeOf } from '../connections/standards/pipes';
+import { threadForm } from '../connections/standards/threads';
 import type { NominalSize } from '../quantity/size';
 import type { BodySection } from './part';
 
@@ -13,13 +13,18 @@ const wallMm = (insideMm: number): number => Math.max(LEAST_WALL_MM, insideMm * 
 
 /** Bore of Schedule 40 pipe of the size: what a full-bore fitting of that size passes. */
 export const fullBoreMm = (size: NominalSize): number =>
-  size === '5/8' ? hoseSize('5/8').boreMm : pipeSize(pipeSeries('ips-40'), size).boreMm;
+  size === '5/8' ? hoseOf({ system: 'hose', size }).boreMm : pipeOf({ series: 'ips-40', size }).boreMm;
+
+// Lengths of coupling ends, for drawing them (typical, value from memory).
+const CAM_LENGTH_SHARE = 0.6;
+const CLICK_LENGTH_MM = 22;
+const CLICK_OVER_MM = 5;
 
 /** The stretch of body that an end is made of, so that every family draws and measures its ends alike. */
 export function endSection(end: End, boreMm: number): BodySection {
   switch (end.kind) {
     case 'thread': {
-      const form = threadStandard(end.standard).form(end.size, end.sex);
+      const form = threadForm(end);
       return end.sex === 'male'
         ? { lengthMm: form.usableLengthMm, outsideMm: form.crestMm, boreMm, surface: 'male-thread' }
         : {
@@ -30,7 +35,7 @@ export function endSection(end: End, boreMm: number): BodySection {
           };
     }
     case 'pipe': {
-      const pipe = pipeSize(pipeSeries(end.series), end.size);
+      const pipe = pipeOf(end);
       return end.part === 'spigot'
         ? { lengthMm: pipe.socketDepthMm, outsideMm: pipe.outsideMm, boreMm, surface: 'plain' }
         : {
@@ -41,7 +46,7 @@ export function endSection(end: End, boreMm: number): BodySection {
           };
     }
     case 'hose': {
-      const hose = hoseSize(end.size);
+      const hose = hoseOf(end);
       return end.part === 'barb'
         ? {
             lengthMm: hose.barbLengthMm,
@@ -51,15 +56,29 @@ export function endSection(end: End, boreMm: number): BodySection {
           }
         : { lengthMm: hose.barbLengthMm, outsideMm: hose.outsideOnBarbMm, boreMm: hose.boreMm, surface: 'plain' };
     }
+    case 'cam': {
+      const headMm = camHeadMm(end.size);
+      return end.part === 'adapter'
+        ? { lengthMm: headMm * CAM_LENGTH_SHARE, outsideMm: headMm, boreMm, surface: 'plain' }
+        : {
+            lengthMm: headMm * CAM_LENGTH_SHARE,
+            outsideMm: headMm + 2 * wallMm(headMm),
+            boreMm: headMm,
+            surface: 'plain',
+          };
+    }
+    case 'click':
+      return { lengthMm: CLICK_LENGTH_MM, outsideMm: Number(end.size) + CLICK_OVER_MM, boreMm, surface: 'plain' };
     case 'gasket':
     case 'wall-seal':
     case 'hole':
+    case 'own':
       throw new RangeError(`endSection: a ${end.kind} is no end section of a body`);
   }
 }
 
 /** Bore of a barb of this size: what is left inside a tail that fits the hose (typical, value from memory). */
-export const barbBoreMm = (size: NominalSize): number => hoseSize(size).boreMm * 0.78;
+export const barbBoreMm = (size: NominalSize): number => hoseOf({ system: 'hose', size }).boreMm * 0.78;
 
 /** A hexagon or round stretch between two ends. */
 export const middle = (

@@ -7,8 +7,8 @@ export const nhMale: ThreadEnd = { kind: 'thread', standard: 'nh', size: '3/4', 
 export const nhSwivel: ThreadEnd = { kind: 'thread', standard: 'nh', size: '3/4', sex: 'female', swivel: true };
 export const spigot = (size: NominalSize): PipeEnd => ({ kind: 'pipe', series: 'ips-40', size, part: 'spigot' });
 export const socket = (size: NominalSize): PipeEnd => ({ kind: 'pipe', series: 'ips-40', size, part: 'socket' });
-export const barb = (size: NominalSize): HoseEnd => ({ kind: 'hose', size, part: 'barb' });
-export const hoseBore = (size: NominalSize): HoseEnd => ({ kind: 'hose', size, part: 'bore' });
+export const barb = (size: NominalSize): HoseEnd => ({ kind: 'hose', system: 'hose', size, part: 'barb' });
+export const hoseBore = (size: NominalSize): HoseEnd => ({ kind: 'hose', system: 'hose', size, part: 'bore' });
 export const gasketLip = (size: NominalSize): GasketEnd => ({ kind: 'gasket', series: 'ips-40', size });
 export const bulkheadShank = (size: NominalSize): WallSealEnd => ({ kind: 'wall-seal', style: 'bulkhead', size });
 export const gasketRim = (size: NominalSize): WallSealEnd => ({ kind: 'wall-seal', style: 'gasket', size });

@@ -35,7 +35,9 @@ export interface CheckContext {
 /** Water just leaves or enters here: there is nothing to make tight. */
 const DAYLIGHT: Mating = {
   verdict: 'holds',
+  reason: 'free',
   needs: [],
+  cautions: [],
   why: 'The end stands free: water leaves here.',
   basis: [],
   sources: [],
@@ -44,7 +46,9 @@ const DAYLIGHT: Mating = {
 
 const NOT_SAID: Mating = {
   verdict: 'unknown',
+  reason: 'not-said',
   needs: [],
+  cautions: [],
   why: 'One side of this joint is not known.',
   basis: [],
   instead: 'Measure the end: diameter over or across the threads, and threads to the inch.',

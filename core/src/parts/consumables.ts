@@ -1,7 +1,7 @@
 import type { Need } from '../connections/mating';
-import { tapeWidthIn } from '../connections/families/tape';
+import { CEMENTS, CEMENT_NAMES, type Cement } from '../connections/material';
+import { tapeWidthIn } from '../connections/make-up/tape';
 import { inchFigure } from '../quantity/length';
-import { type NominalSize, NOMINAL_SIZES } from '../quantity/size';
 import type { PartsLine } from './parts-list';
 
 /** A need of one joint and where that joint is. */
@@ -11,33 +11,28 @@ export interface PlacedNeed {
 }
 
 const ROLL_M = 13.2;
-const ML_PER_QUART = 946.353;
-/** Joints that a quart of cement makes, by size; primer goes twice as far (value from memory). One joint is one socket. */
-const JOINTS_PER_QUART: Readonly<Partial<Record<NominalSize, number>>> = {
-  '1/2': 300,
-  '3/4': 200,
-  '1': 125,
-  '1-1/4': 110,
-  '1-1/2': 90,
-  '2': 60,
-  '2-1/2': 50,
-  '3': 40,
-};
 const TIN_ML = 118;
+const CEMENT_CODES: Readonly<Record<Cement, string>> = {
+  pvc: 'CE-118',
+  cpvc: 'CC-118',
+  abs: 'CA-118',
+  transition: 'CT-118',
+};
 /** Soapy water for one gasket [ml] (common practice). */
 const LUBRICANT_ML = 5;
 /** Invented prices, as every shipped price is. */
-const PRICES = { roll: 1.9, cementTin: 6.8, primerTin: 6.2, clamp: 1.6, washer: 0.4 } as const;
+const PRICES = { roll: 1.9, cementTin: 6.8, primerTin: 6.2, clamp: 1.6, washer: 0.4, insert: 0.6 } as const;
 
 const placesOf = (needs: readonly PlacedNeed[]): string[] => [...new Set(needs.map(({ place }) => place))];
 const cents = (usd: number): number => Math.round(usd * 100) / 100;
 
-/** What the joints need, by amount: tape by width, primer and cement, washers, clamps, lubricant. */
+/** What the joints need, by amount: tape by width, primer and cement, washers, clamps, inserts, lubricant. */
 export const consumableLines = (needs: readonly PlacedNeed[]): readonly PartsLine[] => [
   ...tapeLines(needs),
   ...cementLines(needs),
   ...washerLines(needs),
   ...clampLines(needs),
+  ...insertLines(needs),
   ...lubricantLines(needs),
 ];
 
@@ -68,11 +63,16 @@ function tapeLines(needs: readonly PlacedNeed[]): PartsLine[] {
     });
 }
 
+/** A tin of each cement there is, and one of primer for those that want it. */
 function cementLines(needs: readonly PlacedNeed[]): PartsLine[] {
-  const cement = needs.flatMap(({ need, place }) => (need.kind === 'cement' ? [{ need, place }] : []));
-  if (cement.length === 0) return [];
-  const ml = cement.reduce((sum, { need }) => sum + ML_PER_QUART / (JOINTS_PER_QUART[need.size] ?? 40), 0);
-  const line = (code: string, title: string, needed: number, tinUsd: number): PartsLine => {
+  const all = needs.flatMap(({ need, place }) => (need.kind === 'cement' ? [{ need, place }] : []));
+  const line = (
+    code: string,
+    title: string,
+    needed: number,
+    tinUsd: number,
+    joints: readonly (typeof all)[number][],
+  ): PartsLine => {
     const tins = Math.ceil(needed / TIN_ML);
     return {
       code,
@@ -82,11 +82,20 @@ function cementLines(needs: readonly PlacedNeed[]): PartsLine[] {
       unit: 'ml',
       buy: tins,
       priceUsd: cents(tins * tinUsd),
-      places: placesOf(cement),
-      note: `${cement.length} socket${cement.length === 1 ? '' : 's'}; no flame, fresh air`,
+      places: [...new Set(joints.map(({ place }) => place))],
+      note: `${joints.length} socket${joints.length === 1 ? '' : 's'}; no flame, fresh air`,
     };
   };
-  return [line('PR-118', 'Primer', ml / 2, PRICES.primerTin), line('CE-118', 'PVC cement', ml, PRICES.cementTin)];
+  const primed = all.filter(({ need }) => need.primerMl > 0);
+  const primerMl = primed.reduce((sum, { need }) => sum + need.primerMl, 0);
+  return [
+    ...(primed.length === 0 ? [] : [line('PR-118', 'Primer', primerMl, PRICES.primerTin, primed)]),
+    ...CEMENTS.flatMap((cement) => {
+      const own = all.filter(({ need }) => need.cement === cement);
+      const ml = own.reduce((sum, { need }) => sum + need.ml, 0);
+      return own.length === 0 ? [] : [line(CEMENT_CODES[cement], CEMENT_NAMES[cement], ml, PRICES.cementTin, own)];
+    }),
+  ];
 }
 
 function washerLines(needs: readonly PlacedNeed[]): PartsLine[] {
@@ -116,18 +125,35 @@ function clampLines(needs: readonly PlacedNeed[]): PartsLine[] {
   return [...new Set(clamps.map(({ need }) => need.name))].map((name) => {
     const own = clamps.filter(({ need }) => need.name === name);
     const count = own.reduce((sum, { need }) => sum + need.count, 0);
-    return {
-      code: `HC-${name.split(' ').at(-1) ?? ''}`,
-      title: 'Hose clamp',
-      detail: name,
-      need: count,
-      unit: 'piece',
-      buy: count,
-      priceUsd: cents(count * PRICES.clamp),
-      places: placesOf(own),
-    };
+    return pieces(`HC-${name.split(' ').at(-1) ?? ''}`, 'Hose clamp', name, count, PRICES.clamp, own);
   });
 }
+
+function insertLines(needs: readonly PlacedNeed[]): PartsLine[] {
+  const inserts = needs.flatMap(({ need, place }) => (need.kind === 'insert' ? [{ need, place }] : []));
+  return [...new Set(inserts.map(({ need }) => need.name))].map((name) => {
+    const own = inserts.filter(({ need }) => need.name === name);
+    return pieces('IN', 'Pipe insert', name, own.length, PRICES.insert, own);
+  });
+}
+
+const pieces = (
+  code: string,
+  title: string,
+  detail: string,
+  count: number,
+  eachUsd: number,
+  own: readonly PlacedNeed[],
+): PartsLine => ({
+  code,
+  title,
+  detail,
+  need: count,
+  unit: 'piece',
+  buy: count,
+  priceUsd: cents(count * eachUsd),
+  places: placesOf(own),
+});
 
 function lubricantLines(needs: readonly PlacedNeed[]): PartsLine[] {
   const own = needs.filter(({ need }) => need.kind === 'lubricant');
@@ -146,7 +172,3 @@ function lubricantLines(needs: readonly PlacedNeed[]): PartsLine[] {
     },
   ];
 }
-
-/** Sizes whose cement coverage is known; a test holds the table complete for every socket made. */
-export const cementSizes = (): readonly NominalSize[] =>
-  NOMINAL_SIZES.filter((size) => JOINTS_PER_QUART[size] !== undefined);

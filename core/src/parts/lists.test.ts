@@ -1,3 +1,4 @@
+import { cementFor } from '../connections/make-up/cement';
 import { describe, expect, test } from 'vitest';
 import { shippedCatalogue } from '../fittings/catalogue';
 import { sawFor } from '../walls/hole-saws';
@@ -32,7 +33,7 @@ describe('consumables', () => {
 
   // By hand: 3 in makes 40 joints to the quart of 946 ml: 23.7 ml a joint; six are 142 ml, two tins of 118.
   test('cement goes by joint and size, primer half as far', () => {
-    const needs = Array.from({ length: 6 }, (): PlacedNeed => ({ need: { kind: 'cement', size: '3' }, place: 'P2' }));
+    const needs = Array.from({ length: 6 }, (): PlacedNeed => ({ need: cementFor('3', 'pvc', 88.9), place: 'P2' }));
     expect(line(needs, 'CE-118')).toMatchObject({ need: 142, buy: 2, unit: 'ml' });
     expect(line(needs, 'PR-118')).toMatchObject({ need: 71, buy: 1 });
   });

@@ -1,9 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { drumWith } from '../test/sample-jobs';
 import { contextOf } from '../job/context';
-import { ipsSchedule40 } from '../connections/standards/ips-schedule-40';
 import { shippedCatalogue } from '../fittings/catalogue';
-import { cementSizes } from './consumables';
 import { takeOff } from './take-off';
 
 const list = (job: Parameters<typeof contextOf>[0]) => takeOff(contextOf(job, shippedCatalogue));
@@ -109,10 +107,6 @@ describe('what is taken out is missed', () => {
       'Hose 3/4 in bore in P1 is longer than any stock length: where may it be joined?',
     ]);
   });
-});
-
-test('every socket size has its cement', () => {
-  for (const { size } of ipsSchedule40.sizes) expect(cementSizes()).toContain(size);
 });
 
 test('a hole without a saw is cut to a template', () => {

@@ -1,6 +1,15 @@
 import { describe, expect, test } from 'vitest';
 import { lengthFigure, lengthStepM, lengthUnit } from './length';
-import { NOMINAL_SIZES, isNominalSize, sizeCode, sizeInInches } from './size';
+import {
+  INCH_SIZES,
+  METRIC_SIZES,
+  NOMINAL_SIZES,
+  RECTANGULAR_SIZES,
+  isNominalSize,
+  sizeCode,
+  sizeInInches,
+  sizeWords,
+} from './size';
 import { M3_PER_US_GALLON, formatArea, formatVolume } from './volume';
 
 describe('volumes', () => {
@@ -22,13 +31,22 @@ test('areas: 640 square feet are 59 square metres', () => {
 
 describe('sizes', () => {
   test('rise as they are called', () => {
-    const values = NOMINAL_SIZES.map(sizeInInches);
-    expect(values).toEqual([0.5, 0.625, 0.75, 1, 1.25, 1.5, 2, 2.5, 3]);
+    for (const sizes of [INCH_SIZES, METRIC_SIZES, RECTANGULAR_SIZES])
+      expect(sizes.map(sizeInInches)).toEqual(sizes.map(sizeInInches).toSorted((a, b) => a - b));
+    expect((['1/8', '5/8', '1-1/4', '25', '2x3'] as const).map(sizeInInches)).toEqual([
+      0.125,
+      0.625,
+      1.25,
+      25 / 25.4,
+      2,
+    ]);
   });
-  test('have codes of three figures that never collide', () => {
+  test('are spoken with their unit', () =>
+    expect((['3/4', '21.5', '2x3'] as const).map(sizeWords)).toEqual(['3/4 in', '21.5 mm', '2x3 in']));
+  test('have codes that never collide', () => {
     const codes = NOMINAL_SIZES.map(sizeCode);
-    expect(codes.every((code) => /^\d{3}$/.test(code))).toBe(true);
     expect(new Set(codes).size).toBe(codes.length);
+    expect((['1/8', '3/4', '1-1/2', '32', '3x4'] as const).map(sizeCode)).toEqual(['013', '075', '150', '32M', '3X4']);
   });
   test('are told from what is none', () =>
     expect([isNominalSize('3/4'), isNominalSize('7/8'), isNominalSize('')]).toEqual([true, false, false]));

@@ -15,6 +15,7 @@ const SEAMS: readonly Seam[] = [
   'washer',
   'clamp',
   'lubricant',
+  'insert',
   'fits-unrated',
   'starts-then-leaks',
   'will-not-go',

@@ -9,6 +9,7 @@ export type Seam =
   | 'washer'
   | 'clamp'
   | 'lubricant'
+  | 'insert'
   | 'fits-unrated'
   | 'starts-then-leaks'
   | 'will-not-go'
@@ -83,6 +84,14 @@ const DRAWINGS: Readonly<Record<Seam, ReactNode>> = {
         strokeWidth={1.3}
         strokeDasharray="3 3"
       />
+    </>
+  ),
+  insert: (
+    <>
+      <B d="M46 3H20V11H46Z" />
+      <B d="M46 29H20V21H46Z" />
+      <A d="M2 3H14V29H2Z" />
+      <path d="M17 13.5H40V18.5H17Z" fill="var(--sheet)" stroke="var(--ink)" strokeWidth={1.8} />
     </>
   ),
   'fits-unrated': (

@@ -1,19 +1,19 @@
 import { describe, expect, test } from 'vitest';
+import { type NominalSize, isMetricSize } from '../../quantity/size';
 import type { End } from '../end';
 import { mate } from '../mate';
-import { HOSE_SIZES } from '../standards/hose';
-import { ipsSchedule40 } from '../standards/ips-schedule-40';
-import { npt } from '../standards/npt';
+import { clampFor } from '../make-up/clamp';
+import { hose, hoseOf } from '../standards/hose';
+import { ipsSchedule40 } from '../standards/ips';
 import { WALL_SEALS } from '../standards/wall-seals';
-import { tapeFor, tapeWidthIn } from './tape';
 
-const spigot = (size: (typeof ipsSchedule40.sizes)[number]['size']): End => ({
+const spigot = (size: NominalSize): End => ({
   kind: 'pipe',
   series: 'ips-40',
   size,
   part: 'spigot',
 });
-const socket = (size: (typeof ipsSchedule40.sizes)[number]['size']): End => ({
+const socket = (size: NominalSize): End => ({
   kind: 'pipe',
   series: 'ips-40',
   size,
@@ -48,24 +48,29 @@ describe('solvent weld', () => {
 });
 
 describe('hose on barb', () => {
-  const barb = (size: (typeof HOSE_SIZES)[number]['size']): End => ({ kind: 'hose', size, part: 'barb' });
-  const bore = (size: (typeof HOSE_SIZES)[number]['size']): End => ({ kind: 'hose', size, part: 'bore' });
+  const barb = (size: NominalSize): End => ({ kind: 'hose', system: 'hose', size, part: 'barb' });
+  const bore = (size: NominalSize): End => ({ kind: 'hose', system: 'hose', size, part: 'bore' });
 
-  test('every barb holds in its own hose, with its clamp', () => {
-    for (const { size, clampNumber, clampsPerJoint } of HOSE_SIZES)
-      expect(mate(barb(size), bore(size)).needs).toEqual([
-        { kind: 'clamp', name: `worm-drive clamp no. ${clampNumber}`, count: clampsPerJoint },
-      ]);
+  const inch = hose.sizes.filter(({ size }) => !isMetricSize(size)).map(({ size }) => size);
+
+  test('every barb holds in its own hose, with a clamp that closes there', () => {
+    for (const size of inch) {
+      const [need] = mate(barb(size), bore(size)).needs;
+      if (need?.kind !== 'clamp') throw new Error(`${size}: no clamp`);
+      const number = Number(need.name.split(' ').at(-1));
+      const { rangeMm } = clampFor(hoseOf({ system: 'hose', size }).outsideOnBarbMm);
+      expect(clampFor(hoseOf({ system: 'hose', size }).outsideOnBarbMm).number).toBe(number);
+      expect(rangeMm[0]).toBeLessThan(hoseOf({ system: 'hose', size }).outsideOnBarbMm);
+    }
   });
 
   test('no barb holds in a hose of another size', () => {
-    for (const one of HOSE_SIZES)
-      for (const other of HOSE_SIZES)
-        if (one.size !== other.size) expect(mate(barb(one.size), bore(other.size)).verdict).not.toBe('holds-with');
+    for (const one of inch)
+      for (const other of inch) if (one !== other) expect(mate(barb(one), bore(other)).verdict).not.toBe('holds-with');
   });
 
   test('the way out is the barb for that hose', () =>
-    expect(mate(barb('1/2'), bore('5/8')).instead).toBe('Use a 5/8 in barb.'));
+    expect(mate(barb('1/2'), bore('5/8')).instead).toBe('Use a 5/8 hose tail.'));
 });
 
 describe('a seal in a hole', () => {
@@ -102,33 +107,11 @@ describe('a seal in a hole', () => {
   });
 });
 
-describe('tape', () => {
-  test('there is a row for every NPT size, and metal takes at least as much as plastic (common practice)', () => {
-    for (const size of npt.sizes) {
-      const { crestMm } = npt.form(size, 'male');
-      const [metal, plastic] = [tapeFor(size, crestMm, 'brass'), tapeFor(size, crestMm, 'pvc')];
-      if (metal.kind !== 'tape' || plastic.kind !== 'tape') throw new Error('no tape');
-      expect(metal.turns).toBeGreaterThan(plastic.turns);
-      // Geometry: never less than the circumference times the turns.
-      expect(metal.lengthM * 1000).toBeGreaterThanOrEqual(Math.PI * crestMm * metal.turns - 0.001);
-    }
-  });
-
-  test('a material nobody knows is taken for metal: more tape does less harm', () =>
-    expect(tapeFor('1', 33, undefined)).toEqual(tapeFor('1', 33, 'brass')));
-
-  test('a size without a row is a bug of the caller', () =>
-    expect(() => tapeFor('5/8', 20, 'brass')).toThrow(RangeError));
-
-  test('wider tape for larger threads', () =>
-    expect(['1/2', '1', '3'].map((size) => tapeWidthIn(size as '1/2'))).toEqual([0.5, 0.75, 1]));
-});
-
 describe('ends of two kinds that never meet', () => {
   test.each<readonly [End, End]>([
     [
       { kind: 'thread', standard: 'npt', size: '1', sex: 'male' },
-      { kind: 'hose', size: '1', part: 'bore' },
+      { kind: 'hose', system: 'hose', size: '1', part: 'bore' },
     ],
     [
       { kind: 'hole', diameterMm: 40, wallMm: 5 },
@@ -136,7 +119,7 @@ describe('ends of two kinds that never meet', () => {
     ],
     [
       { kind: 'gasket', series: 'ips-40', size: '1' },
-      { kind: 'hose', size: '1', part: 'barb' },
+      { kind: 'hose', system: 'hose', size: '1', part: 'barb' },
     ],
   ])('case %#', (a, b) => {
     expect(mate(a, b)).toMatchObject({ verdict: 'will-not-go', instead: 'Put an adapter between.' });

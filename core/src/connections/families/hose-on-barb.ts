@@ -1,68 +1,111 @@
-import type { Figure, Mating } from '../mating';
-import { HOSE_SOURCES, hoseSize } from '../standards/hose';
-import { defineJointFamily } from './joint-family';
+import type { HoseEnd } from '../end';
+import { clampFor } from '../make-up/clamp';
+import type { Figure } from '../mating';
+import { hoseOf, hoseSystem } from '../standards/hose';
+import { type Explanation, bare, defineJointFamily, judgements, sourcesOf } from './joint-family';
+
+const JUDGEMENTS = judgements({
+  'two-barbs': ['will-not-go'],
+  'two-bores': ['will-not-go'],
+  'far-over': ['will-not-go'],
+  'far-under': ['will-not-go'],
+  forced: ['fits-unrated'],
+  barely: ['fits-unrated'],
+  loose: ['starts-then-leaks'],
+  'other-nut': ['will-not-go'],
+  clamps: ['holds-with', 'clamp'],
+  nut: ['holds'],
+});
 
 // Turning points, as a share of the bore. Engineering judgement (common practice, no source).
-const LEAST_INTERFERENCE = 0.02;
+const LEAST_INTERFERENCE = 0.012;
 const MOST_INTERFERENCE = 0.13;
 /** Goes on with hot water and force; the wall is thinned. */
 const FORCED_INTERFERENCE = 0.36;
 /** A barb this much smaller than the bore does not even catch. */
 const FALLS_IN = -0.5;
 
-/** A hose pushed over a barb and clamped: judged by how much the barb is larger than the bore. */
-export const hoseOnBarb = defineJointFamily(['hose', 'hose'], (a, b): Mating => {
-  const none = { needs: [], basis: [] as Figure[], sources: HOSE_SOURCES, engagementMm: 0 } as const;
-  if (a.part === b.part)
-    return {
-      ...none,
-      verdict: 'will-not-go',
-      why: a.part === 'barb' ? 'Both ends are barbs.' : 'Both ends are open hose.',
-      instead: a.part === 'barb' ? 'Put a piece of hose between.' : 'Put a hose joiner between.',
-    };
-  const [barbEnd, boreEnd] = a.part === 'barb' ? [a, b] : [b, a];
-  const barb = hoseSize(barbEnd.size);
-  const hose = hoseSize(boreEnd.size);
-  const crestMm = (barb.barbCrestMm[0] + barb.barbCrestMm[1]) / 2;
-  const overMm = crestMm - hose.boreMm;
-  const share = overMm / hose.boreMm;
-  const basis: Figure[] = [
-    { name: 'barb over its crests', value: crestMm, unit: 'mm' },
-    { name: 'bore of the hose', value: hose.boreMm, unit: 'mm' },
-  ];
-  const instead = `Use a ${boreEnd.size} in barb.`;
-  if (share > FORCED_INTERFERENCE || share < FALLS_IN)
-    return {
-      ...none,
-      basis,
-      verdict: 'will-not-go',
-      why: `The barb is ${Math.abs(overMm).toFixed(1)} mm ${overMm > 0 ? 'over' : 'under'} the bore.`,
-      instead,
-    };
-  if (share > MOST_INTERFERENCE)
-    return {
-      ...none,
-      basis,
-      verdict: 'fits-unrated',
-      why: `The barb is ${overMm.toFixed(1)} mm over the bore: goes on with hot water and force, and the thinned wall splits.`,
-      instead,
-      engagementMm: barb.barbLengthMm,
-    };
-  if (share < LEAST_INTERFERENCE)
-    return {
-      ...none,
-      basis,
-      verdict: 'starts-then-leaks',
-      why: `The barb is ${Math.abs(overMm).toFixed(1)} mm under the bore: a clamp pinches the hose oval and it weeps.`,
-      instead,
-      engagementMm: barb.barbLengthMm,
-    };
-  return {
-    ...none,
-    basis,
-    verdict: 'holds-with',
-    needs: [{ kind: 'clamp', name: `worm-drive clamp no. ${hose.clampNumber}`, count: hose.clampsPerJoint }],
-    why: `The barb is ${overMm.toFixed(1)} mm over the bore and the clamp closes on ${hose.outsideOnBarbMm} mm outside.`,
-    engagementMm: barb.barbLengthMm,
-  };
+const sidesOf = (a: HoseEnd, b: HoseEnd): readonly [barb: HoseEnd, bore: HoseEnd] =>
+  a.part === 'barb' ? [a, b] : [b, a];
+const crestMm = (barb: HoseEnd): number => {
+  const [least, most] = hoseOf(barb).barbCrestMm;
+  return (least + most) / 2;
+};
+
+function reasonOf(barb: HoseEnd, bore: HoseEnd): keyof typeof JUDGEMENTS {
+  const boreMm = hoseOf(bore).boreMm;
+  const share = (crestMm(barb) - boreMm) / boreMm;
+  if (share > FORCED_INTERFERENCE) return 'far-over';
+  if (share < FALLS_IN) return 'far-under';
+  const nut = hoseSystem(barb.system).heldBy === 'nut';
+  if (nut && barb.system !== bore.system) return 'other-nut';
+  if (share > MOST_INTERFERENCE) return 'forced';
+  if (share < 0) return 'loose';
+  if (share < LEAST_INTERFERENCE) return 'barely';
+  return nut ? 'nut' : 'clamps';
+}
+
+/** A hose or bore-controlled pipe pushed over a tail: judged by how much the tail is larger than the bore. */
+export const hoseOnBarb = defineJointFamily({
+  kinds: ['hose', 'hose'],
+  judge: (a, b) => {
+    if (a.part === b.part) return a.part === 'barb' ? JUDGEMENTS['two-barbs'] : JUDGEMENTS['two-bores'];
+    return JUDGEMENTS[reasonOf(...sidesOf(a, b))];
+  },
+  explain: (a, b, _conditions, { reason }): Explanation => {
+    const sources = sourcesOf(...hoseSystem(a.system).sources, ...hoseSystem(b.system).sources);
+    if (a.part === b.part)
+      return a.part === 'barb'
+        ? bare('Both ends are tails.', sources, 'Put a piece of hose between.')
+        : bare('Both ends are open hose.', sources, 'Put a hose joiner between.');
+    const [barb, bore] = sidesOf(a, b);
+    const [tail, hose] = [hoseOf(barb), hoseOf(bore)];
+    const system = hoseSystem(bore.system);
+    const overMm = crestMm(barb) - hose.boreMm;
+    const by = `${Math.abs(overMm).toFixed(1)} mm`;
+    const basis: Figure[] = [
+      { name: 'tail over its crests', value: crestMm(barb), unit: 'mm' },
+      { name: `bore of the ${system.name}`, value: hose.boreMm, unit: 'mm' },
+    ];
+    const instead = `Use a ${bore.size} ${system.barbWord === '' ? 'hose tail' : `${system.barbWord} tail`}.`;
+    const made = { needs: [], basis, sources, engagementMm: tail.barbLengthMm } as const;
+    const not = { ...made, instead, engagementMm: 0 };
+    switch (reason as Exclude<keyof typeof JUDGEMENTS, 'two-barbs' | 'two-bores'>) {
+      case 'far-over':
+        return { ...not, why: `The tail is ${by} over the bore.` };
+      case 'far-under':
+        return { ...not, why: `The tail is ${by} under the bore.` };
+      case 'other-nut':
+        return { ...not, why: `The nut of this tail grips ${hoseSystem(barb.system).name} and nothing else.` };
+      case 'forced':
+        return {
+          ...made,
+          instead,
+          why: `The tail is ${by} over the bore: goes on with hot water and force, and the thinned wall splits.`,
+        };
+      case 'barely':
+        return { ...made, instead, why: `The tail is only ${by} over the bore: the clamp has to do all the work.` };
+      case 'loose':
+        return {
+          ...made,
+          instead,
+          why: `The tail is ${by} under the bore: a clamp pinches the hose oval and it weeps.`,
+        };
+      case 'clamps': {
+        const { number } = clampFor(hose.outsideOnBarbMm);
+        return {
+          ...made,
+          needs: [{ kind: 'clamp', name: `worm-drive clamp no. ${number}`, count: hose.clampsPerJoint }],
+          why: `The tail is ${by} over the bore and the clamp closes on ${hose.outsideOnBarbMm} mm outside.`,
+          tighten: 'Tighten the clamp until the hose just bulges beside it; once more after a day.',
+        };
+      }
+      case 'nut':
+        return {
+          ...made,
+          why: `The tail goes ${by} over the bore and its nut closes over the pipe. Warm the end in hot water.`,
+          tighten: 'Nut hand tight, then one to two turns.',
+        };
+    }
+  },
 });

@@ -10,22 +10,30 @@ export type ThreadReason =
   | 'strips'
   | 'pitch-apart'
   | 'pitch-binds'
+  | 'pitch-within-play'
   | 'flanks-differ'
   | 'straight-in-taper'
-  | 'no-seal';
+  | 'short-of-seat'
+  | 'runs-out'
+  | 'taper-in-straight'
+  | 'no-face';
 
 /** What the dimensions of a male and a female thread say about one another; mm and turns. */
 export interface ThreadJudgement {
   readonly reason: ThreadReason;
   /** Female root less male crest: negative cannot enter freely. */
   readonly entryMm: number;
-  /** Depth of flank on which the two overlap; zero or less never touches. */
+  /** Depth of flank on which the two overlap where they first meet; zero or less never touches. */
   readonly overlapMm: number;
+  /** How much of the flank carries once it is tight, as a share of the height of the male thread: a taper has grown by then. */
+  readonly carries: number;
   /** Female less male pitch diameter. */
   readonly clearanceMm: number;
   readonly pitchErrorMm: number;
   /** Turns until the play is used up; infinite where nothing uses it up. */
   readonly turnsToTight: number;
+  /** Turns of thread there are: the shorter of the two usable lengths. */
+  readonly turnsThereAre: number;
 }
 
 // Turning points between the words. Engineering judgement, not from a standard; the truth table shows what they decide.
@@ -33,15 +41,25 @@ export interface ThreadJudgement {
 const CROSS_THREAD_MM = 0.5;
 /** Made to touch or nearly: within truncation and tolerance. */
 const ENTRY_TOLERANCE_MM = 0.05;
-/** Less than this share of the coarser thread's height carrying is stripped by hand. */
-const LEAST_OVERLAP_SHARE = 0.25;
+/** Less than half the height of the thread carrying is stripped by hand. */
+const LEAST_CARRYING_SHARE = 0.5;
 /** Pitches further apart than this share of the coarser one cannot mesh for one turn (8 against 11 to the inch). */
-const PITCH_APART_SHARE = 0.22;
+const PITCH_APART_SHARE = 0.2;
 /** Pitches nearer than this share are the same pitch; real ones that differ are at least 3 % apart. */
 const SAME_PITCH_SHARE = 0.005;
-/** A face joint needs this many turns free to press its washer. */
-const LEAST_FACE_TURNS = 2;
+/** A taper stops short of a seat that lies more than this many wrench turns further in. */
+const WRENCH_TO_SEAT_TURNS = 1.5;
+/** Wrench turns that a taper joint needs past hand tight, so that there must be thread left for them. */
+const LEAST_WRENCH_TURNS = 1;
 const SAME_ANGLE_DEG = 0.5;
+
+const TANGENTS = new Map<number, number>();
+/** Tangent of half the flank angle. Angles are few, so each is worked out once. */
+function halfFlankTangent(flankDeg: number): number {
+  let tangent = TANGENTS.get(flankDeg);
+  if (tangent === undefined) TANGENTS.set(flankDeg, (tangent = Math.tan((flankDeg / 2) * (Math.PI / 180))));
+  return tangent;
+}
 
 /**
  * Judges a male against a female thread from their dimensions alone.
@@ -59,26 +77,50 @@ export function judgeThreads(male: ThreadForm, female: ThreadForm): ThreadJudgem
   const clearanceMm = female.pitchDiameterMm - male.pitchDiameterMm;
   const pitchErrorMm = Math.abs(male.pitchMm - female.pitchMm);
   const coarserMm = Math.max(male.pitchMm, female.pitchMm);
-  const halfFlank = Math.tan((Math.min(male.flankDeg, female.flankDeg) / 2) * (Math.PI / 180));
-  const usedPerTurnMm = (male.taper > 0 ? male.taper * male.pitchMm * halfFlank : 0) + pitchErrorMm;
+  const tangent = halfFlankTangent(Math.min(male.flankDeg, female.flankDeg));
+  const usedPerTurnMm = male.taper * male.pitchMm * tangent + pitchErrorMm;
   const turnsToTight =
-    usedPerTurnMm === 0 ? Number.POSITIVE_INFINITY : Math.max(0, clearanceMm * halfFlank) / usedPerTurnMm;
-  const samePitch = pitchErrorMm < SAME_PITCH_SHARE * coarserMm;
-  const heightMm = Math.abs(male.crestMm - male.rootMm) / 2;
-
-  const reason = (): ThreadReason => {
-    if (overlapMm <= 0) return 'slides-in';
-    if (entryMm < -CROSS_THREAD_MM) return 'crest-over-root';
-    if (pitchErrorMm > PITCH_APART_SHARE * coarserMm) return 'pitch-apart';
-    if (entryMm < -ENTRY_TOLERANCE_MM) return 'cross-threads';
-    if (!samePitch) return 'pitch-binds';
-    if (overlapMm < LEAST_OVERLAP_SHARE * heightMm) return 'strips';
-    const sameFlanks = Math.abs(male.flankDeg - female.flankDeg) < SAME_ANGLE_DEG;
-    const freeTurns = Math.min(male.usableLengthMm, female.usableLengthMm) / coarserMm;
-    if (female.seal === 'washer' && Math.min(freeTurns, turnsToTight) >= LEAST_FACE_TURNS) return 'washer-face';
-    if (male.taper === 0 && female.taper > 0) return 'straight-in-taper';
-    if (!sameFlanks) return 'flanks-differ';
-    return male.taper > 0 && female.taper > 0 ? 'designed-taper' : 'no-seal';
+    usedPerTurnMm === 0 ? Number.POSITIVE_INFINITY : Math.max(0, clearanceMm * tangent) / usedPerTurnMm;
+  const turnsThereAre = Math.min(male.usableLengthMm, female.usableLengthMm) / coarserMm;
+  const grownMm = (male.taper * male.pitchMm * Math.min(turnsToTight, turnsThereAre)) / 2;
+  const carries = Math.min(1, (overlapMm + grownMm) / (Math.abs(male.crestMm - male.rootMm) / 2));
+  return {
+    reason: reasonOf(male, female, entryMm, overlapMm, carries, pitchErrorMm, coarserMm, turnsToTight),
+    entryMm,
+    overlapMm,
+    carries,
+    clearanceMm,
+    pitchErrorMm,
+    turnsToTight,
+    turnsThereAre,
   };
-  return { reason: reason(), entryMm, overlapMm, clearanceMm, pitchErrorMm, turnsToTight };
+}
+
+function reasonOf(
+  male: ThreadForm,
+  female: ThreadForm,
+  entryMm: number,
+  overlapMm: number,
+  carries: number,
+  pitchErrorMm: number,
+  coarserMm: number,
+  turnsToTight: number,
+): ThreadReason {
+  if (overlapMm <= 0) return 'slides-in';
+  if (entryMm < -CROSS_THREAD_MM) return 'crest-over-root';
+  if (pitchErrorMm > PITCH_APART_SHARE * coarserMm) return 'pitch-apart';
+  if (entryMm < -ENTRY_TOLERANCE_MM) return 'cross-threads';
+  const turnsThereAre = Math.min(male.usableLengthMm, female.usableLengthMm) / coarserMm;
+  if (pitchErrorMm >= SAME_PITCH_SHARE * coarserMm)
+    return turnsToTight < turnsThereAre ? 'pitch-binds' : 'pitch-within-play';
+  if (carries < LEAST_CARRYING_SHARE) return 'strips';
+  if (female.seal === 'taper' && male.taper === 0) return 'straight-in-taper';
+  if (Math.abs(male.flankDeg - female.flankDeg) >= SAME_ANGLE_DEG) return 'flanks-differ';
+  if (female.seal === 'washer' || (male.seal === 'shoulder' && female.seal === 'rim')) {
+    const turnsToSeat = female.usableLengthMm / female.pitchMm;
+    return turnsToTight + WRENCH_TO_SEAT_TURNS < turnsToSeat ? 'short-of-seat' : 'washer-face';
+  }
+  if (male.taper === 0) return 'no-face';
+  if (turnsToTight + LEAST_WRENCH_TURNS > male.usableLengthMm / male.pitchMm) return 'runs-out';
+  return female.seal === 'taper' ? 'designed-taper' : 'taper-in-straight';
 }

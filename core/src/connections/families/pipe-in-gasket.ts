@@ -1,67 +1,83 @@
-import type { Mating } from '../mating';
-import { pipeSize } from '../standards/pipe-series';
-import { pipeSeries } from '../standards/pipes';
+import { pipeOf, pipeSeries } from '../standards/pipes';
 import { WALL_SEAL_SOURCE } from '../standards/wall-seals';
-import { defineJointFamily } from './joint-family';
+import { type Explanation, defineJointFamily, judgements } from './joint-family';
+
+const JUDGEMENTS = judgements({
+  'not-plain': ['will-not-go'],
+  'no-round': ['starts-then-leaks'],
+  'too-large': ['will-not-go'],
+  stretched: ['fits-unrated'],
+  'too-thin': ['starts-then-leaks'],
+  'falls-through': ['will-not-go'],
+  squeezed: ['holds-with', 'lubricant'],
+});
 
 /** How much the pipe may differ outside from the one the gasket is made for, in mm. Our judgement from the squeeze of such gaskets. */
 const LOOSE_MM = -0.8;
 const TIGHT_MM = 0.8;
 const FORCED_MM = 2;
+/** Thinner than this share of the gasket's own pipe it does not touch the lip. */
+const FALLS_THROUGH_SHARE = 0.25;
 /** Pipe stands through the wall by about this much inside (common practice). */
 const THROUGH_MM = 40;
 
-/** Plain pipe pushed through a flexible gasket: seals by squeeze on a round pipe of the gasket's own series, and holds no pull. */
-export const pipeInGasket = defineJointFamily(['gasket', 'pipe'], (gasket, pipe): Mating => {
-  const sources = [WALL_SEAL_SOURCE, ...pipeSeries(pipe.series).sources];
-  const none = { needs: [], basis: [], sources, engagementMm: 0 } as const;
-  if (pipe.part === 'socket')
-    return {
-      ...none,
-      verdict: 'will-not-go',
-      why: 'A gasket takes plain pipe, not a socket.',
-      instead: 'Put a piece of pipe between.',
-    };
-  const madeForMm = pipeSize(pipeSeries(gasket.series), gasket.size).outsideMm;
-  const outsideMm = pipeSize(pipeSeries(pipe.series), pipe.size).outsideMm;
-  const overMm = outsideMm - madeForMm;
-  const basis = [
-    { name: 'outside of the pipe', value: outsideMm, unit: 'mm' },
-    { name: 'pipe the gasket is made for', value: madeForMm, unit: 'mm' },
-  ] as const;
-  const instead = `Use a gasket for ${pipe.size} in pipe.`;
-  if (overMm > FORCED_MM)
-    return {
-      ...none,
-      basis,
-      verdict: 'will-not-go',
-      why: `The pipe is ${overMm.toFixed(1)} mm larger than the gasket is made for.`,
-      instead,
-    };
-  if (overMm > TIGHT_MM)
-    return {
-      ...none,
-      basis,
-      verdict: 'fits-unrated',
-      why: `The pipe is ${overMm.toFixed(1)} mm larger than meant: hard to push, and the lip is stretched.`,
-      instead,
+/** Plain pipe pushed through a flexible gasket: seals by squeeze on a round pipe of the gasket's own diameter, and holds no pull. */
+export const pipeInGasket = defineJointFamily({
+  kinds: ['gasket', 'pipe'],
+  judge: (gasket, pipe) => {
+    if (pipe.part !== 'spigot') return JUDGEMENTS['not-plain'];
+    const madeFor = pipeOf(gasket);
+    const offered = pipeOf(pipe);
+    const overMm = offered.outsideMm - madeFor.outsideMm;
+    if (overMm < -FALLS_THROUGH_SHARE * madeFor.outsideMm) return JUDGEMENTS['falls-through'];
+    if (offered.shortSideMm !== undefined || pipeSeries(pipe.series).ribbed) return JUDGEMENTS['no-round'];
+    if (overMm > FORCED_MM) return JUDGEMENTS['too-large'];
+    if (overMm > TIGHT_MM) return JUDGEMENTS.stretched;
+    return overMm < LOOSE_MM ? JUDGEMENTS['too-thin'] : JUDGEMENTS.squeezed;
+  },
+  explain: (gasket, pipe, _conditions, { reason }): Explanation => {
+    const [madeForMm, { outsideMm }] = [pipeOf(gasket).outsideMm, pipeOf(pipe)];
+    const overMm = outsideMm - madeForMm;
+    const by = `${Math.abs(overMm).toFixed(1)} mm`;
+    const made = {
+      needs: [],
+      basis: [
+        { name: 'outside of the pipe', value: outsideMm, unit: 'mm' },
+        { name: 'pipe the gasket is made for', value: madeForMm, unit: 'mm' },
+      ],
+      sources: [WALL_SEAL_SOURCE, ...pipeSeries(pipe.series).sources],
       engagementMm: THROUGH_MM,
-    };
-  if (overMm < LOOSE_MM)
-    return {
-      ...none,
-      basis,
-      verdict: 'starts-then-leaks',
-      why: `The pipe is ${(-overMm).toFixed(1)} mm too thin for the squeeze.`,
-      instead,
-      engagementMm: THROUGH_MM,
-    };
-  return {
-    ...none,
-    basis,
-    verdict: 'holds-with',
-    needs: [{ kind: 'lubricant' }],
-    why: 'The lip squeezes the pipe it is made for. Bevel the pipe, wet it with soapy water, push from outside. It holds no pull: support the pipe.',
-    engagementMm: THROUGH_MM,
-  };
+    } as const;
+    const instead = `Use a gasket for ${pipe.size} ${pipeSeries(pipe.series).token} pipe.`;
+    switch (reason as keyof typeof JUDGEMENTS) {
+      case 'not-plain':
+        return {
+          ...made,
+          engagementMm: 0,
+          basis: [],
+          why: 'A gasket takes plain pipe, not a fitting.',
+          instead: 'Put a piece of pipe between.',
+        };
+      case 'no-round':
+        return { ...made, instead, why: 'The lip seals only on round, smooth pipe.' };
+      case 'falls-through':
+        return { ...made, engagementMm: 0, instead, why: `The pipe is ${by} thinner: it does not touch the lip.` };
+      case 'too-large':
+        return { ...made, engagementMm: 0, instead, why: `The pipe is ${by} larger than the gasket is made for.` };
+      case 'stretched':
+        return {
+          ...made,
+          instead,
+          why: `The pipe is ${by} larger than meant: hard to push, and the lip is stretched.`,
+        };
+      case 'too-thin':
+        return { ...made, instead, why: `The pipe is ${by} too thin for the squeeze.` };
+      case 'squeezed':
+        return {
+          ...made,
+          needs: [{ kind: 'lubricant' }],
+          why: 'The lip squeezes the pipe it is made for. Bevel the pipe, wet it with soapy water, push from outside. It holds no pull: support the pipe.',
+        };
+    }
+  },
 });

@@ -1,155 +1,167 @@
+import { inchFigure } from '../../quantity/length';
 import type { ThreadEnd } from '../end';
 import { formatEnd } from '../format';
 import { isMetal } from '../material';
-import type { Figure, Mating, Need, Verdict } from '../mating';
-import { threadStandard } from '../standards/threads';
-import { inchFigure } from '../../quantity/length';
-import { defineJointFamily } from './joint-family';
+import type { Figure, Need } from '../mating';
+import { tapeFor } from '../make-up/tape';
+import { threadForm, threadStandard } from '../standards/threads';
+import { type Explanation, type JointConditions, bare, defineJointFamily, judgements, sourcesOf } from './joint-family';
 import { type ThreadJudgement, type ThreadReason, judgeThreads } from './judge-threads';
-import { tapeFor } from './tape';
 
-const VERDICTS: Readonly<Record<ThreadReason, Verdict>> = {
-  'designed-taper': 'holds-with',
-  'washer-face': 'holds-with',
-  'crest-over-root': 'will-not-go',
-  'cross-threads': 'starts-then-leaks',
-  'slides-in': 'will-not-go',
-  strips: 'starts-then-leaks',
-  'pitch-apart': 'will-not-go',
-  'pitch-binds': 'starts-then-leaks',
-  'flanks-differ': 'fits-unrated',
-  'straight-in-taper': 'starts-then-leaks',
-  'no-seal': 'fits-unrated',
-};
+const JUDGEMENTS = judgements<ThreadReason | 'same-sex'>({
+  'designed-taper': ['holds-with', 'tape'],
+  'washer-face': ['holds-with', 'washer'],
+  'crest-over-root': ['will-not-go'],
+  'cross-threads': ['starts-then-leaks'],
+  'slides-in': ['will-not-go'],
+  strips: ['starts-then-leaks'],
+  'pitch-apart': ['will-not-go'],
+  'pitch-binds': ['starts-then-leaks'],
+  'pitch-within-play': ['fits-unrated'],
+  'flanks-differ': ['fits-unrated'],
+  'straight-in-taper': ['starts-then-leaks'],
+  'short-of-seat': ['starts-then-leaks'],
+  'runs-out': ['starts-then-leaks'],
+  'taper-in-straight': ['fits-unrated'],
+  'no-face': ['starts-then-leaks'],
+  'same-sex': ['will-not-go'],
+});
 
 const perInch = (end: ThreadEnd): number => threadStandard(end.standard).threadsPerInch(end.size);
 const figure = (value: number): string => `${Math.abs(value).toFixed(1)} mm`;
+const perInchWords = (end: ThreadEnd): string => inchFigure(Math.round(perInch(end) * 10) / 10);
 const turnsWords = (turns: number): string =>
   turns < 0.75 ? 'Less than a turn bites' : turns < 1.5 ? 'One turn bites' : `About ${Math.round(turns)} turns bite`;
 
-function sentence(male: ThreadEnd, female: ThreadEnd, judged: ThreadJudgement): string {
-  const pitches = `${inchFigure(perInch(male))} against ${inchFigure(perInch(female))} threads to the inch`;
-  const sizes = male.size === female.size ? `Both are called ${male.size} in. ` : '';
+/** Both ends of a threaded joint by sex, with their forms. */
+export interface ThreadPair {
+  readonly male: ThreadEnd;
+  readonly female: ThreadEnd;
+  readonly judged: ThreadJudgement;
+}
+
+/** The figures of a threaded joint; undefined where both ends have one sex. */
+export function judgePair(a: ThreadEnd, b: ThreadEnd): ThreadPair | undefined {
+  if (a.sex === b.sex) return undefined;
+  const [male, female] = a.sex === 'male' ? [a, b] : [b, a];
+  return { male, female, judged: judgeThreads(threadForm(male), threadForm(female)) };
+}
+
+function sentence({ male, female, judged }: ThreadPair): string {
+  const pitches = `${perInchWords(male)} against ${perInchWords(female)} threads to the inch`;
+  const called = male.size === female.size ? `Both are called ${male.size} in. ` : '';
+  const [maleForm, femaleForm] = [threadForm(male), threadForm(female)];
   switch (judged.reason) {
     case 'designed-taper':
-      return `Same taper thread, ${inchFigure(perInch(male))} to the inch: goes on about ${judged.turnsToTight.toFixed(1)} turns by hand, then wrench it.`;
+      return femaleForm.taper > 0
+        ? `Same taper thread, ${perInchWords(male)} to the inch: goes on about ${judged.turnsToTight.toFixed(1)} turns by hand, then wrench it.`
+        : `Made for one another by ISO 7-1: the taper male jams in the straight female after about ${judged.turnsToTight.toFixed(1)} turns by hand. Tape fills the crowns.`;
     case 'washer-face':
-      return 'The thread runs loose by design; the flat washer in the female makes the seal. Hand tight, no tape.';
+      return femaleForm.seal === 'washer'
+        ? 'The thread runs loose by design; the flat washer in the female makes the seal. Hand tight. Tape on the thread does nothing here.'
+        : 'The thread runs loose by design; a flat washer between the shoulder of the male and the rim makes the seal. Tape on the thread does nothing here.';
     case 'crest-over-root':
       return `The male is ${figure(judged.entryMm)} larger over its crests than the female is across its roots.`;
     case 'cross-threads':
-      return `${sizes}The male is ${figure(judged.entryMm)} too large over the crests: forced in, it cuts across the threads.`;
+      return `${called}The male is ${figure(judged.entryMm)} too large over the crests: forced in, it cuts across the threads.`;
     case 'slides-in':
       return `The male slides into the female without touching: ${figure(judged.clearanceMm)} apart.`;
     case 'strips':
-      return `Only ${judged.overlapMm.toFixed(2)} mm of flank carries: it turns on and strips.`;
+      return `Only ${Math.round(judged.carries * 100)} % of the flank carries: it turns on and strips.`;
     case 'pitch-apart':
       return `${pitches}: the crests cannot mesh for one turn.`;
     case 'pitch-binds':
-      return `${sizes}${turnsWords(judged.turnsToTight)}, then it jams: ${pitches}. It never reaches its seal.`;
+      return `${called}${turnsWords(judged.turnsToTight)}, then it jams: ${pitches}. It never reaches its seal.`;
+    case 'pitch-within-play':
+      return `${pitches}, but so much play that it goes on: no standard makes this a joint.`;
     case 'flanks-differ':
-      return `Same pitch, but the flanks differ: they touch on a line, so no standard calls it a joint.`;
+      return `Same ${perInchWords(male)} threads to the inch, ${maleForm.flankDeg} against ${femaleForm.flankDeg} degrees: it will go on and wrench up; the flanks touch on a line, so no standard calls it a joint.`;
     case 'straight-in-taper':
       return 'A straight thread meets the taper on one thread: it seems tight and weeps.';
-    case 'no-seal':
-      return 'The threads fit, but neither taper nor washer makes a seal.';
+    case 'short-of-seat':
+      return `The taper is tight after ${judged.turnsToTight.toFixed(1)} turns, before its end reaches the washer.`;
+    case 'runs-out':
+      return `It runs in to the end of its thread and is still loose: tight would be ${judged.turnsToTight.toFixed(1)} turns, there are ${judged.turnsThereAre.toFixed(1)}.`;
+    case 'taper-in-straight':
+      return 'The taper jams in the straight thread on its first turns. With tape it may hold the head of a tank; no standard makes it a joint.';
+    case 'no-face':
+      return 'Two straight threads, and no face for a washer to seal on: the water follows the thread out.';
   }
 }
 
-function needsOf(
-  male: ThreadEnd,
-  female: ThreadEnd,
-  reason: ThreadReason,
-  maleMaterial: Parameters<typeof tapeFor>[2],
-): Need[] {
-  if (reason === 'designed-taper') {
-    const { crestMm } = threadStandard(male.standard).form(male.size, 'male');
-    return [tapeFor(male.size, crestMm, maleMaterial)];
-  }
-  if (reason === 'washer-face')
-    return [
-      {
-        kind: 'washer',
-        name: `${female.size} ${threadStandard(female.standard).token} hose washer`,
-        suppliedWithPart: female.swivel === true,
-      },
-    ];
-  return [];
+function needsOf({ male, female, judged }: ThreadPair, conditions: JointConditions, aIsMale: boolean): Need[] {
+  const material = aIsMale ? conditions.a : conditions.b;
+  if (judged.reason === 'designed-taper') return [tapeFor(male.size, threadForm(male).crestMm, material)];
+  if (judged.reason !== 'washer-face') return [];
+  return [{ kind: 'washer', name: washerName(female), suppliedWithPart: female.swivel === true }];
 }
+
+const washerName = (female: ThreadEnd): string => {
+  const { token, sizeless } = threadStandard(female.standard);
+  if (female.standard === 'nh') return `${female.size} NH hose washer`;
+  return `${sizeless ? token : `${female.size} ${token}`} flat washer`;
+};
 
 /** Turns past hand tight (common practice, no source). */
 function tightening(reason: ThreadReason, plastic: boolean): string | undefined {
-  if (reason === 'washer-face') return 'Hand tight only.';
+  if (reason === 'washer-face') return plastic ? 'Hand tight only.' : 'Hand tight, then a quarter turn at most.';
   if (reason !== 'designed-taper') return undefined;
   return plastic
     ? 'Hand tight, then one to two turns with a strap wrench, never more.'
     : 'Hand tight, then two to three turns by wrench.';
 }
 
-const basisOf = (male: ThreadEnd, female: ThreadEnd, judged: ThreadJudgement): Figure[] => [
+const basisOf = ({ male, female, judged }: ThreadPair): Figure[] => [
   { name: 'male', value: perInch(male), unit: 'per inch' },
   { name: 'female', value: perInch(female), unit: 'per inch' },
+  { name: 'flanks of the male', value: threadForm(male).flankDeg, unit: 'degrees' },
+  { name: 'flanks of the female', value: threadForm(female).flankDeg, unit: 'degrees' },
   { name: 'entry', value: judged.entryMm, unit: 'mm' },
   { name: 'overlap of flanks', value: judged.overlapMm, unit: 'mm' },
+  { name: 'flank that carries', value: judged.carries * 100, unit: '%' },
   { name: 'clearance', value: judged.clearanceMm, unit: 'mm' },
   { name: 'pitch error in each turn', value: judged.pitchErrorMm, unit: 'mm' },
   ...(Number.isFinite(judged.turnsToTight)
     ? [{ name: 'turns to tight', value: judged.turnsToTight, unit: 'turns' } as const]
     : []),
+  { name: 'turns of thread', value: judged.turnsThereAre, unit: 'turns' },
 ];
 
-/** The partner of an end: the same thread of the other sex, without a swivel of its own. */
-const plain = ({ kind, standard, size }: ThreadEnd, sex: ThreadEnd['sex']): ThreadEnd => ({
-  kind,
-  standard,
-  size,
-  sex,
-});
+/** The end that goes on this one by design; ISO taper threads have two names. */
+function partner({ standard, size, sex }: ThreadEnd): ThreadEnd {
+  const [own, other] = [standard, sex === 'male' ? 'female' : 'male'] as const;
+  const goesWith = own === 'r' ? 'rp' : own === 'rc' || own === 'rp' ? 'r' : own;
+  return { kind: 'thread', standard: goesWith, size, sex: other };
+}
 
 /** Two threads: judged from pitch, flanks, taper and diameters; ordered by sex, not by argument. */
-export const threads = defineJointFamily(['thread', 'thread'], (a, b, materials): Mating => {
-  const sources = [...new Set([threadStandard(a.standard).source, threadStandard(b.standard).source])].sort((x, y) =>
-    x.document.localeCompare(y.document),
-  );
-  if (a.sex === b.sex) {
-    const other = a.sex === 'male' ? 'a coupling' : 'a nipple';
+export const threads = defineJointFamily({
+  kinds: ['thread', 'thread'],
+  judge: (a, b) => {
+    if (a.sex === b.sex) return JUDGEMENTS['same-sex'];
+    const [male, female] = a.sex === 'male' ? [a, b] : [b, a];
+    return JUDGEMENTS[judgeThreads(threadForm(male), threadForm(female)).reason];
+  },
+  explain: (a, b, conditions, { verdict }): Explanation => {
+    const sources = sourcesOf(threadStandard(a.standard).source, threadStandard(b.standard).source);
+    const pair = judgePair(a, b);
+    if (!pair)
+      return bare(`Both ends are ${a.sex}.`, sources, `Put ${a.sex === 'male' ? 'a coupling' : 'a nipple'} between.`);
+    const { male, female, judged } = pair;
+    const plastic = [conditions.a, conditions.b].some((material) => material !== undefined && !isMetal(material));
+    const tighten = tightening(judged.reason, plastic);
+    const femaleForm = threadForm(female);
+    const goesInMm = Math.min(judged.turnsToTight * femaleForm.pitchMm, femaleForm.madeUpMm);
     return {
-      verdict: 'will-not-go',
-      needs: [],
-      why: `Both ends are ${a.sex}.`,
-      basis: [],
-      instead: `Put ${other} between.`,
+      needs: needsOf(pair, conditions, male === a),
+      why: sentence(pair),
+      basis: basisOf(pair),
+      ...(verdict === 'holds-with'
+        ? {}
+        : { instead: `Put an adapter ${formatEnd(partner(male))} to ${formatEnd(partner(female))} between.` }),
       sources,
-      engagementMm: 0,
+      engagementMm: verdict === 'holds-with' ? femaleForm.madeUpMm : verdict === 'will-not-go' ? 0 : goesInMm,
+      ...(tighten === undefined ? {} : { tighten }),
     };
-  }
-  const [male, female] = a.sex === 'male' ? [a, b] : [b, a];
-  const [maleMaterial, femaleMaterial] = a.sex === 'male' ? [materials.a, materials.b] : [materials.b, materials.a];
-  const maleForm = threadStandard(male.standard).form(male.size, 'male');
-  const femaleForm = threadStandard(female.standard).form(female.size, 'female');
-  const judged = judgeThreads(maleForm, femaleForm);
-  const verdict = VERDICTS[judged.reason];
-  const plastic = [maleMaterial, femaleMaterial].some((material) => material !== undefined && !isMetal(material));
-  const tighten = tightening(judged.reason, plastic);
-  const goesOn = verdict !== 'will-not-go';
-  const engagementMm =
-    verdict === 'holds-with'
-      ? femaleForm.madeUpMm
-      : goesOn
-        ? Math.min(judged.turnsToTight * femaleForm.pitchMm, femaleForm.madeUpMm)
-        : 0;
-  return {
-    verdict,
-    needs: needsOf(male, female, judged.reason, maleMaterial),
-    why: sentence(male, female, judged),
-    basis: basisOf(male, female, judged),
-    ...(verdict === 'holds-with'
-      ? {}
-      : {
-          instead: `Put an adapter ${formatEnd(plain(male, 'female'))} to ${formatEnd(plain(female, 'male'))} between.`,
-        }),
-    sources,
-    engagementMm,
-    ...(tighten === undefined ? {} : { tighten }),
-  };
+  },
 });

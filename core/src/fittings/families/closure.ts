@@ -1,7 +1,7 @@
 import type { End } from '../../connections/end';
 import type { Material } from '../../connections/material';
 import { npt } from '../../connections/standards/npt';
-import { ipsSchedule40 } from '../../connections/standards/ips-schedule-40';
+import { ipsSchedule40 } from '../../connections/standards/ips';
 import { type NominalSize, sizeCode } from '../../quantity/size';
 import { endSection, fullBoreMm } from '../body';
 import { nhSwivel, nptFemale, nptMale, socket } from '../ends';
@@ -35,7 +35,8 @@ function closure(
   };
 }
 
-const carried = (size: NominalSize): boolean => size !== '2-1/2';
+const CARRIED: readonly NominalSize[] = ['1/2', '3/4', '1', '1-1/4', '1-1/2', '2', '3'];
+const carried = (size: NominalSize): boolean => CARRIED.includes(size);
 
 /** Caps and plugs. */
 export const closures = defineFamily({

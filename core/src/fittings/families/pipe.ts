@@ -1,5 +1,5 @@
 import type { Material } from '../../connections/material';
-import { ipsSchedule40 } from '../../connections/standards/ips-schedule-40';
+import { ipsSchedule40 } from '../../connections/standards/ips';
 import { METRES_PER_INCH } from '../../quantity/length';
 import { type NominalSize, sizeCode } from '../../quantity/size';
 import { spigot } from '../ends';

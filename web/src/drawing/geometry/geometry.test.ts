@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { spread } from './spread';
 import { layOut } from './string-layout';
 import { seenFromFront, tankShape } from './tank-shape';
-import { profileLine } from './thread-profile';
+import { gapBetween, profileLine } from './thread-profile';
 
 describe('spread', () => {
   test('leaves what has room where it is', () => expect(spread([10, 100, 300], 50, 0, 400)).toEqual([10, 100, 300]));
@@ -84,9 +84,43 @@ describe('the tank', () => {
   });
 });
 
-test('a tapering profile grows along its axis', () => {
-  const line = profileLine({ pitchMm: 2, taper: 1 / 16, crestMm: 20, pitchDiameterMm: 19, rootMm: 18 }, 16, 1, 0);
-  const ys = line.split('L').map((point) => Number(point.split(' ')[1]));
-  expect(ys[0]).toBeCloseTo(-9, 1);
-  expect(ys.at(-1)).toBeCloseTo(-9.5, 1);
+describe('a thread in section', () => {
+  const points = (line: string): (readonly [number, number])[] =>
+    line
+      .split(/[LQ ]+/)
+      .map(Number)
+      .reduce<number[][]>((pairs, value, index) => {
+        if (index % 2 === 0) pairs.push([value]);
+        else pairs.at(-1)?.push(value);
+        return pairs;
+      }, [])
+      .map(([x = 0, y = 0]) => [x, -y] as const);
+  // ASME B1.20.1: 0.8 p high, 60 degrees: each flank takes 0.8 x tan 30 = 0.462 p of the axis.
+  const npt = { pitchMm: 2, flankDeg: 60, taper: 1 / 16, crestMm: 21.6, rootMm: 18.4, rounded: false };
+
+  test('stays between root and crest and grows with its taper', () => {
+    const all = points(profileLine(npt, { lengthMm: 16, pxPerMm: 100, zeroMm: 0 }));
+    for (const [x, radius] of all) {
+      const grown = (x / 100) * (1 / 32);
+      expect(radius / 100).toBeGreaterThanOrEqual(9.2 + grown - 0.01);
+      expect(radius / 100).toBeLessThanOrEqual(10.8 + grown + 0.01);
+    }
+    expect(Math.max(...all.map(([, radius]) => radius / 100))).toBeCloseTo(10.8 + 0.5, 1);
+  });
+  test('its flanks stand at their angle', () => {
+    const [leaves, rises] = points(profileLine({ ...npt, taper: 0 }, { lengthMm: 16, pxPerMm: 100, zeroMm: 0 })).slice(
+      4,
+    );
+    const [along, up] = [(rises?.[0] ?? 0) - (leaves?.[0] ?? 0), (rises?.[1] ?? 0) - (leaves?.[1] ?? 0)];
+    expect((Math.atan(along / up) * 180) / Math.PI).toBeCloseTo(30, 0);
+  });
+  test('a male in its own basic female touches along the flanks and is open nowhere', () => {
+    const gap = gapBetween({ ...npt, taper: 0 }, { ...npt, taper: 0 }, 0);
+    expect(gap.widestMm).toBeCloseTo(0, 6);
+    expect(gap.touchesMm.length).toBeGreaterThan(50);
+  });
+  test('other flanks leave an opening', () =>
+    expect(
+      gapBetween({ ...npt, taper: 0, flankDeg: 55, crestMm: 21.3, rootMm: 18.3 }, { ...npt, taper: 0 }, 0).widestMm,
+    ).toBeGreaterThan(0.1));
 });

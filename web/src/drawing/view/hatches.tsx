@@ -1,41 +1,38 @@
 import { type Material } from '@herrero/core';
 
 /** What a material is filled with in section: a tint, always with a hatch of its own so that grey tells them apart. */
-const TINTS: Readonly<Record<Material, string>> = {
-  pvc: 'var(--mat-poly)',
-  'clear-pvc': 'var(--sheet)',
-  brass: 'var(--mat-brass)',
-  polypropylene: 'var(--mat-poly)',
-  polyethylene: 'var(--mat-poly)',
-  rubber: 'var(--mat-rubber)',
-  'vinyl-hose': 'var(--mat-hose)',
-  stainless: 'var(--sheet)',
-};
+interface Fill {
+  readonly tint: string;
+  readonly lines: string;
+  readonly size: number;
+}
 
-const LINES: Readonly<Record<Material, string>> = {
-  pvc: 'M0 7L7 0',
-  'clear-pvc': 'M0 9L9 0M2 9L9 2',
-  brass: 'M0 0L7 7',
-  polypropylene: 'M0 6L6 0M3 6L6 3M0 3L3 0',
-  polyethylene: 'M0 6L6 0M3 6L6 3M0 3L3 0',
-  rubber: '',
-  'vinyl-hose': 'M0 3.5H2.5M4 1H6.5M4 6H6.5',
-  stainless: 'M0 0L7 7M0 7L7 0',
-};
+const RIGID: Fill = { tint: 'var(--mat-poly)', lines: 'M0 7L7 0', size: 7 };
+const CLEAR: Fill = { tint: 'var(--sheet)', lines: 'M0 9L9 0M2 9L9 2', size: 9 };
+const SOFT: Fill = { tint: 'var(--mat-poly)', lines: 'M0 6L6 0M3 6L6 3M0 3L3 0', size: 6 };
+const YELLOW_METAL: Fill = { tint: 'var(--mat-brass)', lines: 'M0 0L7 7', size: 7 };
+const WHITE_METAL: Fill = { tint: 'var(--sheet)', lines: 'M0 0L7 7M0 7L7 0', size: 7 };
 
-const SIZE: Readonly<Record<Material, number>> = {
-  pvc: 7,
-  'clear-pvc': 9,
-  brass: 7,
-  polypropylene: 6,
-  polyethylene: 6,
-  rubber: 6,
-  'vinyl-hose': 7,
-  stainless: 7,
+const FILLS: Readonly<Record<Material, Fill>> = {
+  pvc: RIGID,
+  'clear-pvc': CLEAR,
+  cpvc: RIGID,
+  abs: RIGID,
+  nylon: RIGID,
+  polypropylene: SOFT,
+  polyethylene: SOFT,
+  pex: SOFT,
+  rubber: { tint: 'var(--mat-rubber)', lines: '', size: 6 },
+  'vinyl-hose': { tint: 'var(--mat-hose)', lines: 'M0 3.5H2.5M4 1H6.5M4 6H6.5', size: 7 },
+  brass: YELLOW_METAL,
+  copper: YELLOW_METAL,
+  stainless: WHITE_METAL,
+  galvanised: WHITE_METAL,
+  aluminium: WHITE_METAL,
 };
 
 export const sectionFill = (material: Material): string => `url(#section-${material})`;
-export const outsideFill = (material: Material): string => TINTS[material];
+export const outsideFill = (material: Material): string => FILLS[material].tint;
 
 /** The hatches that every drawing of a page refers to; once in each page. */
 export function Hatches() {
@@ -49,16 +46,10 @@ export function Hatches() {
 function HatchPatterns() {
   return (
     <defs>
-      {(Object.keys(TINTS) as Material[]).map((material) => (
-        <pattern
-          key={material}
-          id={`section-${material}`}
-          width={SIZE[material]}
-          height={SIZE[material]}
-          patternUnits="userSpaceOnUse"
-        >
-          <rect width={SIZE[material]} height={SIZE[material]} fill={TINTS[material]} />
-          <path d={LINES[material]} stroke="var(--ink)" strokeWidth={0.7} fill="none" />
+      {(Object.entries(FILLS) as [Material, Fill][]).map(([material, { tint, lines, size }]) => (
+        <pattern key={material} id={`section-${material}`} width={size} height={size} patternUnits="userSpaceOnUse">
+          <rect width={size} height={size} fill={tint} />
+          <path d={lines} stroke="var(--ink)" strokeWidth={0.7} fill="none" />
         </pattern>
       ))}
       <pattern id="no-drill" width={8} height={8} patternUnits="userSpaceOnUse">

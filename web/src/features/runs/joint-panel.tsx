@@ -6,12 +6,15 @@ import {
   type JudgedJoint,
   MM_PER_INCH,
   type Measures,
+  type ThreadEnd,
   describeEnd,
   fillText,
+  holdsAtAll,
   inchFigure,
+  threadForm,
   threadStandard,
 } from '@herrero/core';
-import { profileLine } from '@/drawing/geometry/thread-profile';
+import { ThreadJoint } from '@/drawing/view/thread-joint';
 import { Action } from '@/ui/action';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
 import { today } from '@/ui/today';
@@ -102,64 +105,36 @@ function Acceptance({ judged: { joint } }: { readonly judged: JudgedJoint }) {
   );
 }
 
-const PICTURE_MM = 15;
-const PX_PER_MM = 17;
-
 /** Both threads at one scale, on their common axis, hand tight: what bites and where water passes. */
 function ThreadPicture({ judged: { a, b, mating } }: { readonly judged: JudgedJoint }) {
   if (a.end?.kind !== 'thread' || b.end?.kind !== 'thread' || a.end.sex === b.end.sex) return null;
-  const [male, female] = a.end.sex === 'male' ? [a.end, b.end] : [b.end, a.end];
-  const [maleStandard, femaleStandard] = [threadStandard(male.standard), threadStandard(female.standard)];
-  const [maleForm, femaleForm] = [maleStandard.form(male.size, 'male'), femaleStandard.form(female.size, 'female')];
-  // Hand tight the tip of the male stands this far inside, where a tapering female is narrower than at its mouth.
-  const turns = mating.basis.find(({ name }) => name === 'turns to tight')?.value ?? 0;
-  const narrowed = femaleForm.taper * turns * femaleForm.pitchMm;
-  const zero = maleForm.rootMm / 2 - 1.6;
-  const width = PICTURE_MM * PX_PER_MM;
-  const top = Math.max(femaleForm.rootMm, maleForm.crestMm) / 2 + 2.2 - zero;
-  const height = top * PX_PER_MM;
-  const maleLine = profileLine(maleForm, PICTURE_MM, PX_PER_MM, zero);
-  // A crown of the male lies in a root of the female.
-  const femaleLine = profileLine(
-    { ...femaleForm, rootMm: femaleForm.crestMm - narrowed, crestMm: femaleForm.rootMm - narrowed },
-    PICTURE_MM,
-    PX_PER_MM,
-    zero,
-  );
-  const leaks = mating.verdict !== 'holds-with';
+  const [male, female] = a.end.sex === 'male' ? [a, b] : [b, a];
+  if (male.end?.kind !== 'thread' || female.end?.kind !== 'thread') return null;
   return (
     <figure className="mt-2">
-      <figcaption className="flex justify-between type-second">
-        <span>
-          <b className="text-ink">{femaleStandard.token}</b> {femaleForm.taper > 0 ? 'tapered' : 'straight'},{' '}
-          {inchFigure(femaleStandard.threadsPerInch(female.size))} to the inch
-        </span>
-        <span>female above</span>
-      </figcaption>
-      <svg
-        viewBox={`0 0 ${width} ${height}`}
-        className="sheet w-full"
-        role="img"
-        aria-label={`${female.size} ${femaleStandard.token} female over ${male.size} ${maleStandard.token} male, in section`}
-      >
-        <rect width={width} height={height} fill={leaks ? 'var(--water-fill)' : 'var(--sheet)'} />
-        <g transform={`translate(0 ${height})`}>
-          <path d={`M0 0L${maleLine}L${width} 0Z`} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={1.5} />
-          <path
-            d={`M0 ${-height}L${femaleLine}L${width} ${-height}Z`}
-            fill="url(#section-brass)"
-            stroke="var(--ink)"
-            strokeWidth={1.5}
-          />
-        </g>
-      </svg>
-      <p className="flex justify-between type-second">
-        <span>
-          <b className="text-ink">{maleStandard.token}</b> {maleForm.taper > 0 ? 'tapered' : 'straight'},{' '}
-          {inchFigure(maleStandard.threadsPerInch(male.size))} to the inch
-        </span>
-        <span>male below</span>
-      </p>
+      <ThreadNote end={female.end} side="female above" />
+      <ThreadJoint
+        male={male.end}
+        female={female.end}
+        materials={{ male: male.material, female: female.material }}
+        lengthMm={15}
+        pxPerMm={17}
+        tight={holdsAtAll(mating.verdict)}
+      />
+      <ThreadNote end={male.end} side="male below" />
     </figure>
+  );
+}
+
+function ThreadNote({ end, side }: { readonly end: ThreadEnd; readonly side: string }) {
+  const standard = threadStandard(end.standard);
+  return (
+    <p className="flex justify-between type-second">
+      <span>
+        <b className="text-ink">{standard.token}</b> {threadForm(end).taper > 0 ? 'tapered' : 'straight'},{' '}
+        {inchFigure(standard.threadsPerInch(end.size))} to the inch
+      </span>
+      <span>{side}</span>
+    </p>
   );
 }

@@ -1,4 +1,4 @@
-import { MATERIALS, NOMINAL_SIZES, ROLES, EDIT_TYPES, SCHEMA_VERSION } from '@herrero/core';
+import { MATERIALS, MEDIA, NOMINAL_SIZES, ROLES, EDIT_TYPES, SCHEMA_VERSION } from '@herrero/core';
 import { BODY_LIMIT_BYTES } from './read-body';
 
 const json = (schema: object): object => ({ content: { 'application/json': { schema } } });
@@ -79,9 +79,11 @@ const schemas = {
       verdict: { enum: ['holds', 'holds-with', 'fits-unrated', 'starts-then-leaks', 'will-not-go', 'unknown'] },
       needs: list({
         type: 'object',
-        properties: { kind: { enum: ['tape', 'cement', 'washer', 'clamp', 'lubricant'] } },
+        properties: { kind: { enum: MEDIA } },
         required: ['kind'],
       }),
+      reason: text,
+      cautions: list(object({ kind: text, text })),
       why: text,
       basis: list(object({ name: text, value: number, unit: text })),
       instead: text,
@@ -89,7 +91,7 @@ const schemas = {
       engagementMm: number,
       tighten: text,
     },
-    ['words', 'verdict', 'needs', 'why', 'basis', 'sources', 'engagementMm'],
+    ['words', 'verdict', 'reason', 'cautions', 'needs', 'why', 'basis', 'sources', 'engagementMm'],
   ),
   Edit: {
     type: 'object',

@@ -1,0 +1,35 @@
+import type { Caution } from '../../../connections/mating';
+import { defineCheck } from '../../define-check';
+import { atJoint } from '../../places';
+
+const KINDS: readonly Caution['kind'][] = ['wedge', 'corrodes', 'galls'];
+
+export default defineCheck({
+  meta: {
+    id: 'joint/material-caution',
+    severity: 'advice',
+    summary: 'Two materials that the joint holds between, but that do not bear one another for ever.',
+    sources: [{ document: 'metal in plastic, metals in water', provenance: 'common-practice' }],
+    messages: { caution: { title: 'Mind the materials', text: '{caution} {others}' } },
+  },
+  // One finding a kind: the same advice at ten joints is still one thing to know.
+  check: ({ joints }) =>
+    KINDS.flatMap((kind) => {
+      const own = joints.flatMap((judged) =>
+        judged.mating.cautions.flatMap((caution) => (caution.kind === kind ? [{ judged, caution }] : [])),
+      );
+      const [first, ...others] = own;
+      if (!first) return [];
+      const places = others.map(({ judged }) => atJoint(judged).label);
+      return [
+        {
+          messageId: 'caution',
+          at: atJoint(first.judged),
+          data: {
+            caution: first.caution.text,
+            others: places.length === 0 ? '' : `The same at ${places.join('; ')}.`,
+          },
+        },
+      ];
+    }),
+});

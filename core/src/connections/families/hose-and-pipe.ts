@@ -1,0 +1,78 @@
+import { hoseOf, hoseSystem } from '../standards/hose';
+import { pipeOf, pipeSeries } from '../standards/pipes';
+import { bare, defineJointFamily, judgements } from './joint-family';
+import { compressionReason } from './pipe-joints/compression';
+
+const JUDGEMENTS = judgements({
+  'no-way': ['will-not-go'],
+  'pipe-in-hose': ['fits-unrated'],
+  'loose-in-hose': ['starts-then-leaks'],
+  'too-large': ['will-not-go'],
+  'too-small': ['starts-then-leaks'],
+  nearly: ['fits-unrated'],
+  'falls-through': ['will-not-go'],
+});
+
+/** A plain pipe may be forced into a hose this much smaller than itself (our judgement). */
+const FORCED_SHARE = 0.16;
+
+/** A hose offered to the fitting or the end of rigid pipe: plain pipe in a hose, or bore-controlled pipe in a compression fitting. */
+export const hoseAndPipe = defineJointFamily({
+  kinds: ['hose', 'pipe'],
+  judge: (hose, pipe) => {
+    if (hose.part === 'barb') return JUDGEMENTS['no-way'];
+    const size = hoseOf(hose);
+    const { outsideMm } = pipeOf(pipe);
+    if (pipe.part === 'spigot' && hoseSystem(hose.system).id === 'hose') {
+      const share = (outsideMm - size.boreMm) / size.boreMm;
+      if (share > FORCED_SHARE) return JUDGEMENTS['no-way'];
+      return share >= 0 ? JUDGEMENTS['pipe-in-hose'] : JUDGEMENTS['loose-in-hose'];
+    }
+    if (pipe.part === 'compression' && size.outsideMm !== undefined) {
+      const reason = compressionReason(size.outsideMm - outsideMm);
+      return JUDGEMENTS[reason === 'grips' ? 'nearly' : reason];
+    }
+    return JUDGEMENTS['no-way'];
+  },
+  explain: (hose, pipe, _conditions, { reason }) => {
+    const sources = [...hoseSystem(hose.system).sources, ...pipeSeries(pipe.series).sources];
+    const size = hoseOf(hose);
+    const { outsideMm } = pipeOf(pipe);
+    const name = hoseSystem(hose.system).name;
+    const apart = (mm: number): string => `${Math.abs(mm).toFixed(1)} mm`;
+    switch (reason as keyof typeof JUDGEMENTS) {
+      case 'pipe-in-hose':
+        return {
+          ...bare(
+            `The plain pipe is ${apart(outsideMm - size.boreMm)} over the bore and has no barbs: a clamp holds it against a little head, then it creeps off.`,
+            sources,
+            `Use a ${hose.size} hose tail.`,
+          ),
+          engagementMm: 25,
+        };
+      case 'loose-in-hose':
+        return bare(
+          `The pipe is ${apart(outsideMm - size.boreMm)} under the bore: it slips in and drips.`,
+          sources,
+          `Use a ${hose.size} hose tail.`,
+        );
+      case 'too-small':
+      case 'nearly':
+      case 'too-large':
+      case 'falls-through':
+        return bare(
+          `This ${name} is about ${apart(size.outsideMm ?? 0)} outside, the fitting is made for ${apart(outsideMm)}, and its outside differs between makers.`,
+          sources,
+          'Use the tail and clamps made for its bore.',
+        );
+      case 'no-way':
+        return bare(
+          hose.part === 'barb'
+            ? 'A tail takes hose, not a fitting for rigid pipe.'
+            : `Nothing in this fitting grips ${name}.`,
+          sources,
+          'Put a hose tail with a thread or spigot between.',
+        );
+    }
+  },
+});

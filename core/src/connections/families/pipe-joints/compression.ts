@@ -1,0 +1,83 @@
+import type { Explanation } from '../joint-family';
+import { judgements } from '../joint-family';
+import { type PipeJoint, type PipePair, diameters, isRectangular, oneFamily, overMm, tenths } from './pipe-joint';
+
+const JUDGEMENTS = judgements({
+  grips: ['holds'],
+  'needs-insert': ['holds-with', 'insert'],
+  nearly: ['fits-unrated'],
+  'too-large': ['will-not-go'],
+  'too-small': ['starts-then-leaks'],
+  'falls-through': ['will-not-go'],
+  'no-round': ['will-not-go'],
+});
+
+// How far a pipe may differ from the one a ring is made for, in mm (22 mm copper against 3/4 CTS is 0.2; our judgement).
+const SAME_MM = 0.15;
+const NEARLY_MM = 0.35;
+const FALLS_THROUGH_MM = 2.5;
+
+const soft = ({ pipeMaterial }: PipePair): boolean => pipeMaterial === 'pex';
+
+/** Exported for pipe that is known by its bore but gripped by its outside. */
+export function compressionReason(overByMm: number): 'grips' | 'nearly' | 'too-large' | 'too-small' | 'falls-through' {
+  if (overByMm > NEARLY_MM) return 'too-large';
+  if (Math.abs(overByMm) <= SAME_MM) return 'grips';
+  if (overByMm >= -NEARLY_MM) return 'nearly';
+  return overByMm >= -FALLS_THROUGH_MM ? 'too-small' : 'falls-through';
+}
+
+/** A pipe gripped by a ring under a nut: by its outside diameter, to a few tenths. */
+export const compression: PipeJoint = {
+  judge: (pair) => {
+    if (isRectangular(pair.pipe) || pair.pipeSeries.ribbed) return JUDGEMENTS['no-round'];
+    const reason = compressionReason(overMm(pair));
+    if (reason !== 'grips') return JUDGEMENTS[reason];
+    if (!oneFamily(pair)) return JUDGEMENTS.nearly;
+    return soft(pair) ? JUDGEMENTS['needs-insert'] : JUDGEMENTS.grips;
+  },
+  explain: (pair, { reason }) => {
+    const { spigot, madeFor } = pair;
+    const made = { needs: [], basis: diameters(pair), engagementMm: madeFor.socketDepthMm } satisfies Omit<
+      Explanation,
+      'sources' | 'why'
+    >;
+    const not = {
+      ...made,
+      engagementMm: 0,
+      instead: `Use a compression fitting for ${spigot.size} ${pair.pipeSeries.token}.`,
+    };
+    switch (reason as keyof typeof JUDGEMENTS) {
+      case 'no-round':
+        return { ...not, why: 'The ring grips only round, smooth pipe.' };
+      case 'too-large':
+        return { ...not, why: `The pipe is ${tenths(overMm(pair))} larger than the ring: it does not enter.` };
+      case 'too-small':
+        return {
+          ...not,
+          why: `The pipe is ${tenths(overMm(pair))} thinner than the ring is made for: the nut comes tight, then it weeps and slides out.`,
+        };
+      case 'falls-through':
+        return { ...not, why: `The pipe is ${tenths(overMm(pair))} thinner than the ring: it falls through.` };
+      case 'nearly':
+        return {
+          ...made,
+          instead: 'Use a conversion coupling, or the ring made for this tube.',
+          why: `${tenths(overMm(pair))} apart outside and of another standard: it can be pulled tight, no standard rates it.`,
+        };
+      case 'grips':
+        return {
+          ...made,
+          why: 'The ring grips the pipe it is made for. No tape and no paste on the nut.',
+          tighten: 'Hand tight, then as the maker says: about a turn on metal, to the stop on plastic.',
+        };
+      case 'needs-insert':
+        return {
+          ...made,
+          needs: [{ kind: 'insert', name: `${spigot.size} ${pair.pipeSeries.token} insert` }],
+          why: 'Soft pipe needs its insert inside, or the ring squeezes it out of round.',
+          tighten: 'Hand tight, then about a turn.',
+        };
+    }
+  },
+};

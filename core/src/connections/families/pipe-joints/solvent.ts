@@ -1,0 +1,118 @@
+import { CEMENT_NAMES, MATERIAL_NAMES, type Material, cementFor, takesNoCement } from '../../material';
+import { cementFor as cementNeed } from '../../make-up/cement';
+import type { Explanation } from '../joint-family';
+import { judgements } from '../joint-family';
+import { type PipeJoint, type PipePair, isRectangular, oneFamily, tenths } from './pipe-joint';
+
+const JUDGEMENTS = judgements({
+  welds: ['holds-with', 'cement'],
+  'over-mouth': ['will-not-go'],
+  'falls-in': ['will-not-go'],
+  'loose-in-socket': ['starts-then-leaks'],
+  'no-cement-bonds': ['starts-then-leaks'],
+  'wrong-cement': ['fits-unrated'],
+  'no-cement-for-pair': ['fits-unrated'],
+  'other-series': ['fits-unrated'],
+  'drainage-hub': ['fits-unrated'],
+});
+
+/** A pipe up to this loose goes in and looks made; looser than that it falls in. Our judgement. */
+const LOOKS_MADE_MM = 1;
+
+const plastics = ({ pipeMaterial, fittingMaterial }: PipePair): readonly [Material, Material] => {
+  const [pipe, fitting] = [pipeMaterial ?? fittingMaterial ?? 'pvc', fittingMaterial ?? pipeMaterial ?? 'pvc'];
+  return [pipe, fitting];
+};
+
+const stranger = (pair: PipePair): Material | undefined => plastics(pair).find(takesNoCement);
+
+/** A pipe in a cemented socket: larger than the foot of the socket, smaller than its mouth, and both dissolve. */
+export const solvent: PipeJoint = {
+  judge: (pair, { cement }) => {
+    const { pipe, madeFor, pipeSeries, fittingSeries } = pair;
+    if (isRectangular(pipe) || pipe.outsideMm > madeFor.socketMouthMm) return JUDGEMENTS['over-mouth'];
+    if (pipe.outsideMm < madeFor.socketBottomMm - LOOKS_MADE_MM) return JUDGEMENTS['falls-in'];
+    if (stranger(pair) !== undefined || pipeSeries.ribbed) return JUDGEMENTS['no-cement-bonds'];
+    if (pipe.outsideMm < madeFor.socketBottomMm) return JUDGEMENTS['loose-in-socket'];
+    const [a, b] = plastics(pair);
+    const right = cementFor(a, b);
+    if (right === undefined) return JUDGEMENTS['no-cement-for-pair'];
+    if (cement !== undefined && cement !== right) return JUDGEMENTS['wrong-cement'];
+    if (!oneFamily(pair)) return JUDGEMENTS['other-series'];
+    return pipeSeries.pressure && !fittingSeries.pressure ? JUDGEMENTS['drainage-hub'] : JUDGEMENTS.welds;
+  },
+  explain: (pair, { reason }, conditions) => {
+    const { pipe, madeFor, fitting } = pair;
+    const basis: Explanation['basis'] = [
+      { name: 'outside of the pipe', value: pipe.outsideMm, unit: 'mm' },
+      { name: 'mouth of the socket', value: madeFor.socketMouthMm, unit: 'mm' },
+      { name: 'foot of the socket', value: madeFor.socketBottomMm, unit: 'mm' },
+    ];
+    const said = (why: string, instead: string, engagementMm = 0): Omit<Explanation, 'sources'> => ({
+      needs: [],
+      basis,
+      why,
+      instead,
+      engagementMm,
+    });
+    const [a, b] = plastics(pair);
+    const right = cementFor(a, b);
+    switch (reason as keyof typeof JUDGEMENTS) {
+      case 'over-mouth':
+        return said(
+          isRectangular(pipe)
+            ? 'A rectangular pipe does not go into a round socket.'
+            : `The pipe is ${tenths(pipe.outsideMm - madeFor.socketMouthMm)} larger outside than the mouth of the socket.`,
+          'Use a reducing bushing or coupling.',
+        );
+      case 'falls-in':
+      case 'loose-in-socket':
+        return said(
+          `The pipe is ${tenths(madeFor.socketBottomMm - pipe.outsideMm)} loose at the foot of the socket: cement cannot bridge that.`,
+          'Use a reducing bushing or coupling.',
+        );
+      case 'no-cement-bonds':
+        return said(
+          `It slips in, but no cement bonds ${MATERIAL_NAMES[stranger(pair) ?? 'polyethylene']}: it looks made and pulls apart by hand.`,
+          'Use a threaded or gasketed joint.',
+        );
+      case 'no-cement-for-pair':
+        return said(
+          `No cement is made for ${MATERIAL_NAMES[a]} on ${MATERIAL_NAMES[b]}.`,
+          'Use a threaded adapter of each.',
+        );
+      case 'wrong-cement':
+        return said(
+          `${CEMENT_NAMES[conditions.cement ?? 'pvc']} is not the one for ${MATERIAL_NAMES[a]} on ${MATERIAL_NAMES[b]}: it may stick and is not rated.`,
+          right === undefined ? 'Use a threaded joint.' : `Use ${CEMENT_NAMES[right]}.`,
+          madeFor.socketDepthMm,
+        );
+      case 'other-series':
+        return said(
+          `The diameters agree within ${tenths(pipe.outsideMm - madeFor.outsideMm)}, but ${pair.pipeSeries.name} and ${pair.fittingSeries.name} are two standards: try it dry, it should go a third to two thirds in.`,
+          'Use an adapter between the two series.',
+          madeFor.socketDepthMm,
+        );
+      case 'drainage-hub':
+        return said(
+          `The pipe fits and glues, but a drainage hub is only ${madeFor.socketDepthMm.toFixed(0)} mm deep and not made for pressure.`,
+          'Use a pressure fitting where water stands above the joint.',
+          madeFor.socketDepthMm,
+        );
+      case 'welds': {
+        const cement = right ?? 'pvc';
+        const taper = madeFor.socketMouthMm - madeFor.socketBottomMm;
+        const down = (1 - (pipe.outsideMm - madeFor.socketBottomMm) / taper) * 100;
+        return {
+          needs: [cementNeed(fitting.size, cement, pipe.outsideMm)],
+          basis,
+          why:
+            cement === 'pvc'
+              ? `The pipe jams ${down.toFixed(0)} % of the way down the socket; primer and cement weld it there.`
+              : `The pipe jams ${down.toFixed(0)} % of the way down the socket; ${CEMENT_NAMES[cement]} welds it there.`,
+          engagementMm: madeFor.socketDepthMm,
+        };
+      }
+    }
+  },
+};

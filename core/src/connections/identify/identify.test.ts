@@ -1,0 +1,156 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { formatEnd } from '../format';
+import { parseEnd } from '../parse';
+import { THREAD_STANDARDS, threadForm } from '../standards/threads';
+import type { ThreadEnd } from '../end';
+import { type Candidate, identifyThread } from './identify';
+import type { ThreadReading } from './reading';
+
+const identify = (reading: ThreadReading) => {
+  const found = identifyThread(reading);
+  if (!found.ok) throw new Error(found.error.map(({ message }) => message).join());
+  return found.value;
+};
+const named = ({ end, twins }: Candidate): string[] => [end, ...twins].map(formatEnd);
+const fits = ({ candidates }: ReturnType<typeof identify>): string[] =>
+  candidates.filter(({ fit }) => fit !== 'does-not-fit').map(({ end }) => formatEnd(end));
+const PITCH_14 = 25.4 / 14;
+
+const THREADS: readonly ThreadEnd[] = THREAD_STANDARDS.flatMap(({ id, sizes, sexes }) =>
+  sizes.flatMap((size) => sexes.map((sex): ThreadEnd => ({ kind: 'thread', standard: id, size, sex }))),
+);
+
+describe('whatever is measured on a thread of the tables', () => {
+  const reading = fc.record({
+    end: fc.constantFrom(...THREADS),
+    place: fc.double({ min: 0, max: 1, noNaN: true }),
+    off: fc.double({ min: -0.15, max: 0.15, noNaN: true }),
+  });
+
+  test('it is named first, or beside a twin that the scatter cannot part; never more than three', () =>
+    fc.assert(
+      fc.property(reading, ({ end, place, off }) => {
+        const { acrossMm, pitchMm, taper } = threadForm(end);
+        const found = identify({
+          sex: end.sex,
+          diameterMm: acrossMm[0] + place * (acrossMm[1] - acrossMm[0]) + off,
+          pitchMm,
+          runs: taper > 0 ? 'tapering' : 'straight',
+        });
+        expect(found.candidates.length).toBeLessThanOrEqual(3);
+        const index = found.candidates.findIndex((candidate) => named(candidate).includes(formatEnd(end)));
+        expect(index, formatEnd(end)).toBeGreaterThanOrEqual(0);
+        expect(found.candidates[index]?.fit).not.toBe('does-not-fit');
+        // Not first: then both fit what was read, and the further reading that parts them is named.
+        if (index > 0) expect(found.tellApart, formatEnd(end)).toBeDefined();
+      }),
+      { numRuns: 1500 },
+    ));
+
+  test('with nothing said of its taper it is among those named, or counted with those not shown', () =>
+    fc.assert(
+      fc.property(reading, ({ end, place, off }) => {
+        const { acrossMm, pitchMm } = threadForm(end);
+        const found = identify({
+          sex: end.sex,
+          diameterMm: acrossMm[0] + place * (acrossMm[1] - acrossMm[0]) + off,
+          pitchMm,
+        });
+        expect(found.candidates.length).toBeLessThanOrEqual(3);
+        expect(found.candidates.flatMap(named).includes(formatEnd(end)) || found.more > 0).toBe(true);
+      }),
+      { numRuns: 500 },
+    ));
+});
+
+// ASME B1.20.1, ISO 7-1, ISO 228-1: 3/4 NPT runs from 26.03 mm at its tip, R 3/4 from 25.85, G 3/4 is 26.16 to 26.44.
+describe('a male of 26.5 mm with 14 crests to the inch', () => {
+  const taken = { sex: 'male', diameterMm: 26.5, pitchMm: PITCH_14 } as const;
+
+  test('may be three threads, and the region puts its own first', () => {
+    expect(fits(identify(taken)).sort()).toEqual(['3/4 G M', '3/4 NPT M', '3/4 R M']);
+    expect(fits(identify({ ...taken, region: 'US' }))[0]).toBe('3/4 NPT M');
+    expect(fits(identify({ ...taken, region: 'UK' }))[0]).toBe('3/4 R M');
+  });
+  test('says where the taper meets the reading, and what is just outside', () => {
+    const why = new Map(
+      identify(taken).candidates.map(({ end, why: said, fit }) => [formatEnd(end), `${fit}: ${said}`]),
+    );
+    // (26.5 - 26.03) x 16 = 7.5 mm up; 26.50 - 26.44 = 0.06 over.
+    expect(why.get('3/4 NPT M')).toBe('fits: meets it 7.5 mm up');
+    expect(why.get('3/4 G M')).toBe('fits-just: 0.06 over its largest');
+  });
+  test('the tip tells the first two apart', () => {
+    const { tellApart } = identify({ ...taken, region: 'US' });
+    expect(tellApart?.measure).toBe('tip');
+    expect(tellApart?.undecidedMm).toBeDefined();
+    expect(fits(identify({ ...taken, tipMm: 25.65, region: 'US' }))).toEqual(['3/4 R M']);
+    expect(fits(identify({ ...taken, tipMm: 26.45 }))).toEqual(['3/4 G M']);
+  });
+  test.each([
+    ['tapering', { runs: 'tapering' }, ['3/4 NPT M', '3/4 R M']],
+    ['straight', { runs: 'straight' }, ['3/4 G M']],
+    ['60 degrees', { flankDeg: 60 }, ['3/4 NPT M']],
+    ['a flat seat', { seat: 'flat' }, ['3/4 G M']],
+  ] as const)('%s narrows it', (_, more, expected) =>
+    expect(fits(identify({ ...taken, region: 'US', ...more }))).toEqual(expected),
+  );
+});
+
+describe('twins and lone ones', () => {
+  test('the straight American threads of 3/4 are one to a caliper', () => {
+    const [first] = identify({
+      sex: 'male',
+      diameterMm: 26.1,
+      pitchMm: PITCH_14,
+      runs: 'straight',
+      region: 'US',
+    }).candidates;
+    expect(named(first as Candidate).sort()).toEqual(['3/4 NPS M', '3/4 NPSH M', '3/4 NPSM M']);
+  });
+  test('11-1/2 to the inch at 26.8 mm is garden hose and nothing else', () => {
+    const found = identify({ sex: 'male', diameterMm: 26.8, pitchMm: 25.4 / 11.5 });
+    expect(fits(found)).toEqual(['3/4 NH M']);
+    expect(found.tellApart).toBeUndefined();
+  });
+  test('4 crests over 24 mm at 60 mm is the coarse container thread', () =>
+    expect(fits(identify({ sex: 'male', diameterMm: 59.8, pitchMm: 6 }))).toEqual(['S60x6 M']));
+  test('a cone fits none of them', () =>
+    expect(fits(identify({ sex: 'male', diameterMm: 26.3, pitchMm: PITCH_14, seat: 'cone' }))).toEqual([]));
+  test('far from every thread, nothing is named', () =>
+    expect(identify({ sex: 'male', diameterMm: 140, pitchMm: 2 }).candidates).toEqual([]));
+  test('before the crests are counted, the count is asked for', () =>
+    expect(identify({ sex: 'male', diameterMm: 26.8 }).tellApart?.measure).toBe('pitch'));
+});
+
+describe('readings no thread can have', () => {
+  test.each([
+    [{ diameterMm: 0 }, ['diameterMm']],
+    [{ diameterMm: Number.NaN }, ['diameterMm']],
+    [{ diameterMm: 400 }, ['diameterMm']],
+    [{ diameterMm: 26, pitchMm: 20 }, ['pitchMm']],
+    [{ diameterMm: 10, pitchMm: 4 }, ['pitchMm']],
+    [{ diameterMm: 26, tipMm: 12 }, ['tipMm']],
+    [{ diameterMm: 26, scatterMm: -1 }, ['scatterMm']],
+    [{ diameterMm: -3, pitchMm: 0 }, ['diameterMm', 'pitchMm']],
+  ])('%j', (reading, fields) => {
+    const found = identifyThread({ sex: 'male', ...reading });
+    expect(found.ok ? [] : found.error.map(({ field }) => field)).toEqual(fields);
+  });
+  test('inches typed as millimetres are offered back', () => {
+    const found = identifyThread({ sex: 'male', diameterMm: 1.043 });
+    expect(found.ok ? undefined : found.error[0]?.nearest).toBeCloseTo(26.49, 2);
+  });
+});
+
+test('the basic size of every taper thread meets its own tip', () => {
+  for (const text of ['3/4 NPT M', '1 R M', '2 Rc F']) {
+    const parsed = parseEnd(text);
+    const end = (parsed.ok ? parsed.value : undefined) as ThreadEnd;
+    const form = threadForm(end);
+    expect(
+      fits(identify({ sex: end.sex, diameterMm: form.crestMm, pitchMm: form.pitchMm, tipMm: form.crestMm })),
+    ).toContain(text);
+  }
+});

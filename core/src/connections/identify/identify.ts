@@ -1,0 +1,238 @@
+import { MM_PER_INCH } from '../../quantity/length';
+import { type Result, err, ok } from '../../result';
+import type { ThreadEnd } from '../end';
+import { formatEnd } from '../format';
+import type { Range, Sex, ThreadForm, ThreadRegion } from '../standards/thread-standard';
+import { THREAD_STANDARDS, threadForm, threadStandard } from '../standards/threads';
+import {
+  CALIPER_SCATTER_MM,
+  type ReadingProblem,
+  type Runs,
+  type Seat,
+  type ThreadReading,
+  readingProblems,
+} from './reading';
+import { type TellApart, tellApart } from './tell-apart';
+
+export const MOST_CANDIDATES = 3;
+
+/** How well a thread fits: only these words. */
+export type Fit = 'fits' | 'fits-just' | 'does-not-fit';
+
+export interface Candidate {
+  readonly end: ThreadEnd;
+  readonly fit: Fit;
+  /** How far the reading lies outside what this thread may measure [mm]; 0 within. */
+  readonly offMm: number;
+  /** How much worse the next thread fits [in units of its scatter]; infinite where no other fits at all. */
+  readonly margin: number;
+  /** In one short line, with its figure. */
+  readonly why: string;
+  /** Threads that no reading taken here tells from this one. */
+  readonly twins: readonly ThreadEnd[];
+}
+
+export interface Identification {
+  /** At most three, best first. Those that do not fit are named only when nothing else is left. */
+  readonly candidates: readonly Candidate[];
+  /** How many more fit that are not shown. */
+  readonly more: number;
+  /** The one further reading that would tell the first two apart; absent where one is left. */
+  readonly tellApart?: TellApart;
+}
+
+interface Known {
+  readonly end: ThreadEnd;
+  readonly form: ThreadForm;
+  readonly regions: readonly ThreadRegion[];
+}
+
+/** Every thread that can be met, once a sex; a nut measures like a socket. */
+const KNOWN: Readonly<Record<Sex, readonly Known[]>> = { male: knownOf('male'), female: knownOf('female') };
+
+function knownOf(sex: Sex): readonly Known[] {
+  return THREAD_STANDARDS.filter(({ sexes }) => sexes.includes(sex)).flatMap(({ id, sizes, regions }) =>
+    sizes.map((size): Known => {
+      const end: ThreadEnd = { kind: 'thread', standard: id, size, sex };
+      return { end, form: threadForm(end), regions };
+    }),
+  );
+}
+
+// How far a counted pitch may be off, as a share. Neighbours differ by 3.6 % (27, 28) and more; our judgement.
+const PITCH_FITS = 0.017;
+const PITCH_JUST = 0.03;
+/** A reading within the scatter fits just; up to this many times the scatter it is worth naming. */
+const NEAR_SCATTERS = 12;
+
+interface Scored extends Known {
+  readonly offMm: number;
+  readonly pitchOff: number;
+  readonly tipOffMm: number;
+  readonly wrong: 'pitch' | 'diameter' | 'tip' | 'runs' | 'flanks' | 'seat' | undefined;
+  readonly score: number;
+}
+
+/** Finer than any caliper: keeps sums of decimals from deciding. */
+const ROUND_MM = 1e-6;
+const outside = (value: number, [least, most]: Range): number => {
+  const off = Math.max(least - value, value - most);
+  return off < ROUND_MM ? 0 : off;
+};
+
+/** Taper threads show no seat; a coupling nut shows one. A cone is a union or a compression body, none of these. */
+const seatFits = ({ seal }: ThreadForm, seat: Seat | undefined): boolean => {
+  if (seat === undefined) return true;
+  if (seat === 'cone') return false;
+  return seal === 'taper' ? seat === 'none' : seat === 'flat' || seal === 'none';
+};
+
+function score(known: Known, reading: ThreadReading, scatterMm: number): Scored {
+  const { form } = known;
+  const offMm = outside(reading.diameterMm, form.acrossMm);
+  const pitchOff = reading.pitchMm === undefined ? 0 : Math.abs(reading.pitchMm - form.pitchMm) / form.pitchMm;
+  const tipOffMm = reading.tipMm === undefined ? 0 : outside(reading.tipMm, form.firstCrestMm);
+  const runs: Runs = form.taper > 0 ? 'tapering' : 'straight';
+  const wrong =
+    pitchOff > PITCH_JUST
+      ? 'pitch'
+      : offMm > scatterMm + ROUND_MM
+        ? 'diameter'
+        : tipOffMm > scatterMm + ROUND_MM
+          ? 'tip'
+          : reading.runs !== undefined && reading.runs !== runs
+            ? 'runs'
+            : reading.flankDeg !== undefined && reading.flankDeg !== form.flankDeg
+              ? 'flanks'
+              : seatFits(form, reading.seat)
+                ? undefined
+                : 'seat';
+  return {
+    ...known,
+    offMm,
+    pitchOff,
+    tipOffMm,
+    wrong,
+    score:
+      Math.round(
+        1e6 * (pitchOff / PITCH_FITS + (offMm + tipOffMm) / scatterMm + (wrong === undefined ? 0 : WRONG[wrong])),
+      ) / 1e6,
+  };
+}
+
+/** How much what does not fit puts a thread back: count first, then diameter, then what the eye says. */
+const WRONG: Readonly<Record<Exclude<Scored['wrong'], undefined>, number>> = {
+  pitch: 40,
+  diameter: 10,
+  tip: 8,
+  runs: 6,
+  flanks: 6,
+  seat: 4,
+};
+
+/** Two threads that this kind of reading can never part: same pitch, flanks and taper, diameters within the scatter. */
+function areTwins(a: ThreadForm, b: ThreadForm, scatterMm: number): boolean {
+  return (
+    Math.abs(a.pitchMm - b.pitchMm) < 0.005 * a.pitchMm &&
+    a.flankDeg === b.flankDeg &&
+    a.taper === b.taper &&
+    outsideRange(a.acrossMm, b.acrossMm) <= 2 * scatterMm
+  );
+}
+
+/** How far apart two ranges lie; 0 where they overlap. */
+const outsideRange = (a: Range, b: Range): number => Math.max(0, a[0] - b[1], b[0] - a[1]);
+
+/**
+ * Names the threads that fit what was measured: at most three, best first, each with how well it fits and its twins.
+ *
+ * Pitch is judged first, then diameter, then taper, flanks and seat; where several fit alike, those of the region come
+ * first. A twin is named only where the scatter of the readings cannot part it.
+ *
+ * @error the readings that no thread can have, all of them
+ * @source dimensions and tolerances of the registered standards; the shares of misfit are our judgement
+ */
+export function identifyThread(reading: ThreadReading): Result<Identification, readonly ReadingProblem[]> {
+  const problems = readingProblems(reading);
+  if (problems.length > 0) return err(problems);
+  const scatterMm = Math.max(0.02, reading.scatterMm ?? CALIPER_SCATTER_MM);
+  const { region } = reading;
+  const away = ({ regions }: Known): number => (region === undefined || regions.includes(region) ? 0 : 1);
+  const ranked = KNOWN[reading.sex]
+    .map((known) => score(known, reading, scatterMm))
+    .filter(({ offMm }) => offMm <= NEAR_SCATTERS * scatterMm)
+    .sort(
+      (a, b) => Number(a.wrong !== undefined) - Number(b.wrong !== undefined) || a.score - b.score || away(a) - away(b),
+    );
+  const fitting = ranked.filter(({ wrong }) => wrong === undefined);
+  const groups: { readonly lead: Scored; readonly twins: Scored[] }[] = [];
+  for (const one of fitting) {
+    const own = groups.find(({ lead }) => areTwins(lead.form, one.form, scatterMm));
+    if (own) own.twins.push(one);
+    else groups.push({ lead: one, twins: [] });
+  }
+  for (const group of groups) group.twins.sort((a, b) => away(a) - away(b));
+  const shownGroups = groups.slice(0, MOST_CANDIDATES);
+  const filled = ranked
+    .filter(({ wrong }) => wrong !== undefined)
+    .slice(0, MOST_CANDIDATES - shownGroups.length)
+    .map((lead) => ({ lead, twins: [] as Scored[] }));
+  const all = [...shownGroups, ...filled];
+  const candidates = all.map(({ lead, twins }, index): Candidate => {
+    const next = all[index + 1]?.lead;
+    return {
+      end: lead.end,
+      fit: fitOf(lead),
+      offMm: lead.offMm,
+      margin: next === undefined ? Number.POSITIVE_INFINITY : next.score - lead.score,
+      why: whyOf(lead, reading),
+      twins: twins.map(({ end }) => end),
+    };
+  });
+  const [first, second] = shownGroups;
+  const apart = first && second && tellApart(reading, [first.lead.end, second.lead.end], scatterMm);
+  return ok({ candidates, more: groups.length - shownGroups.length, ...(apart ? { tellApart: apart } : {}) });
+}
+
+const fitOf = ({ wrong, offMm, tipOffMm, pitchOff }: Scored): Fit =>
+  wrong !== undefined ? 'does-not-fit' : offMm > 0 || tipOffMm > 0 || pitchOff > PITCH_FITS ? 'fits-just' : 'fits';
+
+const mm = (value: number): string => value.toFixed(2);
+
+function whyOf({ end, form, offMm, tipOffMm, wrong }: Scored, reading: ThreadReading): string {
+  const [least, most] = form.acrossMm;
+  const perInch = (pitchMm: number): string => `${Math.round((MM_PER_INCH / pitchMm) * 10) / 10}`;
+  switch (wrong) {
+    case 'pitch':
+      return `${perInch(form.pitchMm)} to the inch, not ${perInch(reading.pitchMm ?? form.pitchMm)}`;
+    case 'diameter':
+      return reading.diameterMm > most
+        ? `${mm(offMm)} over its largest, ${mm(most)}`
+        : `${mm(offMm)} under its smallest, ${mm(least)}`;
+    case 'tip':
+      return `first crest is ${mm(tipOffMm)} off`;
+    case 'runs':
+      return form.taper > 0 ? 'it tapers, yours runs straight' : 'it runs straight, yours tapers';
+    case 'flanks':
+      return `flanks of ${form.flankDeg} degrees`;
+    case 'seat':
+      return reading.seat === 'cone'
+        ? 'it has no cone'
+        : form.seal === 'taper'
+          ? 'it has no seat'
+          : 'it has a flat seat';
+    case undefined:
+      break;
+  }
+  if (offMm > 0) return reading.diameterMm > most ? `${mm(offMm)} over its largest` : `${mm(offMm)} under its smallest`;
+  if (form.taper === 0) return `${mm(least)} to ${mm(most)} mm`;
+  const along = Math.abs(reading.diameterMm - form.crestMm) / form.taper;
+  return `meets it ${along.toFixed(1)} mm ${end.sex === 'male' ? 'up' : 'in'}`;
+}
+
+/** An identification in words for one line: `3/4 NPT M, or its twin 3/4 NPSM M`. */
+export const candidateWords = ({ end, twins }: Candidate): string =>
+  [formatEnd(end), ...twins.map(formatEnd)].join(' or ');
+
+/** The thread of an end with its standard's full name, as a row of the bench says it. */
+export const standardWords = (end: ThreadEnd): string => threadStandard(end.standard).name;
