@@ -6,6 +6,7 @@ export * from './quantity/volume';
 export * from './connections/end';
 export type { JointConditions } from './connections/families/joint-family';
 export { type ThreadPair, judgePair } from './connections/families/threads';
+export { everyEnd } from './connections/every-end';
 export * from './connections/format';
 export * from './connections/identify/identify';
 export * from './connections/identify/reading';

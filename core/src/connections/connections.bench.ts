@@ -1,5 +1,5 @@
 import { bench, describe } from 'vitest';
-import { everyEnd } from '../test/every-end';
+import { everyEnd } from './every-end';
 import type { End } from './end';
 import { identifyThread } from './identify/identify';
 import { judge, mate } from './mate';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { shippedCatalogue } from '../fittings/catalogue';
-import { everyEnd } from '../test/every-end';
+import { everyEnd } from './every-end';
 import type { End, ThreadEnd } from './end';
 import { judgeThreads } from './families/judge-threads';
 import { formatEnd } from './format';

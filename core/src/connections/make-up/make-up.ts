@@ -78,6 +78,8 @@ export interface MakeUpOptions {
 /** Winding, seen from the open end of the male. */
 export const WINDING = 'Clockwise, seen from the open end of the male; leave the first thread bare.';
 const LUBRICANT_ML = 5;
+/** Straight threads that go on: a count of turns says nothing of them. */
+const ASKS_DIAMETER: ReadonlySet<string> = new Set(['straight-in-taper', 'no-face', 'flanks-differ']);
 /** Paste over the tape from this diameter: 1-1/4 in and larger (common practice). */
 const PASTE_FROM_MM = 38;
 
@@ -125,7 +127,7 @@ function threadMakeUp(
   }
   const jams =
     judged.reason === 'designed-taper' || judged.reason === 'flanks-differ' || judged.reason === 'taper-in-straight';
-  if (!jams || maleForm.taper === 0) return { measure };
+  if (!jams || maleForm.taper === 0) return ASKS_DIAMETER.has(judged.reason) ? { measure } : {};
   const usualTurns = tapeTurns(male.size, maleMaterial);
   const dryFit = handTurns === undefined ? undefined : readDryFit(maleForm, judged, handTurns);
   const extra = dryFit?.extraTape ?? 0;

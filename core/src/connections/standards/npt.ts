@@ -48,7 +48,8 @@ function form(size: NominalSize, part: ThreadPart): ThreadForm {
   const madeUpIn = handTightIn + (outsideIn < 2.5 ? 3 : 2) * pitchIn;
   const crestIn = pitchDiameterIn + outward;
   const toleranceIn = GAUGE_TOLERANCE_TURNS * pitchIn * TAPER;
-  const farIn = male ? crestIn + effectiveIn * TAPER : crestIn - madeUpIn * TAPER;
+  // Crests never stand over the outside of the pipe they are cut on: the last ones of L2 are flat there.
+  const farIn = male ? Math.min(outsideIn, crestIn + effectiveIn * TAPER) : crestIn - madeUpIn * TAPER;
   const mm = (inches: number): number => inches * MM_PER_INCH;
   return {
     pitchMm: mm(pitchIn),

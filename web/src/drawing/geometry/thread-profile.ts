@@ -33,11 +33,12 @@ export function profileLine(form: Profile, { lengthMm, pxPerMm, zeroMm, startMm 
     const radius = radiusMm + (clamped * taper) / 2;
     return `${(clamped * pxPerMm).toFixed(1)} ${(-(radius - zeroMm) * pxPerMm).toFixed(1)}`;
   };
-  const parts: string[] = [];
+  const untapered = (alongMm: number): number => radiusAt({ ...form, taper: 0 }, alongMm, startMm);
+  const parts: string[] = [at(0, untapered(0))];
   for (let root = startMm - pitchMm; root < lengthMm + pitchMm / 2; root += pitchMm) {
     const [leaves, rises] = [root + flatMm / 2, root + flatMm / 2 + flankMm];
     const [falls, lands] = [rises + flatMm, rises + flatMm + flankMm];
-    if (lands < 0) continue;
+    if (lands < 0 || leaves > lengthMm) continue;
     // A rounded crown bulges over its flat by part of the flank, so that the flanks run into it.
     parts.push(
       rounded
@@ -45,7 +46,7 @@ export function profileLine(form: Profile, { lengthMm, pxPerMm, zeroMm, startMm 
         : `${at(leaves, low)}L${at(rises, high)}L${at(falls, high)}L${at(lands, low)}`,
     );
   }
-  return parts.join('L');
+  return [...parts, at(lengthMm, untapered(lengthMm))].join('L');
 }
 
 /** A shape whose radius is known anywhere along its axis. */

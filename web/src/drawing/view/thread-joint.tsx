@@ -132,7 +132,7 @@ export function ThreadJoint({
         <Crown
           male={maleProfile}
           female={femaleProfile}
-          fromMm={BEYOND_MM + Math.max(0, Math.floor(turns / 2) - 0.5) * maleForm.pitchMm}
+          fromMm={Math.floor((BEYOND_MM + shownIn / 2) / maleForm.pitchMm) * maleForm.pitchMm}
           pxPerMm={pxPerMm * CROWN_SCALE}
           zeroMm={zeroMm}
           xPx={width}

@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { useJob } from './job-provider';
+import { ToTheBench } from './to-the-bench';
 
 /** The name of the job; a press renames it in place. */
 export function JobName() {
@@ -47,6 +48,7 @@ export function JobName() {
         />
       )}
       <span className="flex shrink-0 gap-4 md:hidden">
+        <ToTheBench onPhone />
         <Link href="/" className="action min-h-9">
           <span>Jobs</span>
         </Link>

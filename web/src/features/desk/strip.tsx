@@ -10,6 +10,7 @@ import { JobName } from './job-name';
 import { MeasuresBlock } from './measures-block';
 import { stationPath } from './stations';
 import { NameBlock } from './name-block';
+import { ToTheBench } from './to-the-bench';
 
 /** The work strip: a ground line in section with a setting-out peg at each station. */
 export function Strip() {
@@ -30,6 +31,7 @@ export function Strip() {
             <StationTab key={station.id} station={station} jobId={jobId} here={station.id === here} />
           ))}
         </nav>
+        <ToTheBench />
         <MeasuresBlock />
       </div>
       <div className="h-[22px] border-b border-hair bg-paper-deep max-md:h-[18px]" aria-hidden="true">

@@ -28,7 +28,12 @@ export function JobsPage({ jobs, archived }: JobsPageProps) {
       <header className="bg-sheet">
         <div className="flex h-[66px] items-center justify-between border-b-2 border-ink px-4">
           <NameBlock />
-          <LightPopover />
+          <div className="flex items-center gap-6">
+            <Link href="/bench" className="action">
+              <span>The bench: which thread is this?</span>
+            </Link>
+            <LightPopover />
+          </div>
         </div>
         <div className="h-[22px] border-b border-hair bg-paper-deep">
           <EarthHatch />

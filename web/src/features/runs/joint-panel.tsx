@@ -9,16 +9,19 @@ import {
   type ThreadEnd,
   describeEnd,
   fillText,
+  formatEnd,
   holdsAtAll,
   inchFigure,
   threadForm,
   threadStandard,
 } from '@herrero/core';
+import { usePathname } from 'next/navigation';
 import { ThreadJoint } from '@/drawing/view/thread-joint';
 import { Action } from '@/ui/action';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
 import { today } from '@/ui/today';
 import { unbroken } from '@/ui/unbroken';
+import { BenchLink } from '../bench/bench-link';
 import { useJob } from '../desk/job-provider';
 import { BetweenPicker } from './part-pickers';
 
@@ -74,6 +77,7 @@ export function JointPanel({ judged }: { readonly judged: JudgedJoint }) {
             .join('; ')}
         </p>
       )}
+      <OnTheBench judged={judged} />
       <BetweenPicker judged={judged} />
       {a.ref.of !== 'hole' && (
         <Action onClick={() => make([{ type: 'separate', jointId: joint.id }])}>Take this joint apart</Action>
@@ -83,6 +87,29 @@ export function JointPanel({ judged }: { readonly judged: JudgedJoint }) {
 }
 
 const NONE: readonly Fix[] = [];
+
+/** Both ends on the bench, drawn large, with the dry fit. */
+function OnTheBench({ judged: { joint, a, b } }: { readonly judged: JudgedJoint }) {
+  const name = useJob((state) => state.job.name);
+  const path = usePathname();
+  if (!a.end || !b.end) return null;
+  const ends = [formatEnd(a.end), formatEnd(b.end)] as const;
+  const address = new URLSearchParams({
+    a: ends[0],
+    b: ends[1],
+    ...(a.material ? { am: a.material } : {}),
+    ...(b.material ? { bm: b.material } : {}),
+  });
+  return (
+    <BenchLink
+      href={`/bench/together?${address.toString()}`}
+      from={{ href: path, label: `${name}, Runs`, joint: { number: joint.number, ends } }}
+      className="action"
+    >
+      <span>Look at it on the bench</span>
+    </BenchLink>
+  );
+}
 
 /** A figure as the job is measured; a length in inches also in mm, since threads are read in both. */
 function figureWords(value: number, unit: Figure['unit'], measures: Measures): string {

@@ -1,4 +1,4 @@
-import { MATERIALS, MEDIA, NOMINAL_SIZES, ROLES, EDIT_TYPES, SCHEMA_VERSION } from '@herrero/core';
+import { CEMENTS, MATERIALS, MEDIA, NOMINAL_SIZES, ROLES, EDIT_TYPES, SCHEMA_VERSION } from '@herrero/core';
 import { BODY_LIMIT_BYTES } from './read-body';
 
 const json = (schema: object): object => ({ content: { 'application/json': { schema } } });
@@ -136,10 +136,77 @@ export const openApi = {
         requestBody: {
           required: true,
           ...json(
-            object({ a: text, b: text, aMaterial: { enum: MATERIALS }, bMaterial: { enum: MATERIALS } }, ['a', 'b']),
+            object(
+              {
+                a: text,
+                b: text,
+                aMaterial: { enum: MATERIALS },
+                bMaterial: { enum: MATERIALS },
+                madeWith: list({ enum: MEDIA }),
+                cement: { enum: CEMENTS },
+              },
+              ['a', 'b'],
+            ),
           ),
         },
         responses: { 200: answer('The mating', ref('Mating')), 400: badRequest, 413: tooLarge },
+      },
+    },
+    '/api/v1/threads/identify': {
+      post: {
+        summary: 'Which thread is this? At most three candidates, and the reading that would tell the first two apart',
+        requestBody: {
+          required: true,
+          ...json(
+            object(
+              {
+                sex: { enum: ['male', 'female'] },
+                diameterMm: { ...number, description: 'male: over the crests; female: across the crests' },
+                pitchMm: number,
+                tpi: number,
+                count: object({ count: number, overMm: number }),
+                tapered: { type: 'boolean' },
+                seat: { enum: ['flat', 'cone', 'none'] },
+                scatterMm: number,
+                tipMm: { ...number, description: 'at the first full crest' },
+                flankDeg: { enum: [55, 60] },
+                region: { enum: ['US', 'UK', 'EU', 'ANZ'] },
+              },
+              ['sex', 'diameterMm'],
+            ),
+          ),
+        },
+        responses: {
+          200: answer(
+            'What fits',
+            object({
+              candidates: list(
+                object({
+                  end: text,
+                  twins: list(text),
+                  fit: { enum: ['fits', 'fits-just', 'does-not-fit'] },
+                  offMm: number,
+                  margin: orNull(number),
+                  why: text,
+                }),
+              ),
+              more: { type: 'integer' },
+              tellApart: { anyOf: [{ type: 'null' }, { type: 'object' }] },
+            }),
+          ),
+          400: badRequest,
+          413: tooLarge,
+        },
+      },
+    },
+    '/api/v1/threads/card.pdf': {
+      get: {
+        summary: 'Thread card at true scale, with a check ruler',
+        parameters: [
+          { name: 'ends', in: 'query', required: true, schema: text, description: 'threads, with commas between' },
+          { name: 'paper', in: 'query', schema: { enum: ['letter', 'a4'] } },
+        ],
+        responses: { 200: { description: 'PDF', content: { 'application/pdf': {} } }, 400: badRequest },
       },
     },
     '/api/v1/plan': {

@@ -8,13 +8,13 @@ import { readBody } from '@/server/api/read-body';
 export async function POST(request: Request): Promise<NextResponse> {
   const body = await readBody(request, JointCheckDto);
   if (!body.ok) return body.error;
-  const { a, b, aMaterial, bMaterial } = body.value;
+  const { a, b, aMaterial, bMaterial, madeWith, cement } = body.value;
   const [first, second] = [parseEnd(a), parseEnd(b)];
   if (!first.ok || !second.ok)
     return badRequest([
       ...(first.ok ? [] : [{ path: 'a', message: endProblemWords(first.error) }]),
       ...(second.ok ? [] : [{ path: 'b', message: endProblemWords(second.error) }]),
     ]);
-  const mating = mate(first.value, second.value, { a: aMaterial, b: bMaterial });
+  const mating = mate(first.value, second.value, { a: aMaterial, b: bMaterial, madeWith, cement });
   return NextResponse.json({ words: verdictWords(mating), ...mating });
 }

@@ -1,11 +1,11 @@
-import { type End, OWN_ENDS } from '../connections/end';
-import { CAM_SIZES, CLICK_SIZES } from '../connections/standards/couplings';
-import { HOSE_SYSTEMS } from '../connections/standards/hose';
-import { PIPE_SERIES } from '../connections/standards/pipes';
-import { THREAD_STANDARDS } from '../connections/standards/threads';
-import { WALL_SEALS } from '../connections/standards/wall-seals';
+import { type End, OWN_ENDS } from './end';
+import { CAM_SIZES, CLICK_SIZES } from './standards/couplings';
+import { HOSE_SYSTEMS } from './standards/hose';
+import { PIPE_SERIES } from './standards/pipes';
+import { THREAD_STANDARDS } from './standards/threads';
+import { WALL_SEALS } from './standards/wall-seals';
 
-/** Every end there is in the tables, with one hole to drill: what property tests and benchmarks run over. */
+/** Every end there is in the tables, and one hole to drill: what the bench offers, and what property tests run over. */
 export const everyEnd = (): readonly End[] => [
   ...THREAD_STANDARDS.flatMap(({ id, sizes, sexes }) =>
     sizes.flatMap((size) =>

@@ -1,0 +1,56 @@
+import { MM_PER_INCH, formatEnd, identifyThread } from '@herrero/core';
+import { NextResponse } from 'next/server';
+import { badRequest } from '@/server/api/problem';
+import { readBody } from '@/server/api/read-body';
+import { IdentifyDto } from '@/server/api/thread-dto';
+
+/** Names the threads that fit what was measured. */
+export async function POST(request: Request): Promise<NextResponse> {
+  const body = await readBody(request, IdentifyDto);
+  if (!body.ok) return body.error;
+  const given = (['pitchMm', 'tpi', 'count'] as const).filter((field) => body.value[field] !== undefined);
+  if (given.length > 1)
+    return badRequest(given.map((path) => ({ path, message: 'Give the pitch in one way: pitchMm, tpi or count.' })));
+  const { sex, diameterMm, tapered, seat, scatterMm, tipMm, flankDeg, region } = body.value;
+  const found = identifyThread({
+    sex,
+    diameterMm,
+    pitchMm: pitchOf(body.value),
+    runs: tapered === undefined ? undefined : tapered ? 'tapering' : 'straight',
+    seat,
+    scatterMm,
+    tipMm,
+    flankDeg,
+    region,
+  });
+  if (!found.ok)
+    return badRequest(
+      found.error.map(({ field, message }) => ({
+        path: field === 'pitchMm' ? pitchField(body.value) : field,
+        message,
+      })),
+    );
+  const { candidates, more, tellApart } = found.value;
+  return NextResponse.json({
+    candidates: candidates.map(({ end, twins, margin, ...rest }) => ({
+      end: formatEnd(end),
+      twins: twins.map(formatEnd),
+      // No further thread to compare with: JSON knows no infinity.
+      margin: Number.isFinite(margin) ? margin : null,
+      ...rest,
+    })),
+    more,
+    tellApart: tellApart
+      ? { ...tellApart, readings: tellApart.readings.map(({ end, ...rest }) => ({ end: formatEnd(end), ...rest })) }
+      : null,
+  });
+}
+
+function pitchOf({ pitchMm, tpi, count }: IdentifyDto): number | undefined {
+  if (pitchMm !== undefined) return pitchMm;
+  if (tpi !== undefined) return MM_PER_INCH / tpi;
+  return count && count.overMm / count.count;
+}
+
+const pitchField = ({ pitchMm, tpi }: IdentifyDto): string =>
+  pitchMm !== undefined ? 'pitchMm' : tpi !== undefined ? 'tpi' : 'count';

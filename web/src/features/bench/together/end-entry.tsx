@@ -1,0 +1,119 @@
+'use client';
+
+import {
+  type End,
+  type EndProblem,
+  MATERIALS,
+  MATERIAL_NAMES,
+  type Material,
+  type Result,
+  describeEnd,
+  endProblemWords,
+  inchFigure,
+  threadForm,
+  threadStandard,
+} from '@herrero/core';
+import { Action } from '@/ui/action';
+
+interface EndEntryProps {
+  readonly label: string;
+  readonly text: string;
+  readonly parsed: Result<End, EndProblem>;
+  readonly material: Material | null;
+  readonly onText: (text: string) => void;
+  readonly onMaterial: (material: Material | null) => void;
+}
+
+/** An end typed as it is said; what was understood stands beside it, and a word it does not know is named with the nearest. */
+export function EndEntry({ label, text, parsed, material, onText, onMaterial }: EndEntryProps) {
+  const problem = parsed.ok ? undefined : parsed.error;
+  return (
+    <div className="min-w-0 flex-1">
+      <div className="flex gap-3 max-md:flex-col max-md:gap-1">
+        <label className="block w-[150px] shrink-0 max-lg:w-[150px] max-md:w-full">
+          <span className="block type-second">{label}</span>
+          <input
+            className="field w-full text-[18px] font-[650]"
+            list="ends-known"
+            autoComplete="off"
+            spellCheck={false}
+            value={text}
+            aria-invalid={problem !== undefined}
+            onChange={(event) => onText(event.target.value)}
+          />
+        </label>
+        <div className="min-w-0 pt-[18px] max-md:pt-0">
+          {parsed.ok ? (
+            <>
+              <p className="text-[16px] leading-5 font-[650]">{describeEnd(parsed.value)}</p>
+              <p className="type-second">{formWords(parsed.value)}</p>
+            </>
+          ) : (
+            <p className="type-second">The joint keeps its last good pair.</p>
+          )}
+          <label className="mt-0.5 flex items-baseline gap-1.5 type-second">
+            of
+            <select
+              className="min-h-6 border-b-2 border-hair-2 bg-transparent pr-1 text-ink"
+              aria-label={`${label}: material`}
+              value={material ?? ''}
+              onChange={(event) => onMaterial(event.target.value === '' ? null : (event.target.value as Material))}
+            >
+              <option value="">material not said</option>
+              {MATERIALS.map((one) => (
+                <option key={one} value={one}>
+                  {MATERIAL_NAMES[one]}
+                </option>
+              ))}
+            </select>
+          </label>
+        </div>
+      </div>
+      {problem && <ProblemLine text={text} problem={problem} onText={onText} />}
+    </div>
+  );
+}
+
+/** Pitch, flanks and taper of a thread, in one line. */
+export function formWords(end: End): string {
+  if (end.kind !== 'thread') return '';
+  const { taper, flankDeg } = threadForm(end);
+  const perInch = Math.round(threadStandard(end.standard).threadsPerInch(end.size) * 10) / 10;
+  return `${taper > 0 ? 'tapering' : 'straight'}, ${flankDeg} degrees, ${inchFigure(perInch)} to the inch`;
+}
+
+function ProblemLine({
+  text,
+  problem,
+  onText,
+}: {
+  readonly text: string;
+  readonly problem: EndProblem;
+  readonly onText: (text: string) => void;
+}) {
+  const { code, word, nearest } = problem;
+  const at = word === '' ? -1 : text.toUpperCase().indexOf(word.toUpperCase());
+  const replaced = (near: string): string =>
+    code === 'missing-word' || at < 0
+      ? `${text.trim()} ${near}`.trim()
+      : `${text.slice(0, at)}${near}${text.slice(at + word.length)}`;
+  return (
+    <div role="alert" className="pt-1">
+      {at >= 0 && (
+        <p className="text-[16px] font-[650]" aria-hidden="true">
+          {text.slice(0, at)}
+          <span className="border-b-[3px] border-dotted border-ink">{text.slice(at, at + word.length)}</span>
+          {text.slice(at + word.length)}
+        </p>
+      )}
+      <p className="type-row">{endProblemWords(problem)}</p>
+      <p className="flex flex-wrap gap-x-4">
+        {nearest.slice(0, 6).map((near) => (
+          <Action key={near} onClick={() => onText(replaced(near))}>
+            {near}
+          </Action>
+        ))}
+      </p>
+    </div>
+  );
+}

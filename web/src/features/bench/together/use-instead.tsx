@@ -1,0 +1,185 @@
+'use client';
+
+import {
+  type Chain,
+  type End,
+  MATERIAL_NAMES,
+  type Mating,
+  type Material,
+  findChains,
+  formatEnd,
+  holdsAtAll,
+  partTitle,
+  settingCaution,
+  shippedCatalogue,
+} from '@herrero/core';
+import Link from 'next/link';
+import { type ReactNode, useState } from 'react';
+import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
+import { useBench } from '../bench-store';
+
+interface UseInsteadProps {
+  readonly a: End;
+  readonly b: End;
+  readonly aMaterial: Material | null;
+  readonly bMaterial: Material | null;
+  readonly mating: Mating;
+  readonly words: string;
+}
+
+/** At most three ways that hold; where there is none, the one part that would close the gap. Then what the materials ask for. */
+export function UseInstead({ a, b, aMaterial, bMaterial, mating, words }: UseInsteadProps) {
+  const holds = holdsAtAll(mating.verdict);
+  const chains = holds || mating.verdict === 'unknown' ? [] : waysBetween(a, b, aMaterial, bMaterial);
+  const [chosen, setChosen] = useState(0);
+  return (
+    <>
+      {!holds && mating.verdict !== 'unknown' && (
+        <>
+          <h2 className="flex items-baseline justify-between pt-3 pb-2">
+            <span className="type-head">Use instead</span>
+            <span className="type-second">
+              {chains.length === 0
+                ? 'no way found'
+                : chains.length === 1
+                  ? '1 way that holds'
+                  : `${chains.length} ways that hold`}
+            </span>
+          </h2>
+          {chains.length === 0 ? (
+            <p className="border-t-[1.5px] border-ink pt-2 type-row">
+              No chain of shelf parts joins {formatEnd(a)} to {formatEnd(b)}. One part would close it:{' '}
+              <b className="font-[650]">{mating.instead}</b>
+            </p>
+          ) : (
+            <ol className="border-t-[1.5px] border-ink">
+              {chains.map((chain, index) => (
+                <li key={index}>
+                  <button
+                    type="button"
+                    aria-pressed={index === chosen}
+                    onClick={() => setChosen(index)}
+                    className={`w-full border-b border-hair px-1 py-2 text-left ${index === chosen ? 'row-selected' : 'hover:bg-brass-wash'}`}
+                  >
+                    {chain.links.map(({ part }) => (
+                      <span key={part.code} className="block text-[15.5px] leading-5 font-[640] [font-stretch:88%]">
+                        {partTitle(part)} <span className="type-code font-normal">{part.code}</span>
+                      </span>
+                    ))}
+                    <span className="block type-second">
+                      {chain.links.map(({ part }) => MATERIAL_NAMES[part.material]).join(' and ')}, +
+                      {chain.links.length} {chain.links.length === 1 ? 'part' : 'parts'}, ${chain.priceUsd.toFixed(2)}{' '}
+                      (invented)
+                    </span>
+                  </button>
+                </li>
+              ))}
+            </ol>
+          )}
+          <BackToJoint />
+        </>
+      )}
+      <Note
+        weight={
+          mating.verdict === 'starts-then-leaks' || mating.verdict === 'will-not-go'
+            ? 'heavy'
+            : holds
+              ? 'light'
+              : 'open'
+        }
+        glyph={<SeamGlyph seam={seamOf(mating)} width={30} />}
+        title={words}
+      >
+        {meaningOf(mating)}
+      </Note>
+      {mating.cautions.map(({ kind, text }) => (
+        <Note key={kind} weight="light" title="The materials">
+          {text}
+        </Note>
+      ))}
+      <Settings materials={[aMaterial, bMaterial]} />
+      <p className="border-t border-hair pt-2 type-second">
+        Cold water at the head of a tank. Drinking water, buried work and anything on the mains follow the local code
+        and a licensed trade.
+      </p>
+    </>
+  );
+}
+
+function waysBetween(a: End, b: End, aMaterial: Material | null, bMaterial: Material | null): readonly Chain[] {
+  return findChains(
+    { end: a, material: aMaterial ?? undefined },
+    { end: b, material: bMaterial ?? undefined },
+    shippedCatalogue,
+    { limit: 3 },
+  );
+}
+
+function BackToJoint() {
+  const cameFrom = useBench((state) => state.cameFrom);
+  if (!cameFrom?.joint) return null;
+  return (
+    <Link href={cameFrom.href} className="main-action mt-3 block text-center">
+      Put it right at J{cameFrom.joint.number}
+    </Link>
+  );
+}
+
+/** What the verdict means for a tank, a pump and the mains. */
+function meaningOf({ verdict, instead }: Mating): string {
+  switch (verdict) {
+    case 'holds':
+    case 'holds-with':
+      return 'Made up as it says here, this is a joint.';
+    case 'fits-unrated':
+      return 'No standard makes this a joint. It may hold the head of a tank; never a pump or the mains.';
+    case 'starts-then-leaks':
+      return 'The false friend: it looks made and is not.';
+    case 'will-not-go':
+      return 'These two do not meet.';
+    case 'unknown':
+      return instead ?? 'Measure it first.';
+  }
+}
+
+function Settings({ materials }: { readonly materials: readonly (Material | null)[] }) {
+  const said = [...new Set(materials)].flatMap((material) =>
+    material === null
+      ? []
+      : (['sunlight', 'burial', 'potable'] as const).flatMap((setting) => settingCaution(material, setting) ?? []),
+  );
+  if (said.length === 0) return null;
+  return (
+    <Note weight="light" title="Sun, earth, drinking water">
+      {said.join(' ')}
+    </Note>
+  );
+}
+
+const WEIGHTS = {
+  heavy: 'border-t-[5px] border-oxide',
+  open: 'border-t-[3px] border-ink',
+  light: 'border-t-[1.5px] border-ink',
+} as const;
+
+function Note({
+  weight,
+  glyph,
+  title,
+  children,
+}: {
+  readonly weight: keyof typeof WEIGHTS;
+  readonly glyph?: ReactNode;
+  readonly title: string;
+  readonly children: ReactNode;
+}) {
+  return (
+    <section className={`${WEIGHTS[weight]} mt-3 pt-2 pb-2`}>
+      <h3 className="flex items-center gap-2 text-[16px] leading-5 font-[650]">
+        {glyph}
+        {title}
+      </h3>
+      <p className="pt-1 type-row">{children}</p>
+    </section>
+  );
+}
