@@ -17,6 +17,7 @@ export * from './connections/material';
 export * from './connections/mate';
 export * from './connections/mating';
 export * from './connections/parse';
+export { hoseOf } from './connections/standards/hose';
 export { pipeOf, pipeSeries } from './connections/standards/pipes';
 export { THREAD_STANDARDS, threadForm, threadStandard } from './connections/standards/threads';
 export type { Sex, ThreadForm, ThreadRegion, ThreadStandard } from './connections/standards/thread-standard';

@@ -109,7 +109,7 @@ describe('a thread in section', () => {
   });
   test('its flanks stand at their angle', () => {
     const [leaves, rises] = points(profileLine({ ...npt, taper: 0 }, { lengthMm: 16, pxPerMm: 100, zeroMm: 0 })).slice(
-      4,
+      1,
     );
     const [along, up] = [(rises?.[0] ?? 0) - (leaves?.[0] ?? 0), (rises?.[1] ?? 0) - (leaves?.[1] ?? 0)];
     expect((Math.atan(along / up) * 180) / Math.PI).toBeCloseTo(30, 0);

@@ -7,6 +7,7 @@ import { Hatches } from '@/drawing/view/hatches';
 import { LightChoice } from '@/ui/light-choice';
 import { NameBlock } from '../desk/name-block';
 import { useBench } from './bench-store';
+import { useCameFrom } from './came-from';
 import { Tray } from './tray';
 
 const PLACES = [
@@ -71,7 +72,7 @@ function useRestored(): boolean {
 
 /** Back to the exact place left; without one, to the jobs. */
 function WayBack() {
-  const cameFrom = useBench((state) => state.cameFrom);
+  const cameFrom = useCameFrom();
   return (
     <Link
       href={cameFrom?.href ?? '/'}
@@ -131,7 +132,7 @@ export function BenchPlace({
   readonly children: ReactNode;
 }) {
   return (
-    <div className="grid min-h-full grid-cols-[minmax(0,1fr)_244px] max-desk:grid-cols-[minmax(0,1fr)] print:block">
+    <div className="grid min-h-[calc(100dvh-88px)] grid-cols-[minmax(0,1fr)_244px] max-desk:grid-cols-[minmax(0,1fr)] print:block">
       <main className="min-w-0 px-4 pt-2.5 pb-6 max-md:px-3">
         <div className="flex flex-wrap items-center justify-between gap-x-4 pb-1.5">
           <h1 className="flex flex-wrap items-baseline gap-x-3">

@@ -1,8 +1,6 @@
-'use client';
-
 import Link from 'next/link';
 import { type ReactNode } from 'react';
-import { type CameFrom, useBench } from './bench-store';
+import { type CameFrom, leaveFrom } from './came-from';
 
 interface BenchLinkProps {
   /** A place of the bench, with ends where it is about a joint. */
@@ -15,13 +13,8 @@ interface BenchLinkProps {
 
 /** To the bench, from anywhere in a job. */
 export function BenchLink({ href = '/bench', from, className = '', children }: BenchLinkProps) {
-  const enter = (): void => {
-    // What lies on the bench is read before anything is written to it.
-    void useBench.persist.rehydrate();
-    useBench.getState().enterFrom(from);
-  };
   return (
-    <Link href={href} className={className} onClick={enter}>
+    <Link href={href} className={className} onClick={() => leaveFrom(from)}>
       {children}
     </Link>
   );

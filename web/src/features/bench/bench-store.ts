@@ -45,13 +45,6 @@ export interface TogetherFields {
   readonly madeWith: readonly Medium[] | null;
 }
 
-/** Where the bench was entered from: always the exact place left. */
-export interface CameFrom {
-  readonly href: string;
-  readonly label: string;
-  readonly joint?: { readonly number: number; readonly ends: readonly [string, string] };
-}
-
 interface BenchState {
   readonly ends: readonly LaidEnd[];
   readonly nextNumber: number;
@@ -61,7 +54,6 @@ interface BenchState {
   readonly together: TogetherFields;
   readonly checked: readonly (readonly [string, string])[];
   readonly region: ThreadRegion | null;
-  readonly cameFrom: CameFrom | null;
   readonly read: (patch: Partial<ReadingFields>) => void;
   readonly clearReading: () => void;
   readonly lay: (end: string, either?: readonly string[]) => void;
@@ -69,7 +61,6 @@ interface BenchState {
   readonly join: (patch: Partial<TogetherFields>) => void;
   readonly remember: (a: string, b: string) => void;
   readonly setRegion: (region: ThreadRegion | null) => void;
-  readonly enterFrom: (cameFrom: CameFrom) => void;
 }
 
 export const NOTHING_READ: ReadingFields = {
@@ -125,7 +116,6 @@ export const useBench = create<BenchState>()(
       together: { a: '3/4 NPT M', b: '3/4 NPT F', aMaterial: null, bMaterial: null, madeWith: null },
       checked: [],
       region: null,
-      cameFrom: null,
       read: (patch) =>
         set(({ reading: before, lastGood }) => {
           const reading = { ...before, ...patch };
@@ -147,7 +137,6 @@ export const useBench = create<BenchState>()(
           ].slice(0, MOST_CHECKED),
         })),
       setRegion: (region) => set({ region }),
-      enterFrom: (cameFrom) => set({ cameFrom }),
     }),
     { name: 'herrero-bench', version: 1, skipHydration: true },
   ),

@@ -23,7 +23,7 @@ export function NumberEntry({
   parse,
   onChange,
   wrong = false,
-  className = 'w-[84px]',
+  className = 'w-[90px]',
 }: NumberEntryProps) {
   const [typed, setTyped] = useState<string>();
   const shown = value === null ? '' : `${Number(value.toFixed(digits))}`;
@@ -41,7 +41,7 @@ export function NumberEntry({
       </span>
       <span className="relative">
         <input
-          className={`field ${className} !pr-7 !pl-1 text-right text-[18px] font-[650]`}
+          className={`field ${className} !pr-7 !pl-1 text-right text-[18px] font-[650] placeholder:text-[14px] placeholder:font-normal placeholder:[font-stretch:70%]`}
           inputMode="decimal"
           placeholder="not read"
           data-unknown={value === null && typed === undefined}

@@ -8,6 +8,7 @@ import { ThreadStrip } from '@/drawing/view/thread-strip';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
 import { SeamKey } from '../desk/seam-key';
 import { useBench } from './bench-store';
+import { useCameFrom } from './came-from';
 
 const endOf = (text: string): End | undefined => {
   const parsed = parseEnd(text);
@@ -17,7 +18,7 @@ const endOf = (text: string): End | undefined => {
 /** Ends laid down, newest first, then those of the joint you came from. Tap one: which thread. Tap two: they are joined. */
 export function Tray() {
   const ends = useBench((state) => state.ends);
-  const cameFrom = useBench((state) => state.cameFrom);
+  const cameFrom = useCameFrom();
   const pickUp = useBench((state) => state.pickUp);
   const join = useBench((state) => state.join);
   const [first, setFirst] = useState<string | null>(null);

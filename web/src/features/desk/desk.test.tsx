@@ -39,7 +39,13 @@ describe('the margin', () => {
 
   test('has the worst first, each with its place', () => {
     desk(<Margin />);
-    expect(titles()).toEqual(['Starts, then leaksP4, J5', 'End openP4', 'Not known yetP3', 'Water left behindP4']);
+    expect(titles()).toEqual([
+      'Starts, then leaksP4, J5',
+      'End openP4',
+      'Not known yetP3',
+      'Water left behindP4',
+      'Mind the materialsP3, J2',
+    ]);
   });
 
   test('offers one way, and the others when asked', async () => {

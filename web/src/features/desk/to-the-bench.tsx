@@ -21,7 +21,7 @@ export function ToTheBench({ onPhone = false }: { readonly onPhone?: boolean }) 
       className="block w-[92px] shrink-0 border-l border-hair px-3 pt-2 hover:bg-brass-wash max-md:hidden"
     >
       <span className="block text-[15px] leading-[22px] font-semibold [font-stretch:86%]">Bench</span>
-      <span className="block truncate type-second">which thread?</span>
+      <span className="block truncate type-second">threads</span>
     </BenchLink>
   );
 }

@@ -115,7 +115,7 @@ function OnTheBench({ judged: { joint, a, b } }: { readonly judged: JudgedJoint 
 function figureWords(value: number, unit: Figure['unit'], measures: Measures): string {
   if (unit === 'per inch') return `${inchFigure(value)} to the inch`;
   if (unit === 'mm' && measures === 'in-gal') return `${(value / MM_PER_INCH).toFixed(3)} in, ${value.toFixed(2)} mm`;
-  return `${value.toFixed(unit === 'turns' ? 1 : 2)} ${unit}`;
+  return `${value.toFixed(unit === 'turns' ? 1 : unit === 'mm' ? 2 : 0)} ${unit}`;
 }
 
 /** A joint that fits but is not rated may be taken all the same: by name and date. */

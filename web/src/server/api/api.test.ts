@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { readdirSync } from 'node:fs';
 import path from 'node:path';
 import { EDIT_TYPES, type Job, emptyJob, ternPoint } from '@herrero/core';
+import { NextRequest } from 'next/server';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { POST as postEdits } from '@/app/api/v1/jobs/[id]/edits/route';
 import { GET as getHistory } from '@/app/api/v1/jobs/[id]/history/route';
@@ -9,6 +10,8 @@ import { GET as getCsv } from '@/app/api/v1/jobs/[id]/parts.csv/route';
 import { GET as getJob, PUT as putJob } from '@/app/api/v1/jobs/[id]/route';
 import { GET as getJobs } from '@/app/api/v1/jobs/route';
 import { POST as checkJoint } from '@/app/api/v1/joints/check/route';
+import { POST as postIdentify } from '@/app/api/v1/threads/identify/route';
+import { GET as getCard } from '@/app/api/v1/threads/card.pdf/route';
 import { GET as getOpenApi } from '@/app/api/v1/openapi.json/route';
 import { POST as postPlan } from '@/app/api/v1/plan/route';
 import { closeDatabase } from '../db/database';
@@ -32,7 +35,68 @@ const fields = async (response: Response): Promise<string[]> =>
 beforeAll(() => createJob(id, ternPoint(), 'test'));
 afterAll(closeDatabase);
 
+describe('threads/identify', () => {
+  const identify = async (sent: unknown) => {
+    const response = await postIdentify(post(sent));
+    return { status: response.status, answer: await body(response) };
+  };
+
+  test.each([
+    ['pitchMm', { pitchMm: 1.814 }],
+    ['tpi', { tpi: 14 }],
+    ['a count', { count: { count: 10, overMm: 18.1 } }],
+  ])('takes the pitch as %s', async (_, pitch) => {
+    const { status, answer } = await identify({ sex: 'male', diameterMm: 26.5, tapered: true, region: 'US', ...pitch });
+    expect(status).toBe(200);
+    expect(answer).toMatchObject({
+      candidates: [
+        { end: '3/4 NPT M', fit: 'fits' },
+        { end: '3/4 R M', fit: 'fits' },
+        { end: '3/4 G M', fit: 'does-not-fit' },
+      ],
+      tellApart: { measure: 'tip', readings: [{ end: '3/4 NPT M' }, { end: '3/4 R M' }] },
+    });
+  });
+
+  test('the last candidate has no margin to a next one, as null', async () => {
+    const { answer } = await identify({ sex: 'male', diameterMm: 59.8, pitchMm: 6 });
+    expect((answer.candidates as { margin: number | null }[]).at(-1)?.margin).toBeNull();
+  });
+
+  test.each([
+    ['an impossible diameter', { sex: 'male', diameterMm: 1.04 }, ['diameterMm']],
+    ['a pitch no thread has', { sex: 'male', diameterMm: 26, tpi: 1 }, ['tpi']],
+    ['two pitches', { sex: 'male', diameterMm: 26, tpi: 14, pitchMm: 1.8 }, ['pitchMm', 'tpi']],
+    ['no sex and a stranger', { diameterMm: 'wide', colour: 'grey' }, ['colour', 'sex', 'diameterMm']],
+    ['half a count', { sex: 'male', diameterMm: 26, count: { count: 3 } }, ['count.overMm']],
+  ])('%s: 400 with every field', async (_, sent, expected) => {
+    const response = await postIdentify(post(sent));
+    expect(response.status).toBe(400);
+    expect([...new Set(await fields(response))]).toEqual(expected);
+  });
+});
+
+describe('threads/card.pdf', () => {
+  const card = (query: string) => getCard(new NextRequest(`http://localhost/api/v1/threads/card.pdf?${query}`));
+
+  test.each([
+    ['', ['ends']],
+    ['ends=3/4 NPT M&paper=napkin', ['paper']],
+    ['ends=3/4 NTP M,1 IPS socket', ['ends', 'ends']],
+    [`ends=${Array.from({ length: 13 }, () => '1 NPT M').join(',')}`, ['ends']],
+  ])('%s: 400', async (query, expected) => {
+    const response = await card(query);
+    expect(response.status).toBe(400);
+    expect(await fields(response)).toEqual(expected);
+  });
+});
+
 describe('joints/check', () => {
+  test('knows what a joint is really made with', async () => {
+    const answer = await body(await checkJoint(post({ a: '3/4 NH M', b: '3/4 NH F swivel', madeWith: ['tape'] })));
+    expect(answer).toMatchObject({ verdict: 'starts-then-leaks', reason: 'left-out-leaks' });
+  });
+
   test('judges two ends', async () => {
     const answer = await body(await checkJoint(post({ a: '3/4 NPT M', b: '3/4 NPT F', aMaterial: 'brass' })));
     expect(answer).toMatchObject({
@@ -83,6 +147,7 @@ describe('plan', () => {
     ]);
     expect(answer.findings).toMatchObject([
       { check: 'joint/false-friend', fixes: [{ partsAdded: 1 }, {}, {}] },
+      {},
       {},
       {},
       {},

@@ -126,7 +126,7 @@ function Group({
   return (
     <section aria-label={title} className="rule-subject mb-4 pt-2">
       <h2 className="pb-1 type-head">{title}</h2>
-      <ul className="grid grid-cols-[repeat(auto-fill,minmax(148px,1fr))] gap-x-3">
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(178px,1fr))] gap-x-3">
         {ends.map((end) => {
           const parsed = parseEnd(end);
           const on = chosen.includes(end);
@@ -137,7 +137,7 @@ function Group({
               >
                 <input
                   type="checkbox"
-                  className="size-5 accent-[var(--brass-line)]"
+                  className="size-5 shrink-0 accent-[var(--brass-line)]"
                   checked={on}
                   disabled={!on && full}
                   onChange={() => onToggle(end)}

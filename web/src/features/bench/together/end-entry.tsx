@@ -30,10 +30,10 @@ export function EndEntry({ label, text, parsed, material, onText, onMaterial }: 
   return (
     <div className="min-w-0 flex-1">
       <div className="flex gap-3 max-md:flex-col max-md:gap-1">
-        <label className="block w-[150px] shrink-0 max-lg:w-[150px] max-md:w-full">
+        <label className="block w-[178px] shrink-0 max-lg:w-[178px] max-md:w-full">
           <span className="block type-second">{label}</span>
           <input
-            className="field w-full text-[18px] font-[650]"
+            className="field w-full text-[16.5px] font-[650]"
             list="ends-known"
             autoComplete="off"
             spellCheck={false}

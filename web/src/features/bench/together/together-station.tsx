@@ -4,7 +4,6 @@ import {
   type End,
   type Material,
   type Medium,
-  describeEnd,
   everyEnd,
   formatEnd,
   holdsAtAll,
@@ -16,6 +15,7 @@ import {
 import { ArrowLeftRight } from 'lucide-react';
 import { useSearchParams } from 'next/navigation';
 import { useEffect, useState } from 'react';
+import { SlipJoint } from '@/drawing/view/slip-joint';
 import { ThreadJoint } from '@/drawing/view/thread-joint';
 import { Choice } from '@/ui/choice';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
@@ -116,13 +116,14 @@ export function TogetherStation() {
         </datalist>
       </div>
       {pair && made && (
-        <div className={stale ? 'opacity-50' : ''} aria-label={stale ? 'the last good pair' : undefined}>
+        <div className={stale ? 'unsent' : ''}>
           <JointDrawing
             a={pair[0]}
             b={pair[1]}
             aMaterial={aMaterial}
             bMaterial={bMaterial}
             holds={holdsAtAll(made.mating.verdict)}
+            goesOn={made.mating.verdict !== 'will-not-go'}
           />
           <div className="rule-selected mt-2.5 grid grid-cols-[minmax(0,1fr)_300px_236px] gap-5 pt-2.5 max-desk:grid-cols-[minmax(0,1fr)_minmax(0,1fr)] max-md:grid-cols-[minmax(0,1fr)]">
             <section aria-label="Verdict">
@@ -202,37 +203,31 @@ function JointDrawing({
   aMaterial,
   bMaterial,
   holds,
+  goesOn,
 }: {
   readonly a: End;
   readonly b: End;
   readonly aMaterial: Material | null;
   readonly bMaterial: Material | null;
   readonly holds: boolean;
+  readonly goesOn: boolean;
 }) {
   if (a.kind !== 'thread' || b.kind !== 'thread' || a.sex === b.sex)
     return (
-      <div className="sheet flex min-h-[120px] items-center justify-center gap-8 px-6 py-4">
-        {[a, b].map((end, index) => (
-          <p key={index} className="text-center">
-            <span className="block text-[17px] font-[650]">{describeEnd(end)}</span>
-            <span className="type-second">{formatEnd(end)}</span>
-          </p>
-        ))}
-      </div>
+      <SlipJoint a={a} b={b} materials={{ a: aMaterial ?? undefined, b: bMaterial ?? undefined }} goesOn={goesOn} />
     );
   const [male, female] = a.sex === 'male' ? [a, b] : [b, a];
   const [ofMale, ofFemale] = a.sex === 'male' ? [aMaterial, bMaterial] : [bMaterial, aMaterial];
+  const materials = { male: ofMale ?? undefined, female: ofFemale ?? undefined };
   return (
-    <ThreadJoint
-      male={male}
-      female={female}
-      materials={{ male: ofMale ?? undefined, female: ofFemale ?? undefined }}
-      lengthMm={10.5}
-      pxPerMm={50}
-      tight={holds}
-      crown
-      labels
-    />
+    <>
+      <div className="max-md:hidden">
+        <ThreadJoint {...{ male, female, materials }} lengthMm={10.5} pxPerMm={50} tight={holds} crown labels />
+      </div>
+      <div className="md:hidden">
+        <ThreadJoint {...{ male, female, materials }} lengthMm={9} pxPerMm={40} tight={holds} />
+      </div>
+    </>
   );
 }
 

@@ -16,7 +16,7 @@ import {
 import Link from 'next/link';
 import { type ReactNode, useState } from 'react';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
-import { useBench } from '../bench-store';
+import { useCameFrom } from '../came-from';
 
 interface UseInsteadProps {
   readonly a: End;
@@ -30,11 +30,14 @@ interface UseInsteadProps {
 /** At most three ways that hold; where there is none, the one part that would close the gap. Then what the materials ask for. */
 export function UseInstead({ a, b, aMaterial, bMaterial, mating, words }: UseInsteadProps) {
   const holds = holdsAtAll(mating.verdict);
-  const chains = holds || mating.verdict === 'unknown' ? [] : waysBetween(a, b, aMaterial, bMaterial);
+  // A joint that only lacks what it needs is put right by putting it in.
+  const leftOut = mating.reason.startsWith('left-out');
+  const asks = !holds && !leftOut && mating.verdict !== 'unknown';
+  const chains = asks ? waysBetween(a, b, aMaterial, bMaterial) : [];
   const [chosen, setChosen] = useState(0);
   return (
     <>
-      {!holds && mating.verdict !== 'unknown' && (
+      {asks && (
         <>
           <h2 className="flex items-baseline justify-between pt-3 pb-2">
             <span className="type-head">Use instead</span>
@@ -116,7 +119,7 @@ function waysBetween(a: End, b: End, aMaterial: Material | null, bMaterial: Mate
 }
 
 function BackToJoint() {
-  const cameFrom = useBench((state) => state.cameFrom);
+  const cameFrom = useCameFrom();
   if (!cameFrom?.joint) return null;
   return (
     <Link href={cameFrom.href} className="main-action mt-3 block text-center">
@@ -126,7 +129,7 @@ function BackToJoint() {
 }
 
 /** What the verdict means for a tank, a pump and the mains. */
-function meaningOf({ verdict, instead }: Mating): string {
+function meaningOf({ verdict, reason, instead }: Mating): string {
   switch (verdict) {
     case 'holds':
     case 'holds-with':
@@ -134,7 +137,7 @@ function meaningOf({ verdict, instead }: Mating): string {
     case 'fits-unrated':
       return 'No standard makes this a joint. It may hold the head of a tank; never a pump or the mains.';
     case 'starts-then-leaks':
-      return 'The false friend: it looks made and is not.';
+      return reason.startsWith('left-out') ? (instead ?? '') : 'The false friend: it looks made and is not.';
     case 'will-not-go':
       return 'These two do not meet.';
     case 'unknown':

@@ -42,7 +42,7 @@ export function ReadingPanel({ problems, onCaliper }: ReadingPanelProps) {
   const pitchMm = crests !== null && overMm !== null ? overMm / crests : undefined;
   return (
     <section aria-label="What was measured" className="sheet flex max-md:flex-col">
-      <div className="w-[320px] shrink-0 border-r border-hair max-lg:w-[240px] max-md:w-full max-md:border-r-0 max-md:border-b">
+      <div className="w-[320px] shrink-0 border-r border-hair max-lg:w-[240px] max-md:order-2 max-md:w-full max-md:border-t max-md:border-r-0">
         <PartOnJaws reading={reading} />
       </div>
       <dl className="min-w-0 flex-1 divide-y divide-hair px-2">
@@ -75,7 +75,7 @@ export function ReadingPanel({ problems, onCaliper }: ReadingPanelProps) {
             unit=""
             digits={2}
             parse={count}
-            className="w-[58px]"
+            className="w-[74px]"
             onChange={(to) => read({ crests: to })}
           />
           <span className="type-row">over</span>
@@ -105,10 +105,14 @@ export function ReadingPanel({ problems, onCaliper }: ReadingPanelProps) {
           <Problem problem={problemOf('pitchMm')} onTake={() => undefined} />
         </Row>
         <Row label="It runs">
-          <Choice label="It runs" value={runs} options={RUNS} onChange={(to) => read({ runs: to })} />
+          <div className="w-full max-w-[360px]">
+            <Choice label="It runs" value={runs} options={RUNS} onChange={(to) => read({ runs: to })} />
+          </div>
         </Row>
         <Row label="End face">
-          <Choice label="End face" value={seat} options={SEATS} onChange={(to) => read({ seat: to })} />
+          <div className="w-full max-w-[360px]">
+            <Choice label="End face" value={seat} options={SEATS} onChange={(to) => read({ seat: to })} />
+          </div>
         </Row>
       </dl>
     </section>

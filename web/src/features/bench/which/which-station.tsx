@@ -87,7 +87,7 @@ export function WhichStation() {
     >
       <ReadingPanel problems={problems} onCaliper={() => takeFive('thread')} />
       {identification && standing && (
-        <div className={problems.length > 0 ? 'opacity-60' : ''}>
+        <div className={problems.length > 0 ? 'unsent mt-2 px-1 pb-1' : ''}>
           {identification.candidates.length > 0 ? (
             <Candidates
               candidates={identification.candidates}
@@ -161,7 +161,7 @@ function Notes({ identification, chosen, part, onPart, onTake }: NotesProps) {
         </label>
         <Action onClick={onTake}>{taken.length > 0 ? 'Take five more' : 'Take five readings'}</Action>
       </section>
-      <section aria-label="Where it was bought" className="mt-3 border-t border-hair pt-2">
+      <section aria-label="Region" className="mt-3 border-t border-hair pt-2">
         <label className="block">
           <span className="block type-second">
             Where it was bought: of threads that fit alike, those of the place come first
@@ -240,13 +240,15 @@ function Verdict({
           Lay it down as {formatEnd(take.end)}
         </button>
       )}
-      {undecided && <Action onClick={() => put('unknown thread', names.slice(0, 4))}>Keep all, undecided</Action>}
-      {names.length === 0 && <Action onClick={() => put('unknown thread')}>Lay it down as unknown</Action>}
-      {undecided && (
-        <Action onClick={() => router.push(`/bench/card?ends=${encodeURIComponent(names.slice(0, 4).join(','))}`)}>
-          Print their card
-        </Action>
-      )}
+      <p className="flex flex-wrap gap-x-5">
+        {undecided && <Action onClick={() => put('unknown thread', names.slice(0, 4))}>Keep all, undecided</Action>}
+        {names.length === 0 && <Action onClick={() => put('unknown thread')}>Lay it down as unknown</Action>}
+        {undecided && (
+          <Action onClick={() => router.push(`/bench/card?ends=${encodeURIComponent(names.slice(0, 4).join(','))}`)}>
+            Print their card
+          </Action>
+        )}
+      </p>
     </section>
   );
 }
