@@ -1,11 +1,12 @@
 import { inchFigure } from '../../quantity/length';
 import type { ThreadEnd } from '../end';
 import { formatEnd } from '../format';
-import { isMetal } from '../material';
+import type { Material } from '../material';
 import type { Figure, Need } from '../mating';
 import { tapeFor } from '../make-up/tape';
+import { tightenFace, tightenTaper } from '../make-up/tighten';
 import { threadForm, threadStandard } from '../standards/threads';
-import { type Explanation, type JointConditions, bare, defineJointFamily, judgements, sourcesOf } from './joint-family';
+import { type Explanation, bare, defineJointFamily, judgements, sourcesOf } from './joint-family';
 import { type ThreadJudgement, type ThreadReason, judgeThreads } from './judge-threads';
 
 const JUDGEMENTS = judgements<ThreadReason | 'same-sex'>({
@@ -89,8 +90,7 @@ function sentence({ male, female, judged }: ThreadPair): string {
   }
 }
 
-function needsOf({ male, female, judged }: ThreadPair, conditions: JointConditions, aIsMale: boolean): Need[] {
-  const material = aIsMale ? conditions.a : conditions.b;
+function needsOf({ male, female, judged }: ThreadPair, material: Material | undefined): Need[] {
   if (judged.reason === 'designed-taper') return [tapeFor(male.size, threadForm(male).crestMm, material)];
   if (judged.reason !== 'washer-face') return [];
   return [{ kind: 'washer', name: washerName(female), suppliedWithPart: female.swivel === true }];
@@ -101,15 +101,6 @@ const washerName = (female: ThreadEnd): string => {
   if (female.standard === 'nh') return `${female.size} NH hose washer`;
   return `${sizeless ? token : `${female.size} ${token}`} flat washer`;
 };
-
-/** Turns past hand tight (common practice, no source). */
-function tightening(reason: ThreadReason, plastic: boolean): string | undefined {
-  if (reason === 'washer-face') return plastic ? 'Hand tight only.' : 'Hand tight, then a quarter turn at most.';
-  if (reason !== 'designed-taper') return undefined;
-  return plastic
-    ? 'Hand tight, then one to two turns with a strap wrench, never more.'
-    : 'Hand tight, then two to three turns by wrench.';
-}
 
 const basisOf = ({ male, female, judged }: ThreadPair): Figure[] => [
   { name: 'male', value: perInch(male), unit: 'per inch' },
@@ -148,12 +139,17 @@ export const threads = defineJointFamily({
     if (!pair)
       return bare(`Both ends are ${a.sex}.`, sources, `Put ${a.sex === 'male' ? 'a coupling' : 'a nipple'} between.`);
     const { male, female, judged } = pair;
-    const plastic = [conditions.a, conditions.b].some((material) => material !== undefined && !isMetal(material));
-    const tighten = tightening(judged.reason, plastic);
+    const [ofMale, ofFemale] = male === a ? [conditions.a, conditions.b] : [conditions.b, conditions.a];
+    const tighten =
+      judged.reason === 'designed-taper'
+        ? tightenTaper(ofMale, ofFemale).words
+        : judged.reason === 'washer-face'
+          ? tightenFace(ofMale, ofFemale).words
+          : undefined;
     const femaleForm = threadForm(female);
     const goesInMm = Math.min(judged.turnsToTight * femaleForm.pitchMm, femaleForm.madeUpMm);
     return {
-      needs: needsOf(pair, conditions, male === a),
+      needs: needsOf(pair, ofMale),
       why: sentence(pair),
       basis: basisOf(pair),
       ...(verdict === 'holds-with'

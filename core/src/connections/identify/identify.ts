@@ -159,8 +159,8 @@ export function identifyThread(reading: ThreadReading): Result<Identification, r
   const { region } = reading;
   const away = ({ regions }: Known): number => (region === undefined || regions.includes(region) ? 0 : 1);
   const ranked = KNOWN[reading.sex]
+    .filter(({ form }) => outside(reading.diameterMm, form.acrossMm) <= NEAR_SCATTERS * scatterMm)
     .map((known) => score(known, reading, scatterMm))
-    .filter(({ offMm }) => offMm <= NEAR_SCATTERS * scatterMm)
     .sort(
       (a, b) => Number(a.wrong !== undefined) - Number(b.wrong !== undefined) || a.score - b.score || away(a) - away(b),
     );

@@ -2,7 +2,7 @@ import type { End } from '../end';
 import { judgePair } from '../families/threads';
 import type { JointConditions } from '../families/joint-family';
 import { overRubberMm } from '../families/pipe-joints/sleeve';
-import { CEMENT_NAMES, type Cement, type Material, isMetal } from '../material';
+import { CEMENT_NAMES, type Cement } from '../material';
 import { mate } from '../mate';
 import { type Mating, holdsAtAll } from '../mating';
 import { hoseOf } from '../standards/hose';
@@ -13,6 +13,7 @@ import { type Temperature, setTimes } from './cement';
 import { type Clamp, clampFor } from './clamp';
 import { type DryFit, readDryFit } from './dry-fit';
 import { tapeLengthM, tapeTurns, tapeWidthIn } from './tape';
+import { type Tightening, tightenFace, tightenTaper } from './tighten';
 import { type Washer, washerFor } from './washer';
 
 export interface TapeMakeUp {
@@ -37,12 +38,6 @@ export interface CementMakeUp {
   readonly socketDepthMm: number;
   readonly setMin: number;
   readonly cureMin: number;
-}
-
-/** Turns past hand tight that the joint wants and bears. */
-export interface Tightening {
-  readonly pastHandTurns: Range;
-  readonly words: string;
 }
 
 /** Turns from the first bite, within which a taper joint comes tight: inside it the direction of a tap can be chosen. */
@@ -83,23 +78,6 @@ const ASKS_DIAMETER: ReadonlySet<string> = new Set(['straight-in-taper', 'no-fac
 /** Paste over the tape from this diameter: 1-1/4 in and larger (common practice). */
 const PASTE_FROM_MM = 38;
 
-// Turns past hand tight by what meets what (common practice, no source).
-const METAL_TURNS: Range = [2, 3];
-const PLASTIC_TURNS: Range = [1, 2];
-const WEDGE_TURNS: Range = [0.5, 1];
-
-function taperTurns(male: Material | undefined, female: Material | undefined): Range {
-  const plastic = (material: Material | undefined): boolean => material !== undefined && !isMetal(material);
-  if (plastic(female) && male !== undefined && isMetal(male)) return WEDGE_TURNS;
-  return plastic(female) || plastic(male) ? PLASTIC_TURNS : METAL_TURNS;
-}
-
-const TIGHTEN_WORDS = new Map<Range, string>([
-  [METAL_TURNS, 'Hand tight, then two to three turns by wrench.'],
-  [PLASTIC_TURNS, 'Hand tight, then one to two turns with a strap wrench, never more.'],
-  [WEDGE_TURNS, 'Hand tight, then half a turn to one turn: the metal male is a wedge.'],
-]);
-
 function threadMakeUp(
   a: End,
   b: End,
@@ -121,7 +99,7 @@ function threadMakeUp(
     return {
       ...(known ? { washer: { ...known, name: washerNeed.name } } : {}),
       ...(maleForm.taper === 0 ? { measure } : {}),
-      tightening: { pastHandTurns: [0, 0.25], words: mating.tighten ?? 'Hand tight only.' },
+      tightening: tightenFace(maleMaterial, femaleMaterial),
       useless: ['tape'],
     };
   }
@@ -132,7 +110,8 @@ function threadMakeUp(
   const dryFit = handTurns === undefined ? undefined : readDryFit(maleForm, judged, handTurns);
   const extra = dryFit?.extraTape ?? 0;
   const turns: Range = [usualTurns[0] + extra, usualTurns[1] + extra];
-  const wrench = taperTurns(maleMaterial, femaleMaterial);
+  const tightening = tightenTaper(maleMaterial, femaleMaterial);
+  const wrench = tightening.pastHandTurns;
   const toleranceTurns = Math.max(maleForm.gaugeToleranceTurns, femaleForm.gaugeToleranceTurns);
   const [least, most] =
     handTurns === undefined
@@ -149,7 +128,7 @@ function threadMakeUp(
       toleranceTurns,
       ...(dryFit ? { dryFit } : {}),
     },
-    tightening: { pastHandTurns: wrench, words: TIGHTEN_WORDS.get(wrench) ?? '' },
+    tightening,
     window: {
       turns: [Math.max(0, least) + wrench[0], most + wrench[1]],
       anyDirection: wrench[1] - wrench[0] >= 1,
