@@ -63,7 +63,8 @@ export function parseEnd(text: string): Parsed {
     .replaceAll(/\s+/g, ' ')
     .replace(/^(\d) (\d\/\d)/, '$1-$2')
     .replace(/^([\d/-]+) ?(?:in\b|")/i, '$1')
-    .replace(/^([\d.]+) ?mm\b/i, '$1');
+    .replace(/^([\d.]+) ?mm\b/i, '$1')
+    .replace(/^(\d)X(\d)/, '$1x$2');
   if (tidy === '') return fail('empty', '', ['3/4 NPT M']);
   const own = OWN_ENDS.find((what) => OWN_WORDS[what] === tidy.toLowerCase());
   if (own) return ok({ kind: 'own', what: own });

@@ -35,13 +35,11 @@ export function NumberEntry({
     if (read !== undefined) onChange(read);
   };
   return (
-    <label className="inline-flex items-baseline">
-      <span className="sr-only">
-        {label}, {unit}
-      </span>
+    <span className="inline-flex items-baseline">
       <span className="relative">
         <input
           className={`field ${className} !pr-7 !pl-1 text-right text-[18px] font-[650] placeholder:text-[14px] placeholder:font-normal placeholder:[font-stretch:70%]`}
+          aria-label={unit === '' ? label : `${label}, ${unit}`}
           inputMode="decimal"
           placeholder="not read"
           data-unknown={value === null && typed === undefined}
@@ -60,6 +58,6 @@ export function NumberEntry({
           no number
         </span>
       )}
-    </label>
+    </span>
   );
 }

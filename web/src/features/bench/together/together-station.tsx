@@ -2,6 +2,7 @@
 
 import {
   type End,
+  MATERIALS,
   type Material,
   type Medium,
   everyEnd,
@@ -185,17 +186,16 @@ export function TogetherStation() {
 function useEndsFromAddress(): void {
   const join = useBench((state) => state.join);
   const address = useSearchParams();
+  const [a, b, aMaterial, bMaterial] = ['a', 'b', 'am', 'bm'].map((name) => address.get(name));
   useEffect(() => {
-    const [a, b] = [address.get('a'), address.get('b')];
-    if (a === null || b === null) return;
-    join({
-      a,
-      b,
-      aMaterial: address.get('am') as Material | null,
-      bMaterial: address.get('bm') as Material | null,
-    });
-  }, [address, join]);
+    if (typeof a !== 'string' || typeof b !== 'string') return;
+    join({ a, b, aMaterial: materialOf(aMaterial), bMaterial: materialOf(bMaterial) });
+  }, [a, b, aMaterial, bMaterial, join]);
 }
+
+/** A material named in an address; what is none is not said. */
+const materialOf = (text: string | null | undefined): Material | null =>
+  MATERIALS.find((material) => material === text) ?? null;
 
 function JointDrawing({
   a,
