@@ -23,7 +23,8 @@ const ROW_MM = 17.5;
 const COLUMN_GAP_MM = 10;
 /** The comb stands this much proud of the roots, so that it can be cut out and held. */
 const BACK_MM = 5;
-const FONTS = path.join(process.cwd(), 'assets', 'fonts');
+/** The server runs in `web/`, where the fonts of the PDFs lie. */
+const fontFile = (name: string): string => path.join(process.cwd(), 'assets', 'fonts', `${name}.ttf`);
 
 /**
  * A sheet of thread combs at true scale, one a thread, with a check ruler of 100 mm and 4 in. Each comb is the counterpart of
@@ -44,8 +45,8 @@ export async function threadCard(ends: readonly ThreadEnd[], paper: Paper): Prom
     doc.on('end', () => resolve(Buffer.concat(chunks)));
     doc.on('error', reject);
   });
-  doc.registerFont('regular', path.join(FONTS, 'Archivo-Regular.ttf'));
-  doc.registerFont('bold', path.join(FONTS, 'Archivo-Bold.ttf'));
+  doc.registerFont('regular', fontFile('Archivo-Regular'));
+  doc.registerFont('bold', fontFile('Archivo-Bold'));
   const [widthMm, heightMm] = [doc.page.width / POINTS_PER_MM, doc.page.height / POINTS_PER_MM];
   // From here on every figure is a millimetre on paper.
   doc.scale(POINTS_PER_MM);

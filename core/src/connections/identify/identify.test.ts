@@ -154,3 +154,79 @@ test('the basic size of every taper thread meets its own tip', () => {
     ).toContain(text);
   }
 });
+
+describe('what tells two apart', () => {
+  const tell = (reading: Omit<ThreadReading, 'sex'> & { sex?: ThreadReading['sex'] }) =>
+    identify({ sex: 'male', ...reading }).tellApart;
+
+  test('a count, as long as the pitch is not known', () => {
+    const apart = tell({ diameterMm: 33 });
+    expect(apart).toMatchObject({ measure: 'pitch' });
+    expect(new Set(apart?.readings.map(({ says }) => says)).size).toBe(2);
+  });
+  test('the flanks, once the tip cannot', () => {
+    // Half way between the tips of R 3/4 (25.85) and 3/4 NPT (26.03).
+    const apart = tell({ diameterMm: 26.5, pitchMm: PITCH_14, tipMm: 25.94, runs: 'tapering' });
+    expect(apart?.measure).toBe('flanks');
+    expect(apart?.readings.map(({ says }) => says).sort()).toEqual(['55 degrees', '60 degrees']);
+  });
+  test('nothing, once one thread is left', () =>
+    expect(tell({ diameterMm: 26.5, pitchMm: PITCH_14, tipMm: 25.94, flankDeg: 60 })).toBeUndefined());
+  test('whether it tapers, where the first crest reads alike', () => {
+    // 1/2 NPT starts at 20.72 mm, G 1/2 is 20.67 to 20.96 (ASME B1.20.1, ISO 228-1).
+    const apart = tell({ diameterMm: 20.9, pitchMm: PITCH_14, tipMm: 20.75 });
+    expect(['runs', 'flanks']).toContain(apart?.measure);
+  });
+  test('what each would read is what its own tables say', () => {
+    const apart = tell({ diameterMm: 26.5, pitchMm: PITCH_14, region: 'US' });
+    for (const { end, mm } of apart?.readings ?? []) expect(mm).toEqual(threadForm(end).firstCrestMm);
+  });
+  test('a female is closed on at its mouth', () =>
+    expect(tell({ sex: 'female', diameterMm: 23.5, pitchMm: PITCH_14, runs: 'tapering' })?.words).toContain('mouth'));
+});
+
+describe('regions', () => {
+  const first = (diameterMm: number, region: ThreadReading['region']): string =>
+    formatEnd(identify({ sex: 'male', diameterMm, pitchMm: PITCH_14, region }).candidates[0]?.end as ThreadEnd);
+
+  // 1/2 NPT runs from 20.72 to 21.34 mm, R 1/2 from 20.44 to 21.27, G 1/2 from 20.67 to 20.96: all may read 20.9.
+  test.each([
+    ['US', '1/2 NPT M'],
+    ['UK', '1/2 R M'],
+    ['EU', '1/2 R M'],
+    ['ANZ', '1/2 R M'],
+  ] as const)('in %s', (region, expected) => expect(first(20.9, region)).toBe(expected));
+  test('a region never puts a thread first that does not fit', () => expect(first(26.66, 'US')).toBe('3/4 NPT M'));
+});
+
+describe('how well it fits', () => {
+  const fit = (diameterMm: number, scatterMm?: number): string | undefined =>
+    identify({ sex: 'male', diameterMm, pitchMm: 25.4 / 11.5, runs: 'straight', scatterMm }).candidates.find(
+      ({ end }) => end.standard === 'nh',
+    )?.fit;
+
+  // ASME B1.20.7: 26.56 to 26.99 mm over the crests of the male.
+  test.each([
+    [26.6, undefined, 'fits'],
+    [26.98, undefined, 'fits'],
+    [27.1, undefined, 'fits-just'],
+    [27.13, undefined, 'fits-just'],
+    [27.2, undefined, 'does-not-fit'],
+    [27.2, 0.3, 'fits-just'],
+    [27.1, 0.05, 'does-not-fit'],
+  ])('%d mm with a scatter of %s: %s', (diameterMm, scatterMm, expected) =>
+    expect(fit(diameterMm, scatterMm)).toBe(expected),
+  );
+  test('margin is how much worse the next one fits, and grows with it', () => {
+    const { candidates } = identify({ sex: 'male', diameterMm: 26.4, pitchMm: PITCH_14, runs: 'straight' });
+    expect(candidates[0]?.margin).toBeGreaterThan(0);
+    expect(candidates.at(-1)?.margin).toBe(Number.POSITIVE_INFINITY);
+  });
+  test('a count that is a little off still fits, a neighbour’s does not', () => {
+    const at = (threadsPerInch: number): string =>
+      identify({ sex: 'male', diameterMm: 33.1, pitchMm: 25.4 / threadsPerInch, runs: 'straight' }).candidates.find(
+        ({ end }) => end.standard === 'g' && end.size === '1',
+      )?.fit ?? 'does-not-fit';
+    expect([at(11), at(11.15), at(11.5)]).toEqual(['fits', 'fits', 'does-not-fit']);
+  });
+});

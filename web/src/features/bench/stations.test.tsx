@@ -108,7 +108,7 @@ describe('which thread', () => {
     expect(within(apart).getByRole('img').getAttribute('aria-label')).toMatch(
       /^3\/4 NPT 25\.9\d to 26\.1\d mm, 3\/4 R/,
     );
-    type('First crest, at the tip, mm', '26.1');
+    fireEvent.change(screen.getByLabelText('First crest, at the tip, mm'), { target: { value: '26.1' } });
     expect(useBench.getState().reading.tipMm).toBe(26.1);
     expect(rows()[0]?.textContent).toContain('3/4 NPT');
   });
