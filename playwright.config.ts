@@ -4,7 +4,7 @@ const port = Number(process.env.E2E_PORT ?? 3170);
 
 export default defineConfig({
   testDir: 'e2e',
-  timeout: 60_000,
+  timeout: 180_000,
   expect: { timeout: 10_000 },
   workers: 1,
   reporter: [['list']],

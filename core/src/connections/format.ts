@@ -1,5 +1,5 @@
 import { sizeWords } from '../quantity/size';
-import type { End, OwnEnd, ThreadEnd } from './end';
+import type { End, OwnEnd, PipePart, ThreadEnd } from './end';
 import { hoseSystem } from './standards/hose';
 import { pipeSeries } from './standards/pipes';
 import { threadStandard } from './standards/threads';
@@ -56,29 +56,22 @@ export function formatEnd(end: End): string {
 
 const tenth = (mm: number): string => `${Math.round(mm * 10) / 10}`;
 
+const PIPE_PART_WORDS: Readonly<Record<PipePart, string>> = {
+  spigot: '',
+  socket: 'socket for',
+  'push-fit': 'push-fit socket for',
+  compression: 'compression fitting for',
+  'dry-hub': 'plain hub for',
+  sleeve: 'rubber sleeve for',
+};
+
 /** An end in full words for an installer: '3/4 NPT male', 'socket for 1-1/2 in Schedule 40 pipe'. */
 export function describeEnd(end: End): string {
   switch (end.kind) {
     case 'thread':
       return words(threadName(end), end.sex, end.swivel ? 'swivel' : '');
-    case 'pipe': {
-      const pipe = `${sizeWords(end.size)} ${pipeSeries(end.series).name}`;
-      switch (end.part) {
-        case 'spigot':
-          return pipe;
-        case 'socket':
-          return `socket for ${pipe}`;
-        case 'push-fit':
-          return `push-fit socket for ${pipe}`;
-        case 'compression':
-          return `compression fitting for ${pipe}`;
-        case 'dry-hub':
-          return `plain hub for ${pipe}`;
-        case 'sleeve':
-          return `rubber sleeve for ${pipe}`;
-      }
-      return pipe;
-    }
+    case 'pipe':
+      return words(PIPE_PART_WORDS[end.part], `${sizeWords(end.size)} ${pipeSeries(end.series).name}`);
     case 'hose': {
       const { name, tailName } = hoseSystem(end.system);
       return `${sizeWords(end.size)} ${end.part === 'barb' ? tailName : name}`;

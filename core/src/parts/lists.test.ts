@@ -38,6 +38,33 @@ describe('consumables', () => {
     expect(line(needs, 'PR-118')).toMatchObject({ need: 71, buy: 1 });
   });
 
+  test('each cement is a tin of its own, and only those that want it get primer', () => {
+    // By hand: 2 in makes 60 joints to the quart of 946.4 ml: 15.8 ml a joint, primer half of it.
+    const glued = (cement: 'pvc' | 'abs' | 'transition' | 'cpvc'): PlacedNeed => ({
+      need: cementFor('2', cement, 60.3),
+      place: `P ${cement}`,
+    });
+    const needs = [glued('pvc'), glued('pvc'), glued('abs'), glued('transition'), glued('cpvc')];
+    expect(consumableLines(needs).map(({ code, need, places }) => `${code} ${need} ${places.join('+')}`)).toEqual([
+      'PR-118 24 P pvc+P cpvc',
+      'CE-118 32 P pvc',
+      'CC-118 16 P cpvc',
+      'CA-118 16 P abs',
+      'CT-118 16 P transition',
+    ]);
+    expect(consumableLines([glued('abs')]).map(({ code }) => code)).toEqual(['CA-118']);
+  });
+
+  test('inserts go by the piece and the size', () => {
+    const insert = (name: string, place: string): PlacedNeed => ({ need: { kind: 'insert', name }, place });
+    expect(
+      consumableLines([insert('3/4 CTS insert', 'P1'), insert('3/4 CTS insert', 'P2'), insert('22 CU insert', 'P2')]),
+    ).toMatchObject([
+      { title: 'Pipe insert', detail: '3/4 CTS insert', need: 2, buy: 2, places: ['P1', 'P2'] },
+      { detail: '22 CU insert', need: 1, places: ['P2'] },
+    ]);
+  });
+
   test('a washer that comes with its part is named and not bought; a loose one is', () => {
     const washer = (suppliedWithPart: boolean): PlacedNeed => ({
       need: { kind: 'washer', name: '3/4 NH hose washer', suppliedWithPart },

@@ -1,7 +1,6 @@
 import { MM_PER_INCH } from '../../quantity/length';
 import { type Result, err, ok } from '../../result';
 import type { ThreadEnd } from '../end';
-import { formatEnd } from '../format';
 import type { Range, Sex, ThreadForm, ThreadRegion } from '../standards/thread-standard';
 import { THREAD_STANDARDS, threadForm, threadStandard } from '../standards/threads';
 import {
@@ -229,10 +228,6 @@ function whyOf({ end, form, offMm, tipOffMm, wrong }: Scored, reading: ThreadRea
   const along = Math.abs(reading.diameterMm - form.crestMm) / form.taper;
   return `meets it ${along.toFixed(1)} mm ${end.sex === 'male' ? 'up' : 'in'}`;
 }
-
-/** An identification in words for one line: `3/4 NPT M, or its twin 3/4 NPSM M`. */
-export const candidateWords = ({ end, twins }: Candidate): string =>
-  [formatEnd(end), ...twins.map(formatEnd)].join(' or ');
 
 /** The thread of an end with its standard's full name, as a row of the bench says it. */
 export const standardWords = (end: ThreadEnd): string => threadStandard(end.standard).name;

@@ -61,32 +61,45 @@ const radiusAt = (form: Profile, alongMm: number, startMm: number): number => {
   return low + rise * (high - low) + (alongMm * form.taper) / 2;
 };
 
-/** Where two profiles come nearest to touching, and where they stand furthest apart, over one pitch of the male [mm]. */
+/** A place between two profiles: along the axis, at which radius, and how far they stand apart there [mm]. */
+export interface Place {
+  readonly alongMm: number;
+  readonly radiusMm: number;
+  readonly gapMm: number;
+}
+
+/** Where two profiles touch, and where they stand furthest apart, over one pitch of the male. */
 export interface Gap {
-  readonly touchesMm: readonly number[];
-  readonly widestMm: number;
-  readonly widestAtMm: number;
+  readonly touches: readonly Place[];
+  readonly widest: Place;
 }
 
 const SAMPLES = 96;
 const TOUCHING_MM = 0.03;
 
 /**
- * The gap between a male and the female around it over one pitch, sampled, both standing on one axis.
+ * The gap between a male and the female around it over one pitch, sampled, both standing on one axis. A stretch of touching
+ * flank counts as one touch, at its middle.
  *
  * @param female  with its crests inward, as it stands around the male
  */
 export function gapBetween(male: Profile, female: Profile, fromMm: number): Gap {
-  const gaps = Array.from({ length: SAMPLES }, (_, index) => {
-    const along = fromMm + (index / SAMPLES) * male.pitchMm;
-    return { along, gap: radiusAt(female, along, 0) - radiusAt(male, along, 0) };
+  const places = Array.from({ length: SAMPLES }, (_, index): Place => {
+    const alongMm = fromMm + (index / SAMPLES) * male.pitchMm;
+    const radiusMm = radiusAt(male, alongMm, 0);
+    return { alongMm, radiusMm, gapMm: radiusAt(female, alongMm, 0) - radiusMm };
   });
-  const least = Math.min(...gaps.map(({ gap }) => gap));
-  const widest = gaps.reduce((best, one) => (one.gap > best.gap ? one : best));
+  const least = Math.min(...places.map(({ gapMm }) => gapMm));
+  const stretches: Place[][] = [];
+  for (const [index, place] of places.entries()) {
+    const before = places[index - 1];
+    if (least > TOUCHING_MM || place.gapMm - least > TOUCHING_MM) continue;
+    if (before && before.gapMm - least <= TOUCHING_MM) stretches.at(-1)?.push(place);
+    else stretches.push([place]);
+  }
   return {
-    touchesMm: gaps.filter(({ gap }) => gap - least < TOUCHING_MM && least < TOUCHING_MM).map(({ along }) => along),
-    widestMm: Math.max(0, widest.gap),
-    widestAtMm: widest.along,
+    touches: stretches.flatMap((stretch) => stretch[Math.floor(stretch.length / 2)] ?? []),
+    widest: places.reduce((best, one) => (one.gapMm > best.gapMm ? one : best)),
   };
 }
 

@@ -20,8 +20,8 @@ describe('two threads', () => {
       <ThreadJoint
         male={thread(male)}
         female={thread(female)}
-        lengthMm={10.5}
-        pxPerMm={50}
+        widthPx={525}
+        mostPxPerMm={50}
         tight={tight}
         crown
         labels
@@ -36,6 +36,17 @@ describe('two threads', () => {
     );
     expect(screen.getByText('1.7 turns by hand, then it binds')).toBeTruthy();
   });
+  test('show every turn there is, however long the thread', () => {
+    // ISO 7-1: 4 in goes on its gauge length, 25.4 mm at 11 to the inch: 11 turns. ASME B1.20.1: 3/4 NPT 4.75.
+    for (const [male, female, turns] of [
+      ['4 R M', '4 Rp F', '11.0'],
+      ['3/4 NPT M', '3/4 NPT F', '4.7'],
+    ] as const) {
+      draw(male, female, true);
+      expect(screen.getByText(`${turns} turns by hand`)).toBeTruthy();
+      cleanup();
+    }
+  });
   test('stand in water where they leak, and not where they are tight', () => {
     const water = (container: HTMLElement): string | null | undefined =>
       container.querySelector('[data-water]')?.getAttribute('data-water');
@@ -48,6 +59,18 @@ describe('two threads', () => {
     expect(screen.getByText('60 degrees, flat')).toBeTruthy();
     expect(screen.getByText('55 degrees, round')).toBeTruthy();
     expect(screen.getByText(/^0\.\d\d mm open$/)).toBeTruthy();
+  });
+  test('are marked where metal touches: along the flank of a designed pair, at few points of a false friend', () => {
+    const touches = (male: string, female: string): number => {
+      const { container } = draw(male, female, false);
+      const count = container.querySelectorAll('[data-touch]').length;
+      cleanup();
+      return count;
+    };
+    expect(touches('3/4 NPT M', '3/4 NPT F')).toBeGreaterThan(0);
+    expect(touches('3/4 R M', '3/4 NPT F')).toBeGreaterThan(0);
+    // Hose thread runs loose: nothing touches before the washer does (ASME B1.20.7 allows 0.25 mm).
+    expect(touches('3/4 NH M', '3/4 NH F swivel')).toBe(0);
   });
   test('never draw what is no number, whatever pair it is', () => {
     for (const male of ['1/8 NPT M', '4 R M', 'S100x8 M', '3/4 NH M', '2 NPS M'])

@@ -6,9 +6,9 @@ interface ThreadJointProps {
   readonly male: ThreadEnd;
   readonly female: ThreadEnd;
   readonly materials?: { readonly male?: Material | undefined; readonly female?: Material | undefined };
-  /** Along the axis, how much is shown. */
-  readonly lengthMm: number;
-  readonly pxPerMm: number;
+  readonly widthPx: number;
+  /** The scale where the whole engagement fits; a longer one is drawn smaller, never shortened. */
+  readonly mostPxPerMm: number;
   /** The seal is made, so that no water stands between. */
   readonly tight: boolean;
   /** One crown of it drawn much larger beside it, with what touches and what stays open. */
@@ -38,8 +38,8 @@ export function ThreadJoint({
   male,
   female,
   materials = {},
-  lengthMm,
-  pxPerMm,
+  widthPx: width,
+  mostPxPerMm,
   tight,
   crown = false,
   labels = false,
@@ -47,14 +47,15 @@ export function ThreadJoint({
   const judged = judgePair(male, female)?.judged;
   if (!judged) return null;
   const [maleForm, femaleForm] = [threadForm(male), threadForm(female)];
-  const mostIn = Math.min(judged.turnsToTight, judged.turnsThereAre) * femaleForm.pitchMm;
-  const shownIn = Math.min(mostIn, lengthMm - BEYOND_MM - maleForm.pitchMm);
+  const turns = Math.min(judged.turnsToTight, judged.turnsThereAre);
+  const shownIn = turns * femaleForm.pitchMm;
+  const pxPerMm = Math.min(mostPxPerMm, width / (BEYOND_MM + shownIn + maleForm.pitchMm));
+  const lengthMm = width / pxPerMm;
   // Along the axis from the right: beyond the tip, the tip, then the thread to the mouth of the female and out of it.
   const mouthMm = BEYOND_MM + shownIn;
   const low = Math.min(maleForm.rootMm, femaleForm.crestMm) / 2;
   const high = Math.max(maleForm.crestMm, femaleForm.rootMm) / 2;
   const zeroMm = low - INSIDE_MM;
-  const width = lengthMm * pxPerMm;
   const height = (high + OUTSIDE_MM - zeroMm) * pxPerMm;
   // Moved so that basic sizes stand where they meet: the male at its tip, the female at its mouth.
   const maleProfile: Profile = {
@@ -69,7 +70,7 @@ export function ThreadJoint({
   const tipPx = BEYOND_MM * pxPerMm;
   const mouthPx = mouthMm * pxPerMm;
   const fill = (material: Material | undefined): string => sectionFill(material ?? 'brass');
-  const id = `joint-${lengthMm}-${pxPerMm}`;
+  const id = `joint-${width}-${male.size}-${female.size}`.replaceAll(/[^\w-]/g, '_');
   const shapes = (
     <g transform={`translate(${width} ${height}) scale(-1 1)`}>
       <rect
@@ -99,7 +100,6 @@ export function ThreadJoint({
       <path d={`M${tipPx} 0V${-(maleForm.rootMm / 2 - zeroMm) * pxPerMm}`} stroke="var(--ink)" strokeWidth={1.5} />
     </g>
   );
-  const turns = shownIn / femaleForm.pitchMm;
   return (
     <svg
       viewBox={`0 0 ${width + (crown ? CROWN_WIDTH : 0)} ${height}`}
@@ -207,15 +207,10 @@ function Crown({
   const startMm = fromMm + male.pitchMm / 2 - spanMm / 2;
   const middleMm = zeroMm + (male.crestMm + male.rootMm) / 4 - zeroMm + (male.taper * fromMm) / 2;
   const radiusPx = (radius: number): number => height / 2 - (radius - middleMm) * pxPerMm;
-  const gap = gapBetween(male, female, fromMm);
   const view = { pxPerMm, zeroMm: middleMm, lengthMm: startMm + spanMm };
   const x = (alongMm: number): number => xPx + CROWN_WIDTH - (alongMm - startMm) * pxPerMm;
-  const radius = (alongMm: number): number => {
-    // Where the male stands at this place: read off the line that is drawn.
-    const within = (((alongMm % male.pitchMm) + male.pitchMm) % male.pitchMm) / male.pitchMm;
-    return within > 0.25 && within < 0.75 ? male.crestMm / 2 : male.rootMm / 2;
-  };
-  const widestY = radiusPx(radius(gap.widestAtMm) + (gap.widestAtMm * male.taper) / 2 + gap.widestMm / 2);
+  const { touches, widest } = gapBetween(male, female, fromMm);
+  const widestY = radiusPx(widest.radiusMm + widest.gapMm / 2);
   return (
     <g>
       <clipPath id={`${id}-crown`}>
@@ -239,15 +234,18 @@ function Crown({
         </g>
       </g>
       <path d={`M${xPx} 0V${height}`} stroke="var(--hair-2)" />
-      {gap.widestMm > 0.01 && (
+      {touches.map(({ alongMm, radiusMm }) => (
+        <circle key={alongMm} cx={x(alongMm)} cy={radiusPx(radiusMm)} r={4.5} fill="var(--ink)" data-touch />
+      ))}
+      {widest.gapMm > 0.01 && (
         <>
           <path
-            d={`M${x(gap.widestAtMm)} ${widestY}L${xPx + CROWN_WIDTH - 96} 52`}
+            d={`M${x(widest.alongMm)} ${widestY}L${xPx + CROWN_WIDTH - 96} 52`}
             stroke="var(--ink)"
             strokeWidth={0.9}
             fill="none"
           />
-          <circle cx={x(gap.widestAtMm)} cy={widestY} r={2.5} fill="var(--ink)" />
+          <circle cx={x(widest.alongMm)} cy={widestY} r={2.5} fill="var(--ink)" />
           <text
             x={xPx + CROWN_WIDTH - 12}
             y={46}
@@ -257,7 +255,7 @@ function Crown({
             className="halo"
             fill="var(--ink)"
           >
-            {gap.widestMm.toFixed(2)} mm open
+            {widest.gapMm.toFixed(2)} mm open
           </text>
         </>
       )}

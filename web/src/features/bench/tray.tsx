@@ -54,6 +54,11 @@ export function Tray() {
           </li>
         ))}
       </ul>
+      {first !== null && (
+        <p role="status" className="px-4 pt-1 type-second">
+          {first}: tap the other end, or the same again to let go.
+        </p>
+      )}
       {ends.length === 0 && (
         <p className="px-4 type-second max-lg:hidden">Measure an end, or type two in ‘Go together’. They stay here.</p>
       )}

@@ -33,6 +33,19 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
+describe('the way to the bench', () => {
+  test('keeps the exact place that is left, for the way back', async () => {
+    desk(<Strip />);
+    const [link] = screen.getAllByRole('link', { name: /^Bench/ });
+    expect(link?.getAttribute('href')).toBe('/bench');
+    await userEvent.click(link as HTMLElement);
+    expect(JSON.parse(sessionStorage.getItem('herrero-bench-from') ?? '{}')).toEqual({
+      href: '/jobs/job-1/holes',
+      label: 'Tern Point boat rinse, Holes',
+    });
+  });
+});
+
 describe('the margin', () => {
   const titles = (): (string | null)[] =>
     screen.getAllByRole('heading', { level: 3 }).map(({ textContent }) => textContent);

@@ -144,8 +144,8 @@ function ThreadPicture({ judged: { a, b, mating } }: { readonly judged: JudgedJo
         male={male.end}
         female={female.end}
         materials={{ male: male.material, female: female.material }}
-        lengthMm={15}
-        pxPerMm={17}
+        widthPx={255}
+        mostPxPerMm={17}
         tight={holdsAtAll(mating.verdict)}
       />
       <ThreadNote end={male.end} side="male below" />

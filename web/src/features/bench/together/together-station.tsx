@@ -222,10 +222,10 @@ function JointDrawing({
   return (
     <>
       <div className="max-md:hidden">
-        <ThreadJoint {...{ male, female, materials }} lengthMm={10.5} pxPerMm={50} tight={holds} crown labels />
+        <ThreadJoint {...{ male, female, materials }} widthPx={525} mostPxPerMm={50} tight={holds} crown labels />
       </div>
       <div className="md:hidden">
-        <ThreadJoint {...{ male, female, materials }} lengthMm={9} pxPerMm={40} tight={holds} />
+        <ThreadJoint {...{ male, female, materials }} widthPx={360} mostPxPerMm={40} tight={holds} />
       </div>
     </>
   );

@@ -143,7 +143,7 @@ function ReadingsAxis({ apart, names }: { readonly apart: TellApart; readonly na
             />
             <text
               x={(x(mm[0]) + x(mm[1])) / 2}
-              y={index % 2 === 0 ? 15 : 15}
+              y={15}
               textAnchor="middle"
               fontSize={14}
               fontWeight={650}
