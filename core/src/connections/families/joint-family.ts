@@ -61,9 +61,11 @@ export function judgements<Reason extends string>(
   ) as unknown as Readonly<Record<Reason, Judgement>>;
 }
 
-/** The sources of both ends, each once, in an order of their own. */
+/** The sources of both ends, each document once, in an order of their own. */
 export const sourcesOf = (...all: readonly Source[]): readonly Source[] =>
-  [...new Set(all)].sort((x, y) => x.document.localeCompare(y.document) || x.provenance.localeCompare(y.provenance));
+  [...new Map(all.map((one) => [`${one.document} ${one.provenance}`, one])).values()].sort(
+    (x, y) => x.document.localeCompare(y.document) || x.provenance.localeCompare(y.provenance),
+  );
 
 /** An explanation with nothing in it but the reason and where it comes from. */
 export const bare = (why: string, sources: Explanation['sources'], instead?: string): Explanation => ({

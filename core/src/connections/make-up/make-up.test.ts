@@ -5,7 +5,11 @@ import { makeUp } from './make-up';
 import { clampFor } from './clamp';
 import { cementMl, setTimes } from './cement';
 import { tapeFor, tapeWidthIn } from './tape';
+import { HOSE_SYSTEMS } from '../standards/hose';
 import { npt } from '../standards/npt';
+import { THREAD_STANDARDS, threadForm } from '../standards/threads';
+import { tightenFace, tightenTaper } from './tighten';
+import { washerFor } from './washer';
 
 const end = (text: string): End => {
   const parsed = parseEnd(text);
@@ -148,4 +152,64 @@ describe('tape', () => {
     expect(() => tapeFor('5/8', 20, 'brass')).toThrow(RangeError));
   test('wider tape for larger threads', () =>
     expect(['1/2', '1', '3'].map((size) => tapeWidthIn(size as '1/2'))).toEqual([0.5, 0.75, 1]));
+});
+
+// Turns past hand tight by material (common practice, no source).
+describe('tightening', () => {
+  test.each([
+    ['brass', 'brass', [2, 3]],
+    ['stainless', undefined, [2, 3]],
+    ['pvc', 'pvc', [1, 2]],
+    ['pvc', 'brass', [1, 2]],
+    ['brass', 'pvc', [0.5, 1]],
+    [undefined, 'polypropylene', [1, 2]],
+    [undefined, undefined, [2, 3]],
+  ] as const)('a %s male in a %s female', (male, female, turns) =>
+    expect(tightenTaper(male, female).pastHandTurns).toEqual(turns),
+  );
+  test('a washer is pressed by hand; only metal bears a quarter turn more', () => {
+    expect(tightenFace('brass', 'brass').pastHandTurns).toEqual([0, 0.25]);
+    expect(tightenFace('brass', 'polypropylene').pastHandTurns).toEqual([0, 0]);
+  });
+  test('the joint, its make-up and the runs of a job say one and the same', () => {
+    const ends = [end('3/4 NPT M'), end('3/4 NPT F')] as const;
+    for (const [a, b] of [
+      ['brass', 'pvc'],
+      ['pvc', 'pvc'],
+      ['brass', 'brass'],
+    ] as const) {
+      const made = makeUp(...ends, { a, b });
+      expect(made.tightening?.words).toBe(made.mating.tighten);
+    }
+  });
+});
+
+describe('the tables of what closes a joint', () => {
+  test('every washer is of a thread that exists, and goes into it', () => {
+    const known = THREAD_STANDARDS.flatMap(({ id, sizes, sexes }) =>
+      sexes.includes('female')
+        ? sizes.map((size) => ({ kind: 'thread', standard: id, size, sex: 'female' }) as const)
+        : [],
+    ).flatMap((thread) => {
+      const washer = washerFor(thread);
+      return washer ? [{ thread, washer }] : [];
+    });
+    expect(known.length).toBe(8);
+    for (const { thread, washer } of known) {
+      expect(washer.insideMm).toBeLessThan(washer.outsideMm);
+      expect(washer.outsideMm, thread.size).toBeLessThan(threadForm({ ...thread, swivel: true }).rootMm);
+    }
+  });
+  test('there is a clamp for every tail', () => {
+    for (const { sizes } of HOSE_SYSTEMS)
+      for (const { outsideOnBarbMm } of sizes) {
+        const { rangeMm, metricMm } = clampFor(outsideOnBarbMm);
+        for (const [least, most] of [rangeMm, metricMm]) {
+          expect(outsideOnBarbMm).toBeGreaterThanOrEqual(least);
+          expect(outsideOnBarbMm).toBeLessThanOrEqual(most);
+        }
+      }
+  });
+  test('sources are named once each', () =>
+    expect(makeUp(end('4 R M'), end('4 Rp F')).mating.sources.map(({ document }) => document)).toEqual(['ISO 7-1']));
 });

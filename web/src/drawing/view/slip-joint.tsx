@@ -11,6 +11,8 @@ interface Slip {
   readonly outerOutsideMm: number;
   readonly depthMm: number;
   readonly barbs: boolean;
+  /** What takes it has no stop: the inner part could go on through. */
+  readonly through: boolean;
 }
 
 /** Wall of a fitting around what it takes, for drawing it. */
@@ -31,7 +33,7 @@ function slipOf(a: End, b: End): Slip | undefined {
       }
       if (outer.kind === 'gasket') {
         const madeFor = pipeOf(outer).outsideMm;
-        return slip(inner, outer, pipe.outsideMm, pipe.boreMm, madeFor, madeFor * 0.4);
+        return { ...slip(inner, outer, pipe.outsideMm, pipe.boreMm, madeFor, madeFor * 0.1), through: true };
       }
     }
     if (inner.kind === 'hose' && inner.part === 'barb' && outer.kind === 'hose' && outer.part === 'bore') {
@@ -42,6 +44,7 @@ function slipOf(a: End, b: End): Slip | undefined {
         ...slip(inner, outer, crest, tail.boreMm * 0.78, hose.boreMm, tail.barbLengthMm),
         outerOutsideMm: hose.boreMm + 2 * wall,
         barbs: true,
+        through: true,
       };
     }
   }
@@ -64,6 +67,7 @@ const slip = (
   outerOutsideMm: outerInsideMm * (1 + 2 * WALL_SHARE),
   depthMm,
   barbs: false,
+  through: false,
 });
 
 const WIDTH = 816;
@@ -92,12 +96,12 @@ export function SlipJoint({ a, b, materials, goesOn }: SlipJointProps) {
         ))}
       </div>
     );
-  const { inner, outer, innerOutsideMm, innerBoreMm, outerInsideMm, outerOutsideMm, depthMm, barbs } = found;
+  const { inner, outer, innerOutsideMm, innerBoreMm, outerInsideMm, outerOutsideMm, depthMm, barbs, through } = found;
   const px = WALLS_PX / ((Math.max(outerOutsideMm, innerOutsideMm) - innerBoreMm) / 2);
   const y = (diameterMm: number): number => BORE_Y - ((diameterMm - innerBoreMm) / 2) * px;
   const mouth = 330;
   const foot = Math.min(WIDTH - 140, mouth + Math.max(90, depthMm * px));
-  const tip = goesOn ? foot : mouth - 40;
+  const tip = !goesOn ? mouth - 40 : through && !barbs ? WIDTH - 90 : foot;
   const fill = (end: End): string => sectionFill((end === a ? materials.a : materials.b) ?? 'pvc');
   const apart = innerOutsideMm - outerInsideMm;
   const crest = y(innerOutsideMm);
@@ -126,7 +130,11 @@ export function SlipJoint({ a, b, materials, goesOn }: SlipJointProps) {
         />
       )}
       <path
-        d={`M${mouth} ${y(outerOutsideMm)}H${WIDTH - 12}V${BORE_Y}H${foot}V${y(outerInsideMm)}H${mouth}Z`}
+        d={
+          through
+            ? `M${mouth} ${y(outerOutsideMm)}H${barbs ? WIDTH - 12 : foot}V${y(outerInsideMm)}H${mouth}Z`
+            : `M${mouth} ${y(outerOutsideMm)}H${WIDTH - 12}V${BORE_Y}H${foot}V${y(outerInsideMm)}H${mouth}Z`
+        }
         fill={fill(outer)}
         stroke="var(--ink)"
         strokeWidth={1.6}

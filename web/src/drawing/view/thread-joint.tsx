@@ -16,8 +16,9 @@ interface ThreadJointProps {
   readonly labels?: boolean;
 }
 
-const OUTSIDE_MM = 1.9;
-const INSIDE_MM = 1.7;
+/** Of the walls outside and inside the threads, so much is shown [px], whatever the scale: names stand there. */
+const OUTSIDE_PX = 84;
+const INSIDE_PX = 74;
 /** Thread of the female beyond the tip of the male. */
 const BEYOND_MM = 2;
 const CROWN_SCALE = 2.76;
@@ -55,8 +56,8 @@ export function ThreadJoint({
   const mouthMm = BEYOND_MM + shownIn;
   const low = Math.min(maleForm.rootMm, femaleForm.crestMm) / 2;
   const high = Math.max(maleForm.crestMm, femaleForm.rootMm) / 2;
-  const zeroMm = low - INSIDE_MM;
-  const height = (high + OUTSIDE_MM - zeroMm) * pxPerMm;
+  const zeroMm = low - Math.min(INSIDE_PX, width / 6) / pxPerMm;
+  const height = (high - zeroMm) * pxPerMm + Math.min(OUTSIDE_PX, width / 6);
   // Moved so that basic sizes stand where they meet: the male at its tip, the female at its mouth.
   const maleProfile: Profile = {
     ...maleForm,
@@ -67,6 +68,9 @@ export function ThreadJoint({
   const view = { pxPerMm, zeroMm, startMm: 0 };
   const maleLine = profileLine(maleProfile, { ...view, lengthMm });
   const femaleLine = profileLine(femaleProfile, { ...view, lengthMm: mouthMm });
+  // A taper bites in a straight thread at its mouth; other pairs are alike all along.
+  const bitesAtMouth = maleForm.taper > 0 && femaleForm.taper === 0;
+  const crownAtMm = bitesAtMouth ? mouthMm - 1.5 * maleForm.pitchMm : BEYOND_MM + shownIn / 2;
   const tipPx = BEYOND_MM * pxPerMm;
   const mouthPx = mouthMm * pxPerMm;
   const fill = (material: Material | undefined): string => sectionFill(material ?? 'brass');
@@ -132,7 +136,7 @@ export function ThreadJoint({
         <Crown
           male={maleProfile}
           female={femaleProfile}
-          fromMm={Math.floor((BEYOND_MM + shownIn / 2) / maleForm.pitchMm) * maleForm.pitchMm}
+          fromMm={Math.floor(crownAtMm / maleForm.pitchMm) * maleForm.pitchMm}
           pxPerMm={pxPerMm * CROWN_SCALE}
           zeroMm={zeroMm}
           xPx={width}

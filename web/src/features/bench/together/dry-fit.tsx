@@ -4,8 +4,9 @@ import { type MakeUp, WINDING } from '@herrero/core';
 
 const CENTRE = 62;
 const FIRST = 10;
-const PER_TURN = 5.6;
-const MOST_TURNS = 9;
+/** What the spiral grows to [px]. */
+const GROWS = 50;
+const LEAST_TURNS_SHOWN = 9;
 
 /** A spiral seen from the end: one loop one turn. Ink is gone on, the tick is where it should stop, the dot is yours. */
 export function DryFit({
@@ -19,7 +20,9 @@ export function DryFit({
 }) {
   const { expectedTurns, toleranceTurns, dryFit, turns, usualTurns } = tape;
   const shown = handTurns ?? expectedTurns;
-  const step = (by: number): void => onTurns(Math.min(MOST_TURNS, Math.max(0, Math.round((shown + by) * 4) / 4)));
+  const most = Math.max(LEAST_TURNS_SHOWN, Math.ceil(expectedTurns) + 4);
+  const place = placeOn(GROWS / most);
+  const step = (by: number): void => onTurns(Math.min(most, Math.max(0, Math.round((shown + by) * 4) / 4)));
   const none = dryFit?.says === 'no-tape-holds';
   return (
     <section aria-label="Tape, from the dry fit">
@@ -31,10 +34,10 @@ export function DryFit({
           role="img"
           aria-label={`${shown} turns on, ${expectedTurns.toFixed(1)} expected`}
         >
-          <path d={spiral(0, MOST_TURNS)} fill="none" stroke="var(--hair)" strokeWidth={1.4} />
-          <path d={spiral(0, shown)} fill="none" stroke="var(--ink)" strokeWidth={3} />
-          <Tick at={expectedTurns} />
-          {handTurns !== null && <Dot at={handTurns} />}
+          <path d={spiral(place, most)} fill="none" stroke="var(--hair)" strokeWidth={1.4} />
+          <path d={spiral(place, shown)} fill="none" stroke="var(--ink)" strokeWidth={3} />
+          <Tick at={place(expectedTurns)} />
+          {handTurns !== null && <Dot at={place(handTurns)} />}
           <path d="M106 28A 56 56 0 0 1 118 62" fill="none" stroke="var(--ink)" strokeWidth={1.5} />
           <path d="M113 58L118 68L122.5 58Z" fill="var(--ink)" />
         </svg>
@@ -120,27 +123,32 @@ function Press({
   );
 }
 
-const place = (turns: number): readonly [number, number] => {
-  const angle = turns * 2 * Math.PI - Math.PI / 2;
-  const radius = FIRST + turns * PER_TURN;
-  return [CENTRE + radius * Math.cos(angle), CENTRE + radius * Math.sin(angle)];
-};
+type Point = readonly [x: number, y: number];
 
-function spiral(from: number, to: number): string {
-  const steps = Math.max(2, Math.ceil((to - from) * 24));
+/** Where so many turns end on a spiral that grows by so much a turn. */
+const placeOn =
+  (perTurn: number) =>
+  (turns: number): Point => {
+    const angle = turns * 2 * Math.PI - Math.PI / 2;
+    const radius = FIRST + turns * perTurn;
+    return [CENTRE + radius * Math.cos(angle), CENTRE + radius * Math.sin(angle)];
+  };
+
+function spiral(place: (turns: number) => Point, to: number): string {
+  const steps = Math.max(2, Math.ceil(to * 24));
   return Array.from({ length: steps + 1 }, (_, index) => {
-    const [x, y] = place(from + ((to - from) * index) / steps);
+    const [x, y] = place((to * index) / steps);
     return `${index === 0 ? 'M' : 'L'}${x.toFixed(1)} ${y.toFixed(1)}`;
   }).join('');
 }
 
-function Tick({ at }: { readonly at: number }) {
-  const [x, y] = place(at);
-  const [dx, dy] = [(x - CENTRE) / (FIRST + at * PER_TURN), (y - CENTRE) / (FIRST + at * PER_TURN)];
-  return <path d={`M${x - 8 * dx} ${y - 8 * dy}L${x + 8 * dx} ${y + 8 * dy}`} stroke="var(--ink)" strokeWidth={2.4} />;
+/** Eight pixels either way along the radius. */
+function Tick({ at: [x, y] }: { readonly at: Point }) {
+  const away = Math.hypot(x - CENTRE, y - CENTRE);
+  const [dx, dy] = [((x - CENTRE) / away) * 8, ((y - CENTRE) / away) * 8];
+  return <path d={`M${x - dx} ${y - dy}L${x + dx} ${y + dy}`} stroke="var(--ink)" strokeWidth={2.4} />;
 }
 
-function Dot({ at }: { readonly at: number }) {
-  const [x, y] = place(at);
+function Dot({ at: [x, y] }: { readonly at: Point }) {
   return <circle cx={x} cy={y} r={6} fill="var(--brass)" stroke="var(--ink)" strokeWidth={1.6} />;
 }
