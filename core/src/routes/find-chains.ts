@@ -1,6 +1,6 @@
 import type { End } from '../connections/end';
 import { formatEnd } from '../connections/format';
-import { mate } from '../connections/mate';
+import { judge } from '../connections/mate';
 import type { Material } from '../connections/material';
 import { holdsAtAll } from '../connections/mating';
 import type { Catalogue } from '../fittings/catalogue';
@@ -49,7 +49,7 @@ export function findChains(
   options: ChainOptions = {},
 ): readonly Chain[] {
   const { mostParts = DEFAULT_MOST_PARTS, limit = DEFAULT_LIMIT } = options;
-  const { goesOn, holds } = passagesOf(catalogue);
+  const goesOn = passagesOf(catalogue);
   const found: Chain[] = [];
   const reached = new Set<string>([keyOf(from)]);
   let front: { standing: OpenEnd; chain: Chain }[] = [{ standing: from, chain: { links: [], priceUsd: 0 } }];
@@ -74,11 +74,8 @@ interface Step {
   readonly far: OpenEnd;
 }
 
-/** What can be passed through from an end, and whether two ends hold; both remembered for as long as the catalogue lives. */
-interface Passages {
-  readonly goesOn: (standing: OpenEnd) => readonly Step[];
-  readonly holds: (a: OpenEnd, b: OpenEnd) => boolean;
-}
+/** What can be passed through from an end; remembered for as long as the catalogue lives. */
+type Passages = (standing: OpenEnd) => readonly Step[];
 
 const passages = new WeakMap<Catalogue, Passages>();
 
@@ -86,9 +83,8 @@ function passagesOf(catalogue: Catalogue): Passages {
   const known = passages.get(catalogue);
   if (known) return known;
   const steps = catalogue.list.flatMap(stepsThrough);
-  const holds = judge();
   const onwards = new Map<string, readonly Step[]>();
-  const goesOn = (standing: OpenEnd): readonly Step[] => {
+  const goesOn: Passages = (standing) => {
     const key = keyOf(standing);
     const before = onwards.get(key);
     if (before) return before;
@@ -96,9 +92,8 @@ function passagesOf(catalogue: Catalogue): Passages {
     onwards.set(key, onward);
     return onward;
   };
-  const made = { goesOn, holds };
-  passages.set(catalogue, made);
-  return made;
+  passages.set(catalogue, goesOn);
+  return goesOn;
 }
 
 /** Both ways through a piece with exactly two ends to use. */
@@ -125,14 +120,5 @@ function endKey(end: End): string {
 
 const keyOf = ({ end, material }: OpenEnd): string => `${endKey(end)}|${material ?? ''}`;
 
-function judge(): (a: OpenEnd, b: OpenEnd) => boolean {
-  const known = new Map<string, boolean>();
-  return (a, b) => {
-    const key = `${keyOf(a)}~${keyOf(b)}`;
-    const before = known.get(key);
-    if (before !== undefined) return before;
-    const answer = holdsAtAll(mate(a.end, b.end, { a: a.material, b: b.material }).verdict);
-    known.set(key, answer);
-    return answer;
-  };
-}
+const holds = (a: OpenEnd, b: OpenEnd): boolean =>
+  holdsAtAll(judge(a.end, b.end, { a: a.material, b: b.material }).verdict);

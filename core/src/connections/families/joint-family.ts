@@ -62,10 +62,10 @@ export function judgements<Reason extends string>(
 }
 
 /** The sources of both ends, each document once, in an order of their own. */
-export const sourcesOf = (...all: readonly Source[]): readonly Source[] =>
-  [...new Map(all.map((one) => [`${one.document} ${one.provenance}`, one])).values()].sort(
-    (x, y) => x.document.localeCompare(y.document) || x.provenance.localeCompare(y.provenance),
-  );
+export function sourcesOf(...all: readonly Source[]): readonly Source[] {
+  const byName = new Map(all.map((one) => [`${one.document} ${one.provenance}`, one]));
+  return [...byName.keys()].sort().flatMap((name) => byName.get(name) ?? []);
+}
 
 /** An explanation with nothing in it but the reason and where it comes from. */
 export const bare = (why: string, sources: Explanation['sources'], instead?: string): Explanation => ({

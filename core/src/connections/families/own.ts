@@ -44,7 +44,7 @@ export function judgeOwn(a: End, b: End): Judgement {
 }
 
 export function explainOwn(a: End, b: End, { reason }: Judgement): Explanation {
-  const own = [a, b].filter((end): end is OwnEnd => end.kind === 'own').sort((x, y) => x.what.localeCompare(y.what));
+  const own = [a, b].filter((end): end is OwnEnd => end.kind === 'own').sort((x, y) => (x.what < y.what ? -1 : 1));
   const names = own.map(describeEnd);
   const measures = [...new Set(own.map(({ what }) => MEASURE[what]))].join(' ');
   const source = { document: 'makers’ own threads', provenance: 'common-practice' } as const;
