@@ -65,6 +65,12 @@ describe('which thread', () => {
     measured();
     expect(rows()).toHaveLength(3);
     expect(screen.getByLabelText<HTMLInputElement>('Over the crests, in').value).toBe('1.043');
+    // How far each is ahead of the next: two tapers fit alike, the straight one is 0.06 mm over its largest.
+    expect(
+      rows().map(
+        ({ textContent }) => /(\d fits as well|[\d.]+ mm ahead of \d|nothing else is near)/.exec(textContent)?.[0],
+      ),
+    ).toEqual(['2 fits as well', '0.06 mm ahead of 3', 'nothing else is near']);
     type('Over the crests, in', '1.06');
     expect(screen.getByLabelText<HTMLInputElement>('Over the crests, mm').value).toBe('26.92');
   });

@@ -24,7 +24,7 @@ const ROW_PX = 74;
 /** The reading lies this far under the top of its row. */
 const READING_DOWN_MM = 1;
 
-const AXIS_PX = 190;
+const AXIS_PX = 172;
 
 interface CandidatesProps {
   readonly candidates: readonly Candidate[];
@@ -43,7 +43,7 @@ export function Candidates({ candidates, reading, chosen, onChoose }: Candidates
           six times life; the {reading.sex === 'male' ? 'tip' : 'mouth'} is at the left
         </span>
         <span className="w-[158px] shrink-0">thread</span>
-        <span className="w-[190px] shrink-0 max-desk:hidden">
+        <span className="w-[172px] shrink-0 max-desk:hidden">
           {reading.sex === 'male' ? 'over' : 'across'} the crests, mm
         </span>
         <span>how well it fits</span>
@@ -73,6 +73,9 @@ export function Candidates({ candidates, reading, chosen, onChoose }: Candidates
             <span className="min-w-0 flex-1 py-1 pr-2 max-md:basis-full max-md:pb-2 max-md:pl-2">
               <span className="block text-[16px] leading-5 font-[650]">{FIT_WORDS[candidate.fit]}</span>
               <span className="block type-second">{candidate.why}</span>
+              {candidate.fit !== 'does-not-fit' && (
+                <span className="block type-second">{marginWords(candidate, index, reading)}</span>
+              )}
               {candidate.twins.length > 0 && (
                 <span className="block type-second">twin: {candidate.twins.map(shortName).join(', ')}</span>
               )}
@@ -82,6 +85,17 @@ export function Candidates({ candidates, reading, chosen, onChoose }: Candidates
       </div>
     </div>
   );
+}
+
+/** Further ahead than this it is not worth a figure [mm]. */
+const WELL_AHEAD_MM = 0.5;
+
+/** How far a candidate is ahead of the next one; its margin is counted in scatters of the reading. */
+function marginWords({ margin }: Candidate, index: number, reading: ThreadReading): string {
+  if (!Number.isFinite(margin)) return 'nothing else is near';
+  const aheadMm = margin * (reading.scatterMm ?? CALIPER_SCATTER_MM);
+  if (aheadMm < 0.01) return `${index + 2} fits as well`;
+  return aheadMm > WELL_AHEAD_MM ? 'well ahead of the next' : `${aheadMm.toFixed(2)} mm ahead of ${index + 2}`;
 }
 
 const shortName = ({ standard, size }: Candidate['end']): string => {
