@@ -133,6 +133,16 @@ describe('which thread', () => {
     type('Counted over, mm', '20');
     expect(screen.getByText(/No pipe or hose thread on a tank measures this/)).toBeTruthy();
   });
+  test('what fits and is not shown is counted', () => {
+    // 1/2 NPT, R, G and the straight American threads may all read 20.8 mm at 14 to the inch.
+    show(<WhichStation />);
+    type('Over the crests, mm', '20.8');
+    type('Crests counted', '14');
+    type('Counted over, in', '1');
+    expect(rows()).toHaveLength(3);
+    expect(screen.getByText('1 more fits: say whether it tapers.')).toBeTruthy();
+    expect(rows()[2]?.textContent).toContain('others fit as well');
+  });
   test('the card of what is undecided is a press away', async () => {
     measured();
     await userEvent.click(screen.getByRole('button', { name: 'Print their card' }));

@@ -28,13 +28,15 @@ const AXIS_PX = 172;
 
 interface CandidatesProps {
   readonly candidates: readonly Candidate[];
+  /** How many more fit that are not shown. */
+  readonly more: number;
   readonly reading: ThreadReading;
   readonly chosen: number;
   readonly onChoose: (index: number) => void;
 }
 
 /** At most three threads over the measurement: one scale, one zero radius; the dotted reading runs through every row. */
-export function Candidates({ candidates, reading, chosen, onChoose }: CandidatesProps) {
+export function Candidates({ candidates, more, reading, chosen, onChoose }: CandidatesProps) {
   const axis = axisOf(candidates, reading);
   return (
     <div role="radiogroup" aria-label="Threads that fit, best first" className="mt-2">
@@ -74,7 +76,7 @@ export function Candidates({ candidates, reading, chosen, onChoose }: Candidates
               <span className="block text-[16px] leading-5 font-[650]">{FIT_WORDS[candidate.fit]}</span>
               <span className="block type-second">{candidate.why}</span>
               {candidate.fit !== 'does-not-fit' && (
-                <span className="block type-second">{marginWords(candidate, index, reading)}</span>
+                <span className="block type-second">{marginWords(candidate, index, reading, more)}</span>
               )}
               {candidate.twins.length > 0 && (
                 <span className="block type-second">twin: {candidate.twins.map(shortName).join(', ')}</span>
@@ -91,8 +93,8 @@ export function Candidates({ candidates, reading, chosen, onChoose }: Candidates
 const WELL_AHEAD_MM = 0.5;
 
 /** How far a candidate is ahead of the next one; its margin is counted in scatters of the reading. */
-function marginWords({ margin }: Candidate, index: number, reading: ThreadReading): string {
-  if (!Number.isFinite(margin)) return 'nothing else is near';
+function marginWords({ margin }: Candidate, index: number, reading: ThreadReading, more: number): string {
+  if (!Number.isFinite(margin)) return more > 0 ? 'others fit as well' : 'nothing else is near';
   const aheadMm = margin * (reading.scatterMm ?? CALIPER_SCATTER_MM);
   if (aheadMm < 0.01) return `${index + 2} fits as well`;
   return aheadMm > WELL_AHEAD_MM ? 'well ahead of the next' : `${aheadMm.toFixed(2)} mm ahead of ${index + 2}`;

@@ -91,6 +91,7 @@ export function WhichStation() {
           {identification.candidates.length > 0 ? (
             <Candidates
               candidates={identification.candidates}
+              more={identification.more}
               reading={standing}
               chosen={Math.min(chosen, identification.candidates.length - 1)}
               onChoose={setChosen}
