@@ -76,6 +76,8 @@ export interface Gap {
 
 const SAMPLES = 96;
 const TOUCHING_MM = 0.03;
+/** Basic sizes and straight flanks let a touch look this much overlapped. */
+const OVERLAP_MM = 0.2;
 
 /**
  * The gap between a male and the female around it over one pitch, sampled, both standing on one axis. A stretch of touching
@@ -93,7 +95,8 @@ export function gapBetween(male: Profile, female: Profile, fromMm: number): Gap 
   const stretches: Place[][] = [];
   for (const [index, place] of places.entries()) {
     const before = places[index - 1];
-    if (least > TOUCHING_MM || place.gapMm - least > TOUCHING_MM) continue;
+    // Apart, or forced into one another because the pitches differ: nothing rests on a flank.
+    if (least > TOUCHING_MM || least < -OVERLAP_MM || place.gapMm - least > TOUCHING_MM) continue;
     if (before && before.gapMm - least <= TOUCHING_MM) stretches.at(-1)?.push(place);
     else stretches.push([place]);
   }

@@ -4,7 +4,6 @@ import {
   type Offer,
   type Part,
   type Penetration,
-  type StrandItem,
   holdsAtAll,
   lengthFigure,
   lengthUnit,
@@ -14,8 +13,7 @@ import {
   verdictWords,
   wallSealSize,
 } from '@herrero/core';
-import { StringDrawing } from '@/drawing/view/string-drawing';
-import { layOut } from '@/drawing/geometry/string-layout';
+import { MiniPart } from '@/drawing/view/mini-part';
 import { useJob } from '../desk/job-provider';
 import { newId } from '../desk/new-id';
 
@@ -116,45 +114,5 @@ function SealRow({
         </span>
       </button>
     </li>
-  );
-}
-
-/** A part alone in half-section, small. */
-export function MiniPart({
-  part,
-  width = 56,
-  height = 46,
-}: {
-  readonly part: Part;
-  readonly width?: number;
-  readonly height?: number;
-}) {
-  const item: StrandItem = {
-    placed: { id: part.code, code: part.code, lengthM: null },
-    part,
-    inEnd: 0,
-    outEnd: part.ends.length > 1 ? 1 : undefined,
-    jointIn: undefined,
-  };
-  const layout = layOut(
-    { from: { of: 'part', id: '', end: 0 }, items: [item], end: { at: 'closed' } },
-    { wallMm: undefined, port: false, jointOf: () => undefined },
-  );
-  const [laid] = layout.parts;
-  if (!laid) return null;
-  const lengthMm = laid.toMm - laid.fromMm;
-  const pxPerMm = Math.min((width - 6) / lengthMm, (height - 6) / (laid.outsideMm * 1.15));
-  return (
-    <svg
-      width={width}
-      height={height}
-      viewBox={`0 0 ${width} ${height}`}
-      className="shrink-0 overflow-visible"
-      aria-hidden="true"
-    >
-      <g transform={`translate(${(width - lengthMm * pxPerMm) / 2 - laid.fromMm * pxPerMm} ${height / 2})`}>
-        <StringDrawing layout={{ ...layout, wall: undefined }} pxPerMm={pxPerMm} />
-      </g>
-    </svg>
   );
 }

@@ -15,10 +15,10 @@ import {
   shippedCatalogue,
 } from '@herrero/core';
 import { useMemo, useState } from 'react';
+import { MiniPart } from '@/drawing/view/mini-part';
 import { Action } from '@/ui/action';
 import { LengthField } from '@/ui/length-field';
 import { useJob } from '../desk/job-provider';
-import { MiniPart } from '../holes/seal-choice';
 
 /** All about one part of the string: its length, turn it round, take it out, or another in its place. */
 export function PartPanel({ placed, part }: { readonly placed: PlacedPart; readonly part: Part }) {

@@ -1,8 +1,8 @@
 'use client';
 
 import { MATERIAL_NAMES, type Offer, partTitle, verdictWords } from '@herrero/core';
+import { MiniPart } from '@/drawing/view/mini-part';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
-import { MiniPart } from '../holes/seal-choice';
 
 /** A catalogue part that can be put on: drawn, named, with the seam it would make and its invented price. */
 export function PartRow({ offer, onTake }: { readonly offer: Offer; readonly onTake: () => void }) {

@@ -15,6 +15,7 @@ import {
 } from '@herrero/core';
 import Link from 'next/link';
 import { type ReactNode, useState } from 'react';
+import { MiniPart } from '@/drawing/view/mini-part';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
 import { useCameFrom } from '../came-from';
 
@@ -65,8 +66,11 @@ export function UseInstead({ a, b, aMaterial, bMaterial, mating, words }: UseIns
                     className={`w-full border-b border-hair px-1 py-2 text-left ${index === chosen ? 'row-selected' : 'hover:bg-brass-wash'}`}
                   >
                     {chain.links.map(({ part }) => (
-                      <span key={part.code} className="block text-[15.5px] leading-5 font-[640] [font-stretch:88%]">
-                        {partTitle(part)} <span className="type-code font-normal">{part.code}</span>
+                      <span key={part.code} className="flex items-center gap-2 pb-1">
+                        <MiniPart part={part} width={56} height={40} />
+                        <span className="min-w-0 text-[15.5px] leading-5 font-[640] [font-stretch:88%]">
+                          {partTitle(part)} <span className="type-code font-normal">{part.code}</span>
+                        </span>
                       </span>
                     ))}
                     <span className="block type-second">

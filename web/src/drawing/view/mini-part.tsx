@@ -1,0 +1,43 @@
+import { type Part, type StrandItem } from '@herrero/core';
+import { layOut } from '../geometry/string-layout';
+import { StringDrawing } from './string-drawing';
+
+/** A part alone in half-section, small. */
+export function MiniPart({
+  part,
+  width = 56,
+  height = 46,
+}: {
+  readonly part: Part;
+  readonly width?: number;
+  readonly height?: number;
+}) {
+  const item: StrandItem = {
+    placed: { id: part.code, code: part.code, lengthM: null },
+    part,
+    inEnd: 0,
+    outEnd: part.ends.length > 1 ? 1 : undefined,
+    jointIn: undefined,
+  };
+  const layout = layOut(
+    { from: { of: 'part', id: '', end: 0 }, items: [item], end: { at: 'closed' } },
+    { wallMm: undefined, port: false, jointOf: () => undefined },
+  );
+  const [laid] = layout.parts;
+  if (!laid) return null;
+  const lengthMm = laid.toMm - laid.fromMm;
+  const pxPerMm = Math.min((width - 6) / lengthMm, (height - 6) / (laid.outsideMm * 1.15));
+  return (
+    <svg
+      width={width}
+      height={height}
+      viewBox={`0 0 ${width} ${height}`}
+      className="shrink-0 overflow-visible"
+      aria-hidden="true"
+    >
+      <g transform={`translate(${(width - lengthMm * pxPerMm) / 2 - laid.fromMm * pxPerMm} ${height / 2})`}>
+        <StringDrawing layout={{ ...layout, wall: undefined }} pxPerMm={pxPerMm} />
+      </g>
+    </svg>
+  );
+}
