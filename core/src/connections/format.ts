@@ -17,7 +17,8 @@ export const OWN_WORDS: Readonly<Record<OwnEnd['what'], string>> = {
 
 const words = (...some: readonly string[]): string => some.filter((word) => word !== '').join(' ');
 
-const threadName = ({ standard, size }: ThreadEnd): string => {
+/** A thread without its sex: '3/4 NPT', 'S60x6'. */
+export const threadName = ({ standard, size }: Pick<ThreadEnd, 'standard' | 'size'>): string => {
   const { token, sizeless } = threadStandard(standard);
   return sizeless ? token : `${size} ${token}`;
 };

@@ -7,6 +7,7 @@ import {
   inchFigure,
   standardWords,
   threadForm,
+  threadName,
   threadStandard,
 } from '@herrero/core';
 import PDFDocument from 'pdfkit';
@@ -78,9 +79,9 @@ function heading(doc: Doc, widthMm: number): void {
 function comb(doc: Doc, end: ThreadEnd, x: number, y: number): void {
   const form = threadForm(end);
   const standard = threadStandard(end.standard);
-  const { token, sizeless } = standard;
+
   const perInch = Math.round(standard.threadsPerInch(end.size) * 100) / 100;
-  const pitchWords = sizeless ? `${form.pitchMm} mm apart` : `${inchFigure(perInch)} to the inch`;
+  const pitchWords = standard.sizeless ? `${form.pitchMm} mm apart` : `${inchFigure(perInch)} to the inch`;
   const line = profileLine(counterpart(form), { lengthMm: COMB_MM, pxPerMm: 1, zeroMm: form.rootMm / 2 });
   const heightMm = Math.abs(form.crestMm - form.rootMm) / 2;
   doc.save();
@@ -92,11 +93,7 @@ function comb(doc: Doc, end: ThreadEnd, x: number, y: number): void {
     .fillAndStroke('#e4e4e4', 'black');
   doc.restore();
   const below = y + heightMm + BACK_MM + 2.4;
-  doc
-    .font('bold')
-    .fontSize(4.6)
-    .fillColor('black')
-    .text(sizeless ? token : `${end.size} ${token}`, x, below, { lineBreak: false });
+  doc.font('bold').fontSize(4.6).fillColor('black').text(threadName(end), x, below, { lineBreak: false });
   doc
     .font('regular')
     .fontSize(3.4)

@@ -85,7 +85,7 @@ export function judgeThreads(male: ThreadForm, female: ThreadForm): ThreadJudgem
   const grownMm = (male.taper * male.pitchMm * Math.min(turnsToTight, turnsThereAre)) / 2;
   const carries = Math.min(1, (overlapMm + grownMm) / (Math.abs(male.crestMm - male.rootMm) / 2));
   return {
-    reason: reasonOf(male, female, entryMm, overlapMm, carries, pitchErrorMm, coarserMm, turnsToTight),
+    reason: reasonOf(male, female, entryMm, overlapMm, carries, pitchErrorMm, coarserMm, turnsToTight, turnsThereAre),
     entryMm,
     overlapMm,
     carries,
@@ -105,12 +105,12 @@ function reasonOf(
   pitchErrorMm: number,
   coarserMm: number,
   turnsToTight: number,
+  turnsThereAre: number,
 ): ThreadReason {
   if (overlapMm <= 0) return 'slides-in';
   if (entryMm < -CROSS_THREAD_MM) return 'crest-over-root';
   if (pitchErrorMm > PITCH_APART_SHARE * coarserMm) return 'pitch-apart';
   if (entryMm < -ENTRY_TOLERANCE_MM) return 'cross-threads';
-  const turnsThereAre = Math.min(male.usableLengthMm, female.usableLengthMm) / coarserMm;
   if (pitchErrorMm >= SAME_PITCH_SHARE * coarserMm)
     return turnsToTight < turnsThereAre ? 'pitch-binds' : 'pitch-within-play';
   if (carries < LEAST_CARRYING_SHARE) return 'strips';

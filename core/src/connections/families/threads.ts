@@ -1,6 +1,6 @@
 import { inchFigure } from '../../quantity/length';
 import type { ThreadEnd } from '../end';
-import { formatEnd } from '../format';
+import { formatEnd, threadName } from '../format';
 import type { Material } from '../material';
 import type { Figure, Need } from '../mating';
 import { tapeFor } from '../make-up/tape';
@@ -96,11 +96,8 @@ function needsOf({ male, female, judged }: ThreadPair, material: Material | unde
   return [{ kind: 'washer', name: washerName(female), suppliedWithPart: female.swivel === true }];
 }
 
-const washerName = (female: ThreadEnd): string => {
-  const { token, sizeless } = threadStandard(female.standard);
-  if (female.standard === 'nh') return `${female.size} NH hose washer`;
-  return `${sizeless ? token : `${female.size} ${token}`} flat washer`;
-};
+const washerName = (female: ThreadEnd): string =>
+  `${threadName(female)} ${female.standard === 'nh' ? 'hose' : 'flat'} washer`;
 
 const basisOf = ({ male, female, judged }: ThreadPair): Figure[] => [
   { name: 'male', value: perInch(male), unit: 'per inch' },

@@ -25,9 +25,7 @@ export interface ProfileView {
  */
 export function profileLine(form: Profile, { lengthMm, pxPerMm, zeroMm, startMm = 0 }: ProfileView): string {
   const { pitchMm, taper, rounded } = form;
-  const [low, high] = [Math.min(form.crestMm, form.rootMm) / 2, Math.max(form.crestMm, form.rootMm) / 2];
-  const flankMm = Math.min((high - low) * Math.tan((form.flankDeg / 2) * (Math.PI / 180)), pitchMm / 2);
-  const flatMm = (pitchMm - 2 * flankMm) / 2;
+  const { low, high, flankMm, flatMm } = shapeOf(form);
   const at = (alongMm: number, radiusMm: number): string => {
     const clamped = Math.min(lengthMm, Math.max(0, alongMm));
     const radius = radiusMm + (clamped * taper) / 2;
@@ -49,11 +47,16 @@ export function profileLine(form: Profile, { lengthMm, pxPerMm, zeroMm, startMm 
   return [...parts, at(lengthMm, untapered(lengthMm))].join('L');
 }
 
-/** A shape whose radius is known anywhere along its axis. */
+/** Radii of root and crest, and what flank and flat take of the axis; all mm. */
+function shapeOf({ pitchMm, flankDeg, crestMm, rootMm }: Profile) {
+  const [low, high] = [Math.min(crestMm, rootMm) / 2, Math.max(crestMm, rootMm) / 2];
+  const flankMm = Math.min((high - low) * Math.tan((flankDeg / 2) * (Math.PI / 180)), pitchMm / 2);
+  return { low, high, flankMm, flatMm: (pitchMm - 2 * flankMm) / 2 };
+}
+
+/** The radius anywhere along the axis. */
 const radiusAt = (form: Profile, alongMm: number, startMm: number): number => {
-  const [low, high] = [Math.min(form.crestMm, form.rootMm) / 2, Math.max(form.crestMm, form.rootMm) / 2];
-  const flankMm = Math.min((high - low) * Math.tan((form.flankDeg / 2) * (Math.PI / 180)), form.pitchMm / 2);
-  const flatMm = (form.pitchMm - 2 * flankMm) / 2;
+  const { low, high, flankMm, flatMm } = shapeOf(form);
   const place = (((alongMm - startMm) % form.pitchMm) + form.pitchMm) % form.pitchMm;
   // Measured from the middle of the root, either way.
   const fromRoot = Math.min(place, form.pitchMm - place);

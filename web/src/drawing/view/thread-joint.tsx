@@ -138,7 +138,6 @@ export function ThreadJoint({
           female={femaleProfile}
           fromMm={Math.floor(crownAtMm / maleForm.pitchMm) * maleForm.pitchMm}
           pxPerMm={pxPerMm * CROWN_SCALE}
-          zeroMm={zeroMm}
           xPx={width}
           height={height}
           fills={[fill(materials.male), fill(materials.female ?? 'pvc')]}
@@ -189,7 +188,6 @@ function Crown({
   female,
   fromMm,
   pxPerMm,
-  zeroMm,
   xPx,
   height,
   fills,
@@ -200,7 +198,6 @@ function Crown({
   readonly female: Profile;
   readonly fromMm: number;
   readonly pxPerMm: number;
-  readonly zeroMm: number;
   readonly xPx: number;
   readonly height: number;
   readonly fills: readonly [string, string];
@@ -209,7 +206,7 @@ function Crown({
 }) {
   const spanMm = CROWN_WIDTH / pxPerMm;
   const startMm = fromMm + male.pitchMm / 2 - spanMm / 2;
-  const middleMm = zeroMm + (male.crestMm + male.rootMm) / 4 - zeroMm + (male.taper * fromMm) / 2;
+  const middleMm = (male.crestMm + male.rootMm) / 4 + (male.taper * fromMm) / 2;
   const radiusPx = (radius: number): number => height / 2 - (radius - middleMm) * pxPerMm;
   const view = { pxPerMm, zeroMm: middleMm, lengthMm: startMm + spanMm };
   const x = (alongMm: number): number => xPx + CROWN_WIDTH - (alongMm - startMm) * pxPerMm;
@@ -263,28 +260,25 @@ function Crown({
           </text>
         </>
       )}
-      <text
-        x={xPx + CROWN_WIDTH / 2}
-        y={22}
-        textAnchor="middle"
-        fontSize={15}
-        fontWeight={640}
-        className="halo"
-        fill="var(--ink)"
-      >
-        {female.flankDeg} degrees, {female.rounded ? 'round' : 'flat'}
-      </text>
-      <text
-        x={xPx + CROWN_WIDTH / 2}
-        y={height - 14}
-        textAnchor="middle"
-        fontSize={15}
-        fontWeight={640}
-        className="halo"
-        fill="var(--ink)"
-      >
-        {male.flankDeg} degrees, {male.rounded ? 'round' : 'flat'}
-      </text>
+      {(
+        [
+          [female, 22],
+          [male, height - 14],
+        ] as const
+      ).map(([{ flankDeg, rounded }, y]) => (
+        <text
+          key={y}
+          x={xPx + CROWN_WIDTH / 2}
+          y={y}
+          textAnchor="middle"
+          fontSize={15}
+          fontWeight={640}
+          className="halo"
+          fill="var(--ink)"
+        >
+          {flankDeg} degrees, {rounded ? 'round' : 'flat'}
+        </text>
+      ))}
     </g>
   );
 }

@@ -48,11 +48,10 @@ export function TogetherStation() {
   const key = pair ? pair.map(formatEnd).join(' with ') : '';
   const turns = handTurns?.pair === key ? handTurns.turns : null;
 
+  const [readA, readB] = [parsedA, parsedB].map((parsed) => (parsed.ok ? formatEnd(parsed.value) : undefined));
   useEffect(() => {
-    if (!stale && pair) remember(...(pair.map(formatEnd) as [string, string]));
-    // Only a new pair is worth remembering.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key, stale]);
+    if (readA !== undefined && readB !== undefined) remember(readA, readB);
+  }, [readA, readB, remember]);
 
   const write = (patch: Parameters<typeof join>[0]): void => {
     if (parsedA.ok && parsedB.ok) setLastPair([parsedA.value, parsedB.value]);

@@ -7,6 +7,7 @@ import {
   standardWords,
   type ThreadReading,
   threadForm,
+  threadName,
   threadStandard,
 } from '@herrero/core';
 import { profileLine } from '@/drawing/geometry/thread-profile';
@@ -63,7 +64,7 @@ export function Candidates({ candidates, more, reading, chosen, onChoose }: Cand
             <span className="w-5 shrink-0 pl-1.5 text-[17px] font-[650] max-md:hidden">{index + 1}</span>
             <Profile candidate={candidate} reading={reading} />
             <span className="w-[158px] shrink-0 py-1 max-md:w-auto max-md:flex-1 max-md:pl-2">
-              <span className="block text-[17px] leading-5 font-[650]">{nameOf(candidate)}</span>
+              <span className="block text-[17px] leading-5 font-[650]">{threadName(candidate.end)}</span>
               <span className="block type-second">{standardWords(candidate.end)}</span>
               <span className="block type-second">
                 {threadForm(candidate.end).flankDeg} degrees, {perInch(candidate)} to the inch
@@ -79,7 +80,7 @@ export function Candidates({ candidates, more, reading, chosen, onChoose }: Cand
                 <span className="block type-second">{marginWords(candidate, index, reading, more)}</span>
               )}
               {candidate.twins.length > 0 && (
-                <span className="block type-second">twin: {candidate.twins.map(shortName).join(', ')}</span>
+                <span className="block type-second">twin: {candidate.twins.map(threadName).join(', ')}</span>
               )}
             </span>
           </button>
@@ -100,11 +101,6 @@ function marginWords({ margin }: Candidate, index: number, reading: ThreadReadin
   return aheadMm > WELL_AHEAD_MM ? 'well ahead of the next' : `${aheadMm.toFixed(2)} mm ahead of ${index + 2}`;
 }
 
-const shortName = ({ standard, size }: Candidate['end']): string => {
-  const { token, sizeless } = threadStandard(standard);
-  return sizeless ? token : `${size} ${token}`;
-};
-const nameOf = ({ end }: Candidate): string => shortName(end);
 const perInch = ({ end }: Candidate): number =>
   Math.round(threadStandard(end.standard).threadsPerInch(end.size) * 10) / 10;
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { type TellApart, CALIPER_SCATTER_MM, describeEnd, threadStandard } from '@herrero/core';
+import { type TellApart, CALIPER_SCATTER_MM, describeEnd, threadName } from '@herrero/core';
 import { Choice } from '@/ui/choice';
 import { useBench } from '../bench-store';
 import { NumberEntry } from '../number-entry';
@@ -13,10 +13,7 @@ const HEIGHT = 78;
 export function OneMeasurement({ apart, onReadTip }: { readonly apart: TellApart; readonly onReadTip: () => void }) {
   const read = useBench((state) => state.read);
   const { sex, tipMm, flankDeg, runs, seat } = useBench((state) => state.reading);
-  const names = apart.readings.map(({ end }) => {
-    const { token, sizeless } = threadStandard(end.standard);
-    return sizeless ? token : `${end.size} ${token}`;
-  });
+  const names = apart.readings.map(({ end }) => threadName(end));
   return (
     <section aria-label="The one measurement" className="rule-selected mt-3 flex flex-wrap items-start gap-4 pt-2">
       <div className="w-[214px] max-md:w-full">
