@@ -3,14 +3,7 @@ import { type Result, err, ok } from '../../result';
 import type { ThreadEnd } from '../end';
 import type { Range, Sex, ThreadForm, ThreadRegion } from '../standards/thread-standard';
 import { THREAD_STANDARDS, threadForm, threadStandard } from '../standards/threads';
-import {
-  CALIPER_SCATTER_MM,
-  type ReadingProblem,
-  type Runs,
-  type Seat,
-  type ThreadReading,
-  readingProblems,
-} from './reading';
+import { CALIPER_SCATTER_MM, type ReadingProblem, type Seat, type ThreadReading, readingProblems } from './reading';
 import { type TellApart, tellApart } from './tell-apart';
 
 export const MOST_CANDIDATES = 3;
@@ -64,11 +57,13 @@ const PITCH_JUST = 0.03;
 /** A reading within the scatter fits just; up to this many times the scatter it is worth naming. */
 const NEAR_SCATTERS = 12;
 
+type Misfit = 'pitch' | 'diameter' | 'tip' | 'runs' | 'flanks' | 'seat';
+
 interface Scored extends Known {
   readonly offMm: number;
   readonly pitchOff: number;
   readonly tipOffMm: number;
-  readonly wrong: 'pitch' | 'diameter' | 'tip' | 'runs' | 'flanks' | 'seat' | undefined;
+  readonly wrong: Misfit | undefined;
   readonly score: number;
 }
 
@@ -86,26 +81,27 @@ const seatFits = ({ seal }: ThreadForm, seat: Seat | undefined): boolean => {
   return seal === 'taper' ? seat === 'none' : seat === 'flat' || seal === 'none';
 };
 
+type Measured = Pick<Scored, 'form' | 'offMm' | 'pitchOff' | 'tipOffMm'>;
+
+/** What can be wrong with a thread, in the order in which it is said. */
+const MISFITS: readonly (readonly [
+  Misfit,
+  (measured: Measured, reading: ThreadReading, scatterMm: number) => boolean,
+])[] = [
+  ['pitch', ({ pitchOff }) => pitchOff > PITCH_JUST],
+  ['diameter', ({ offMm }, _, scatterMm) => offMm > scatterMm + ROUND_MM],
+  ['tip', ({ tipOffMm }, _, scatterMm) => tipOffMm > scatterMm + ROUND_MM],
+  ['runs', ({ form }, { runs }) => runs !== undefined && (runs === 'tapering') !== form.taper > 0],
+  ['flanks', ({ form }, { flankDeg }) => flankDeg !== undefined && flankDeg !== form.flankDeg],
+  ['seat', ({ form }, { seat }) => !seatFits(form, seat)],
+];
+
 function score(known: Known, reading: ThreadReading, scatterMm: number): Scored {
   const { form } = known;
   const offMm = outside(reading.diameterMm, form.acrossMm);
   const pitchOff = reading.pitchMm === undefined ? 0 : Math.abs(reading.pitchMm - form.pitchMm) / form.pitchMm;
   const tipOffMm = reading.tipMm === undefined ? 0 : outside(reading.tipMm, form.firstCrestMm);
-  const runs: Runs = form.taper > 0 ? 'tapering' : 'straight';
-  const wrong =
-    pitchOff > PITCH_JUST
-      ? 'pitch'
-      : offMm > scatterMm + ROUND_MM
-        ? 'diameter'
-        : tipOffMm > scatterMm + ROUND_MM
-          ? 'tip'
-          : reading.runs !== undefined && reading.runs !== runs
-            ? 'runs'
-            : reading.flankDeg !== undefined && reading.flankDeg !== form.flankDeg
-              ? 'flanks'
-              : seatFits(form, reading.seat)
-                ? undefined
-                : 'seat';
+  const [wrong] = MISFITS.find(([, misfits]) => misfits({ form, offMm, pitchOff, tipOffMm }, reading, scatterMm)) ?? [];
   return {
     ...known,
     offMm,
@@ -120,7 +116,7 @@ function score(known: Known, reading: ThreadReading, scatterMm: number): Scored 
 }
 
 /** How much what does not fit puts a thread back: count first, then diameter, then what the eye says. */
-const WRONG: Readonly<Record<Exclude<Scored['wrong'], undefined>, number>> = {
+const WRONG: Readonly<Record<Misfit, number>> = {
   pitch: 40,
   diameter: 10,
   tip: 8,
