@@ -8,7 +8,7 @@ const ROOMS = [
   'fittings',
   'walls',
   'job',
-  'routes|parts',
+  'routes|parts|hydraulics',
   'checks',
   'plan',
   'demo',

@@ -5,7 +5,7 @@ import { shippedCatalogue as catalogue } from '../fittings/catalogue';
 import { applyEdits } from '../job/edits/edits';
 import { type Chain, findChains } from '../routes/find-chains';
 import { appendChain, insertChain } from './chain-edits';
-import { fillText } from './finding';
+import { fillText } from '../quantity/values';
 import { freshId } from './places';
 
 const end = (text: string) => {

@@ -1,6 +1,7 @@
 import type { Source } from '../provenance';
 import type { CheckContext } from '../job/context';
-import type { Finding, Fix, Place, Question, Severity, Values } from './finding';
+import type { Values } from '../quantity/values';
+import type { Finding, Fix, Place, Question, Severity } from './finding';
 
 /** A message of a check: what the margin says, with `{placeholders}` for the data. */
 export interface Message {

@@ -1,6 +1,5 @@
 import type { Edit } from '../job/edits/edits';
-import { type Measures, formatLength } from '../quantity/length';
-import { formatVolume } from '../quantity/volume';
+import type { Values } from '../quantity/values';
 
 /** Worst first: it fails; it is open or not known; it costs something; good to know. */
 export const SEVERITIES = ['fails', 'unknown', 'costs', 'advice'] as const;
@@ -14,10 +13,6 @@ export interface Place {
   /** As written beside the finding: 'P4, J5'. */
   readonly label: string;
 }
-
-/** A value in a finding; lengths and volumes get their units when the text is made. */
-export type Value = string | number | { readonly lengthM: number } | { readonly volumeM3: number };
-export type Values = Readonly<Record<string, Value>>;
 
 /** A proposal: edits that would settle the finding. Only the job's edits change a job. */
 export interface Fix {
@@ -49,15 +44,4 @@ export interface Finding {
   readonly data: Values;
   readonly fixes: readonly Fix[];
   readonly question?: Question | undefined;
-}
-
-/** Fills `{name}` in a template; lengths and volumes in the measures of the job. */
-export function fillText(template: string, data: Values, measures: Measures): string {
-  return template.replaceAll(/\{(\w+)\}/g, (_, name: string) => {
-    const value = data[name];
-    if (value === undefined) throw new RangeError(`fillText: nothing for {${name}}`);
-    if (typeof value === 'string') return value;
-    if (typeof value === 'number') return `${value}`;
-    return 'lengthM' in value ? formatLength(value.lengthM, measures) : formatVolume(value.volumeM3, measures, true);
-  });
 }

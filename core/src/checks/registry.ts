@@ -1,7 +1,25 @@
 import type { Check } from './define-check';
+import cordEntryUnsealed from './hole/cord-entry-unsealed/check';
+import floatValve from './hole/float-valve/check';
+import gasketInConcrete from './hole/gasket-in-concrete/check';
+import gasketPull from './hole/gasket-pull/check';
+import gasketSeries from './hole/gasket-series/check';
 import inNoDrillZone from './hole/in-no-drill-zone/check';
+import inSediment from './hole/in-sediment/check';
+import noScreen from './hole/no-screen/check';
 import noSeal from './hole/no-seal/check';
+import noWayToNut from './hole/no-way-to-nut/check';
 import nothingBehind from './hole/nothing-behind/check';
+import overflowBehindLink from './hole/overflow-behind-link/check';
+import overflowTooHigh from './hole/overflow-too-high/check';
+import overflowTooSmall from './hole/overflow-too-small/check';
+import ownValve from './hole/own-valve/check';
+import portNotSaid from './hole/port-not-said/check';
+import sightTube from './hole/sight-tube/check';
+import tooNearAnother from './hole/too-near-another/check';
+import ventDips from './hole/vent-dips/check';
+import ventTooSmall from './hole/vent-too-small/check';
+import wallMisfit from './hole/wall-misfit/check';
 import waterLeftBehind from './hole/water-left-behind/check';
 import falseFriend from './joint/false-friend/check';
 import materialCaution from './joint/material-caution/check';
@@ -9,19 +27,61 @@ import notKnown from './joint/not-known/check';
 import notRated from './joint/not-rated/check';
 import endOpen from './run/end-open/check';
 import lengthNotKnown from './run/length-not-known/check';
+import outdoors from './run/outdoors/check';
+import baseLoad from './tank/base-load/check';
+import blocksInWay from './tank/blocks-in-way/check';
+import buriedCare from './tank/buried-care/check';
+import floats from './tank/floats/check';
+import light from './tank/light/check';
+import noAirPath from './tank/no-air-path/check';
 import noOverflow from './tank/no-overflow/check';
+import past from './tank/past/check';
+import pumpWillNotPass from './tank/pump-will-not-pass/check';
+import riserLow from './tank/riser-low/check';
+import riserNotOverPump from './tank/riser-not-over-pump/check';
+import sidePressure from './tank/side-pressure/check';
 
 /** Every check. A new one: its folder with check.ts, check.test.ts and doc.md, and a line here. */
 export const CHECKS: readonly Check[] = [
   falseFriend,
   noSeal,
+  gasketInConcrete,
+  gasketSeries,
+  wallMisfit,
   inNoDrillZone,
+  tooNearAnother,
+  cordEntryUnsealed,
   noOverflow,
+  overflowTooSmall,
+  overflowTooHigh,
+  noAirPath,
+  ventDips,
+  sightTube,
+  noScreen,
+  baseLoad,
+  floats,
+  sidePressure,
+  pumpWillNotPass,
   notRated,
   notKnown,
   endOpen,
   lengthNotKnown,
   nothingBehind,
+  noWayToNut,
+  portNotSaid,
+  past,
   waterLeftBehind,
+  inSediment,
+  floatValve,
+  overflowBehindLink,
+  ventTooSmall,
+  riserNotOverPump,
+  light,
+  buriedCare,
+  riserLow,
+  blocksInWay,
   materialCaution,
+  ownValve,
+  gasketPull,
+  outdoors,
 ];

@@ -57,10 +57,11 @@ export interface GasketEnd {
   readonly size: NominalSize;
 }
 
-/** What stands in the hole of a tank wall: the shank of a bulkhead or the groove of a push-through gasket. */
+/** What stands in the hole of a tank wall: the shank of a bulkhead, the groove of a push-through gasket ... */
 export interface WallSealEnd {
   readonly kind: 'wall-seal';
-  readonly style: 'bulkhead' | 'gasket';
+  /** One of `WALL_SEAL_STYLES`. */
+  readonly style: string;
   readonly size: NominalSize;
 }
 

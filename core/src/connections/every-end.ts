@@ -3,7 +3,7 @@ import { CAM_SIZES, CLICK_SIZES } from './standards/couplings';
 import { HOSE_SYSTEMS } from './standards/hose';
 import { PIPE_SERIES } from './standards/pipes';
 import { THREAD_STANDARDS } from './standards/threads';
-import { WALL_SEALS } from './standards/wall-seals';
+import { WALL_SEAL_STYLES } from './standards/wall-seals';
 
 /** Every end there is in the tables, and one hole to drill: what the bench offers, and what property tests run over. */
 export const everyEnd = (): readonly End[] => [
@@ -35,8 +35,8 @@ export const everyEnd = (): readonly End[] => [
     { kind: 'click', size, part: 'plug' },
     { kind: 'click', size, part: 'socket' },
   ]),
-  ...(['bulkhead', 'gasket'] as const).flatMap((style) =>
-    WALL_SEALS[style].map(({ size }): End => ({ kind: 'wall-seal', style, size })),
+  ...WALL_SEAL_STYLES.flatMap(({ id, sizes }) =>
+    sizes.map(({ size }): End => ({ kind: 'wall-seal', style: id, size })),
   ),
   { kind: 'hole', diameterMm: 41.3, wallMm: 6.4, wallRadiusMm: 584 },
   ...OWN_ENDS.map((what): End => ({ kind: 'own', what })),

@@ -3,6 +3,7 @@ import type { End, OwnEnd, PipePart, ThreadEnd } from './end';
 import { hoseSystem } from './standards/hose';
 import { pipeSeries } from './standards/pipes';
 import { threadStandard } from './standards/threads';
+import { wallSealStyle } from './standards/wall-seals';
 
 /** Ends of no standard as they are written. */
 export const OWN_WORDS: Readonly<Record<OwnEnd['what'], string>> = {
@@ -47,7 +48,7 @@ export function formatEnd(end: End): string {
     case 'gasket':
       return `${end.size} ${pipeSeries(end.series).token} gasket`;
     case 'wall-seal':
-      return end.style === 'bulkhead' ? `${end.size} bulkhead shank` : `${end.size} gasket rim`;
+      return words(end.size, ...wallSealStyle(end.style).words);
     case 'hole':
       return `${tenth(end.diameterMm)} hole ${tenth(end.wallMm)} wall${end.wallRadiusMm === undefined ? '' : ` ${tenth(end.wallRadiusMm)} radius`}`;
     case 'own':
@@ -84,7 +85,7 @@ export function describeEnd(end: End): string {
     case 'gasket':
       return `gasket for ${sizeWords(end.size)} ${pipeSeries(end.series).name}`;
     case 'wall-seal':
-      return end.style === 'bulkhead' ? `${end.size} in bulkhead shank` : `${end.size} in gasket groove`;
+      return words(sizeWords(end.size), ...wallSealStyle(end.style).words);
     case 'hole':
       return `hole ${tenth(end.diameterMm)} mm`;
     case 'own':

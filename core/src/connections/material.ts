@@ -15,6 +15,8 @@ export const MATERIALS = [
   'stainless',
   'galvanised',
   'aluminium',
+  'steel',
+  'concrete',
 ] as const;
 export type Material = (typeof MATERIALS)[number];
 
@@ -97,6 +99,13 @@ const NATURES: Readonly<Record<Material, Nature>> = {
     burial: 'rusts in the ground: wrap it',
     potable: 'is not for soft rainwater that is drunk',
   },
+  steel: {
+    name: 'painted steel',
+    metal: true,
+    burial: 'rusts in the ground',
+    potable: 'is for drinking water only if it is lined',
+  },
+  concrete: { name: 'concrete', metal: false },
   aluminium: { name: 'aluminium', metal: true, burial: 'is not for burial', potable: 'is not for drinking water' },
 };
 

@@ -6,7 +6,7 @@ import { CAM_SIZES, CAM_TYPES, CLICK_SIZES } from './standards/couplings';
 import { HOSE_SYSTEMS } from './standards/hose';
 import { PIPE_SERIES } from './standards/pipes';
 import { THREAD_STANDARDS } from './standards/threads';
-import { WALL_SEALS } from './standards/wall-seals';
+import { WALL_SEAL_STYLES } from './standards/wall-seals';
 
 /** Why a text is no end: which word was not understood, and the nearest that would be. */
 export interface EndProblem {
@@ -194,16 +194,11 @@ const READERS: ReadonlyMap<string, Registered> = new Map(
         socket: (size): End => ({ kind: 'click', size, part: 'socket' }),
       }),
     },
-    ...(
-      [
-        ['bulkhead', 'shank'],
-        ['gasket', 'rim'],
-      ] as const
-    ).map(([style, last]): Registered => ({
-      word: style,
+    ...WALL_SEAL_STYLES.map(({ id, words: [word, last], sizes }): Registered => ({
+      word,
       read: lastWord(
-        WALL_SEALS[style].map(({ size }) => size),
-        { [last]: (size): End => ({ kind: 'wall-seal', style, size }) },
+        sizes.map(({ size }) => size),
+        { [last]: (size): End => ({ kind: 'wall-seal', style: id, size }) },
       ),
     })),
   ].map((one) => [one.word.toUpperCase(), one]),

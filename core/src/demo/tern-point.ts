@@ -1,6 +1,6 @@
 import type { Job, Penetration } from '../job/job';
 import { METRES_PER_INCH } from '../quantity/length';
-import { newTank } from '../job/new-tank';
+import { newPenetration, newTank } from '../job/new-tank';
 import { buildJob } from './build-job';
 
 const IN = METRES_PER_INCH;
@@ -9,15 +9,46 @@ const FT = 12 * IN;
 type Hole = Pick<Penetration, 'id' | 'tankId' | 'name' | 'roles' | 'size'> & {
   readonly face?: 'top';
   readonly upIn: number;
+  readonly frontIn?: number;
+  readonly drawnIn?: true;
+  readonly supported?: true;
   readonly aroundIn: number;
   readonly port?: string;
   readonly label?: string;
 };
 
 const HOLES: readonly Hole[] = [
-  { id: 'p1', tankId: 't1', name: 'Inlet', roles: ['inlet'], size: '3', face: 'top', upIn: 50, aroundIn: 13 },
-  { id: 'p2', tankId: 't1', name: 'Overflow', roles: ['overflow'], size: '3', upIn: 40.5, aroundIn: 36 },
-  { id: 'p3', tankId: 't1', name: 'Link to T2', roles: ['link'], size: '1-1/2', upIn: 5.5, aroundIn: 108 },
+  {
+    id: 'p1',
+    tankId: 't1',
+    name: 'Inlet',
+    roles: ['inlet'],
+    size: '3',
+    face: 'top',
+    upIn: 50,
+    aroundIn: 9,
+    frontIn: 23,
+  },
+  {
+    id: 'p2',
+    tankId: 't1',
+    name: 'Overflow',
+    roles: ['overflow'],
+    size: '3',
+    upIn: 40.5,
+    aroundIn: 36,
+    supported: true,
+  },
+  {
+    id: 'p3',
+    tankId: 't1',
+    name: 'Link to T2',
+    roles: ['link'],
+    size: '1-1/2',
+    upIn: 5.5,
+    aroundIn: 108,
+    drawnIn: true,
+  },
   { id: 'p4', tankId: 't2', name: 'Hose outlet', roles: ['draw-off'], size: '3/4', upIn: 8, aroundIn: 66.5 },
   {
     id: 'p5',
@@ -29,8 +60,27 @@ const HOLES: readonly Hole[] = [
     aroundIn: 88,
     port: '1-1/2 NPT F',
   },
-  { id: 'p6', tankId: 't2', name: 'Sight tube', roles: ['sight-tube'], size: '1/2', upIn: 6, aroundIn: 107 },
-  { id: 'p7', tankId: 't2', name: 'Vent', roles: ['vent'], size: '2', face: 'top', upIn: 50, aroundIn: 34 },
+  {
+    id: 'p6',
+    tankId: 't2',
+    name: 'Sight tube',
+    roles: ['sight-tube'],
+    size: '1/2',
+    upIn: 6,
+    aroundIn: 107,
+    drawnIn: true,
+  },
+  {
+    id: 'p7',
+    tankId: 't2',
+    name: 'Vent',
+    roles: ['vent'],
+    size: '2',
+    face: 'top',
+    upIn: 50,
+    aroundIn: 37,
+    frontIn: 23,
+  },
   {
     id: 'p3-t2',
     tankId: 't2',
@@ -39,6 +89,7 @@ const HOLES: readonly Hole[] = [
     size: '1-1/2',
     upIn: 5.5,
     aroundIn: 36.125,
+    drawnIn: true,
     label: 'P3',
   },
   {
@@ -59,13 +110,35 @@ const HOLES: readonly Hole[] = [
  */
 export function ternPoint(): Job {
   const { edit, run, job } = buildJob('Tern Point boat rinse', 'in-gal');
+  edit({ type: 'change-field', in: 'settings', field: 'sunPlan', from: null, to: 'painted' });
+  edit({ type: 'change-field', in: 'settings', field: 'frostPlan', from: null, to: 'drained' });
   edit({ type: 'add-roof', roof: { id: 'boat-house', name: 'boat house', planAreaM2: 640 * FT ** 2 } });
   for (const id of ['t1', 't2'])
     edit({ type: 'add-tank', tank: { ...newTank(id, 'vertical-round'), plinthM: 16 * IN } });
-  for (const { upIn, aroundIn, face = 'wall', port = null, label, ...hole } of HOLES)
+  for (const {
+    upIn,
+    aroundIn,
+    face = 'wall',
+    frontIn = 0,
+    port = null,
+    drawnIn = false,
+    supported = false,
+    label,
+    ...hole
+  } of HOLES)
     edit({
       type: 'add-penetration',
-      penetration: { ...hole, face, port, heightM: upIn * IN, aroundM: aroundIn * IN, holeM: null },
+      penetration: newPenetration({
+        ...hole,
+        face,
+        port,
+        portUse: port === null ? null : 'use',
+        heightM: upIn * IN,
+        aroundM: aroundIn * IN,
+        depthM: face === 'top' ? frontIn * IN : 0,
+        drawnIn,
+        supported,
+      }),
       label,
     });
   edit({

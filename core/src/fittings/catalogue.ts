@@ -3,6 +3,7 @@ import type { PartFamily } from './part-family';
 import { pipeAdapters } from './families/adapter';
 import { ballValves } from './families/ball-valve';
 import { bulkheads } from './families/bulkhead';
+import { containerFittings } from './families/container-fitting';
 import { closures } from './families/closure';
 import { couplings } from './families/coupling';
 import { elbows } from './families/elbow';
@@ -14,11 +15,13 @@ import { pushThroughGaskets } from './families/push-through-gasket';
 import { reducers } from './families/reducer';
 import { screens } from './families/screen';
 import { tees } from './families/tee';
+import { wallFittings } from './families/wall-fitting';
 
 /** Every family of the shipped catalogue, in the order in which a counter would show them. A new one: its file, and a line here. */
 export const PART_FAMILIES: readonly PartFamily[] = [
   bulkheads,
   pushThroughGaskets,
+  wallFittings,
   nipples,
   ballValves,
   elbows,
@@ -30,6 +33,7 @@ export const PART_FAMILIES: readonly PartFamily[] = [
   pipes,
   hoses,
   closures,
+  containerFittings,
   screens,
 ];
 

@@ -9,6 +9,8 @@ export const spigot = (size: NominalSize): PipeEnd => ({ kind: 'pipe', series: '
 export const socket = (size: NominalSize): PipeEnd => ({ kind: 'pipe', series: 'ips-40', size, part: 'socket' });
 export const barb = (size: NominalSize): HoseEnd => ({ kind: 'hose', system: 'hose', size, part: 'barb' });
 export const hoseBore = (size: NominalSize): HoseEnd => ({ kind: 'hose', system: 'hose', size, part: 'bore' });
-export const gasketLip = (size: NominalSize): GasketEnd => ({ kind: 'gasket', series: 'ips-40', size });
-export const bulkheadShank = (size: NominalSize): WallSealEnd => ({ kind: 'wall-seal', style: 'bulkhead', size });
-export const gasketRim = (size: NominalSize): WallSealEnd => ({ kind: 'wall-seal', style: 'gasket', size });
+export const gasketLip = (series: string, size: NominalSize): GasketEnd => ({ kind: 'gasket', series, size });
+export const wallSealEnd = (style: string, size: NominalSize): WallSealEnd => ({ kind: 'wall-seal', style, size });
+export const gMale = (size: NominalSize): ThreadEnd => ({ kind: 'thread', standard: 'g', size, sex: 'male' });
+export const gFemale = (size: NominalSize): ThreadEnd => ({ kind: 'thread', standard: 'g', size, sex: 'female' });
+export const soilPushFit = (size: NominalSize): PipeEnd => ({ kind: 'pipe', series: 'soil', size, part: 'push-fit' });

@@ -1,29 +1,21 @@
+import { ASSUMED, type SiteFigure } from '../walls/assumed';
+import type { WallPlace } from '../walls/forms';
+import type { Role } from '../walls/roles';
 import type { Tank } from '../walls/tank';
 import type { Measures } from '../quantity/length';
 import type { NominalSize } from '../quantity/size';
 
-export const SCHEMA_VERSION = 1;
+export const SCHEMA_VERSION = 2;
 
-/** What an opening is for. One opening may have several roles. */
-export const ROLES = ['inlet', 'overflow', 'vent', 'draw-off', 'drain', 'link', 'sight-tube', 'spare'] as const;
-export type Role = (typeof ROLES)[number];
+/** What becomes of an opening that the tank comes with; one that is cut out is a hole like any other. */
+export const PORT_USES = ['use', 'plug', 'leave'] as const;
+export type PortUse = (typeof PORT_USES)[number];
 
-export const ROLE_NAMES: Readonly<Record<Role, string>> = {
-  inlet: 'Inlet',
-  overflow: 'Overflow',
-  vent: 'Vent',
-  'draw-off': 'Draw-off',
-  drain: 'Drain',
-  link: 'Link',
-  'sight-tube': 'Sight tube',
-  spare: 'Spare',
-};
-
-export const FACES = ['wall', 'top'] as const;
-export type Face = (typeof FACES)[number];
-
-/** An opening of a tank. On the wall: height of its centre above the base and distance round from the datum seam. */
-export interface Penetration {
+/**
+ * An opening of a tank. On a wall or side: height of its centre above the base, and distance round from the mark or from
+ * the left edge as seen from outside. On a top or bottom: from the left and from the front.
+ */
+export interface Penetration extends WallPlace {
   readonly id: string;
   /** P1, P2 ... in the order in which they were set out; the two openings of one link or sight tube share a label. */
   readonly label: string;
@@ -31,15 +23,26 @@ export interface Penetration {
   readonly name: string;
   readonly roles: readonly Role[];
   readonly size: NominalSize;
-  readonly face: Face;
   /** Centre above the base [m]; on the top face the height of the top there. */
   readonly heightM: number;
-  /** Along the wall from the datum seam [m]; on the top face from the left edge. */
+  /** Along the wall from the mark, or from the left edge [m]. */
   readonly aroundM: number;
+  /** On a top or bottom: from the front edge [m]; elsewhere 0. */
+  readonly depthM: number;
   /** Measured or drilled hole [m]; null: the usual hole of what seals it. */
   readonly holeM: number | null;
   /** The end that the tank already offers here (a moulded port), as text; null where a hole is drilled. */
   readonly port: string | null;
+  /** Which of the ports of its type it is; null where it was drilled or is none of them. */
+  readonly portId: string | null;
+  /** What becomes of a port; null: not said. Always null for a drilled hole. */
+  readonly portUse: PortUse | null;
+  /** What seals it from inside is drawn in from the opening on a cord, where no hand reaches. */
+  readonly drawnIn: boolean;
+  /** What hangs on it is held by a strap or a stand of its own. */
+  readonly supported: boolean;
+  /** Where a float valve shuts [m above the base]; null: a little below its hole. */
+  readonly shutsM: number | null;
 }
 
 export interface PlacedPart {
@@ -84,11 +87,41 @@ export interface Joint {
   readonly accepted: { readonly by: string; readonly on: string } | null;
 }
 
-/** The job document: one aggregate, stored whole, changed only by edits. */
-export interface Job {
-  readonly schemaVersion: typeof SCHEMA_VERSION;
+/** How plastic outdoors is kept from the sun, and a line from the frost; null: not said. */
+export const SUN_PLANS = ['shaded', 'painted'] as const;
+export type SunPlan = (typeof SUN_PLANS)[number];
+export const FROST_PLANS = ['drained', 'insulated', 'none-here'] as const;
+export type FrostPlan = (typeof FROST_PLANS)[number];
+
+/** What is said once for the whole job. A figure of the site that nobody has given is null and is assumed. */
+export interface Settings extends Readonly<Record<SiteFigure, number | null>> {
   readonly name: string;
   readonly measures: Measures;
+  /** A bead of silicone at every bulkhead, as insurance. */
+  readonly silicone: boolean;
+  readonly sunPlan: SunPlan | null;
+  readonly frostPlan: FrostPlan | null;
+}
+
+/** The settings of a job that nobody has said anything about yet. */
+export const NO_SETTINGS: Omit<Settings, 'name' | 'measures'> = {
+  armM: null,
+  sedimentM: null,
+  groundWaterM: null,
+  frostM: null,
+  groundKpa: null,
+  stormMmPerH: null,
+  silicone: false,
+  sunPlan: null,
+  frostPlan: null,
+};
+
+/** A figure of the site: as given, or as assumed until it is. */
+export const siteFigure = (job: Settings, figure: SiteFigure): number => job[figure] ?? ASSUMED[figure];
+
+/** The job document: one aggregate, stored whole, changed only by edits. */
+export interface Job extends Settings {
+  readonly schemaVersion: typeof SCHEMA_VERSION;
   readonly roofs: readonly Roof[];
   readonly tanks: readonly Tank[];
   readonly penetrations: readonly Penetration[];
@@ -102,6 +135,7 @@ export const emptyJob = (name: string, measures: Measures): Job => ({
   schemaVersion: SCHEMA_VERSION,
   name,
   measures,
+  ...NO_SETTINGS,
   roofs: [],
   tanks: [],
   penetrations: [],

@@ -1,9 +1,12 @@
-import type { End } from '../connections/end';
+import type { End, WallSealEnd } from '../connections/end';
 import type { Material } from '../connections/material';
 import { parseEnd } from '../connections/parse';
 import { wallSealSize } from '../connections/standards/wall-seals';
+import type { Part } from '../fittings/part';
+import { flangeRadiusM } from '../walls/no-drill';
+import { wallRadiusM } from '../walls/forms';
 import { tankType } from '../walls/tank-types';
-import type { EndRef, Job } from './job';
+import type { EndRef, Job, Penetration, PlacedPart } from './job';
 import type { JobIndex } from './run';
 import { otherSide } from './run';
 
@@ -38,7 +41,8 @@ export function resolveEnd(ref: EndRef, job: Job, index: JobIndex): ResolvedEnd 
   const material = tankType(tank.type).material;
   if (hole.port !== null) return { ref, end: endFromText(hole.port), material };
   const diameterM = holeDiameterM(hole.id, job, index);
-  const radius = hole.face === 'wall' ? { wallRadiusMm: (tank.diameterM / 2) * 1000 } : {};
+  const radiusM = wallRadiusM(tank, hole);
+  const radius = radiusM === undefined ? {} : { wallRadiusMm: radiusM * 1000 };
   return {
     ref,
     end:
@@ -54,9 +58,29 @@ export function holeDiameterM(holeId: string, job: Job, index: JobIndex): number
   const hole = job.penetrations.find(({ id }) => id === holeId);
   if (!hole || hole.port !== null) return undefined;
   if (hole.holeM !== null) return hole.holeM;
+  const seal = sealOf(holeId, index);
+  return seal && wallSealSize(seal.end.style, seal.end.size).typicalHoleMm / 1000;
+}
+
+/** What seals a hole: the part that stands in it and the end by which it does. */
+export interface Seal {
+  readonly part: Part;
+  readonly placed: PlacedPart;
+  readonly end: WallSealEnd;
+}
+
+/** What seals a hole; undefined for a port, and where nothing stands in it yet. */
+export function sealOf(holeId: string, index: JobIndex): Seal | undefined {
   const ref: EndRef = { of: 'hole', id: holeId };
   const joint = index.jointAt(ref);
-  const seal = joint && otherSide(joint, ref);
-  const end = seal?.of === 'part' ? index.placed(seal.id)?.part.ends[seal.end]?.end : undefined;
-  return end?.kind === 'wall-seal' ? wallSealSize(end.style, end.size).typicalHoleMm / 1000 : undefined;
+  const other = joint && otherSide(joint, ref);
+  const found = other?.of === 'part' ? index.placed(other.id) : undefined;
+  const end = other?.of === 'part' ? found?.part.ends[other.end]?.end : undefined;
+  return found && end?.kind === 'wall-seal' ? { ...found, end } : undefined;
+}
+
+/** Half of the flat an opening needs in this job [m]. */
+export function flatRadiusM(hole: Penetration, job: Job, index: JobIndex): number {
+  const seal = sealOf(hole.id, index);
+  return flangeRadiusM(hole.size, holeDiameterM(hole.id, job, index), seal?.end.style);
 }

@@ -6,7 +6,7 @@ import { contextOf } from './context';
 import { holeOf } from './edits/joint-numbers';
 import type { Job } from './job';
 import { linkedTanks } from './linked-tanks';
-import { newTank } from './new-tank';
+import { newPenetration, newTank } from './new-tank';
 import { holeDiameterM, resolveEnd } from './resolve';
 import { indexJob, jointsOfRun, walkRun } from './run';
 
@@ -18,7 +18,7 @@ function branched(): Job {
   edit({ type: 'add-tank', tank: newTank('t', 'open-drum') });
   edit({
     type: 'add-penetration',
-    penetration: {
+    penetration: newPenetration({
       id: 'h',
       tankId: 't',
       name: 'Outlet',
@@ -27,9 +27,7 @@ function branched(): Job {
       face: 'wall',
       heightM: 0.1,
       aroundM: 0.5,
-      holeM: null,
-      port: null,
-    },
+    }),
   });
   run('h', [
     { code: 'BS-075' },

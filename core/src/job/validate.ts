@@ -1,7 +1,8 @@
 import { parseEnd } from '../connections/parse';
 import type { Catalogue } from '../fittings/catalogue';
 import { isByLength } from '../fittings/part';
-import { circumferenceM } from '../walls/level';
+import { SITE_FIGURES, type SiteFigure } from '../walls/assumed';
+import { faceOf, formOf } from '../walls/forms';
 import { isTankType } from '../walls/tank-types';
 import type { Tank } from '../walls/tank';
 import { COLLECTIONS } from './edits/change';
@@ -14,7 +15,16 @@ export interface FieldProblem {
 }
 
 /** Outer limits of what a rainwater tank can be; beyond them a point has slipped. Our judgement. */
-const LIMITS = { areaM2: 100_000, capacityM3: 500, lengthM: 30, wallM: 0.5, cutLengthM: 500 } as const;
+const LIMITS = {
+  areaM2: 100_000,
+  capacityM3: 500,
+  lengthM: 30,
+  wallM: 0.5,
+  cutLengthM: 500,
+  massKg: 1_000_000,
+  planks: 50,
+  plankM: 10,
+} as const;
 
 /**
  * Everything in a job that contradicts itself: references to nothing, two joints on one end, a hole above its tank, a
@@ -23,6 +33,7 @@ const LIMITS = { areaM2: 100_000, capacityM3: 500, lengthM: 30, wallM: 0.5, cutL
 export function validateJob(job: Job, catalogue: Catalogue): readonly FieldProblem[] {
   return [
     ...(job.name.trim() === '' ? [{ path: 'name', message: 'A job needs a name.' }] : []),
+    ...settingProblems(job),
     ...uniqueIds(job),
     ...job.roofs.flatMap((roof, index) =>
       between(roof.planAreaM2, 0, LIMITS.areaM2)
@@ -52,6 +63,9 @@ const uniqueIds = (job: Job): FieldProblem[] =>
     });
   });
 
+/** From 0 to `most`. */
+const upTo = (value: number, most: number): boolean => value >= 0 && value <= most;
+
 const between = (value: number, least: number, most: number): boolean =>
   Number.isFinite(value) && value > least && value <= most;
 
@@ -61,17 +75,15 @@ function tankProblems(tank: Tank, index: number): FieldProblem[] {
   const say = (wrong: boolean, field: string, message: string): void => {
     if (wrong) problems.push({ path: at(field), message });
   };
-  say(!isTankType(tank.type), 'type', `${tank.type} is no type of tank Herrero knows.`);
+  if (!isTankType(tank.type)) return [{ path: at('type'), message: `${tank.type} is no type of tank Herrero knows.` }];
   say(
     !between(tank.capacityM3, 0, LIMITS.capacityM3),
     'capacityM3',
     `A tank holds more than nothing and at most ${LIMITS.capacityM3} m3.`,
   );
-  say(
-    !between(tank.diameterM, 0, LIMITS.lengthM),
-    'diameterM',
-    `A diameter is more than nothing and at most ${LIMITS.lengthM} m.`,
-  );
+  const form = formOf(tank);
+  for (const { field, name } of form.dimensions)
+    say(!between(tank[field], 0, LIMITS.lengthM), field, `${name}: more than nothing and at most ${LIMITS.lengthM} m.`);
   say(
     !between(tank.heightM, 0, LIMITS.lengthM),
     'heightM',
@@ -83,33 +95,139 @@ function tankProblems(tank: Tank, index: number): FieldProblem[] {
     'wallM',
     `A wall is more than nothing and at most ${LIMITS.wallM * 1000} mm.`,
   );
-  say(tank.wallM * 2 >= tank.diameterM, 'wallM', 'The wall is thicker than the tank.');
+  const narrowest = Math.min(tank.heightM, ...form.dimensions.map(({ field }) => tank[field]));
   say(
-    !(tank.plinthM >= 0 && tank.plinthM <= LIMITS.lengthM),
-    'plinthM',
-    `A plinth is from 0 to ${LIMITS.lengthM} m high.`,
+    tank.wallM * 2 >= narrowest || tank.wallM >= tank.brimM,
+    'wallM',
+    `The wall of ${tank.label} is thicker than the tank.`,
   );
-  return problems;
+  say(!upTo(tank.plinthM, LIMITS.lengthM), 'plinthM', `A plinth is from 0 to ${LIMITS.lengthM} m high.`);
+  say(!upTo(tank.buriedM, LIMITS.lengthM), 'buriedM', `A base is from 0 to ${LIMITS.lengthM} m below the ground.`);
+  say(
+    !upTo(tank.accessM, Math.max(form.throughM(tank), form.acrossM(tank))),
+    'accessM',
+    `The way in of ${tank.label} is from 0 to the width of the tank.`,
+  );
+  say(!upTo(tank.anchorKg, LIMITS.massKg), 'anchorKg', `Anchors hold from 0 to ${LIMITS.massKg} kg.`);
+  say(
+    tank.ratedKg !== null && !between(tank.ratedKg, 0, LIMITS.massKg),
+    'ratedKg',
+    `A stand is rated for more than nothing and at most ${LIMITS.massKg} kg.`,
+  );
+  return [...problems, ...meteredProblems(tank, at('metered')), ...plankProblems(tank, at), ...pumpProblems(tank, at)];
+}
+
+/** A metered fill rises from reading to reading, inside the tank. */
+function meteredProblems({ metered, label, wallM, brimM }: Tank, path: string): FieldProblem[] {
+  const problem = metered.flatMap(({ levelM, volumeM3 }, index) => {
+    const before = metered[index - 1];
+    if (!(levelM > wallM && levelM <= brimM))
+      return [`The metered level ${index + 1} of ${label} is above its floor and not above its brim.`];
+    if (!between(volumeM3, 0, LIMITS.capacityM3))
+      return [`The metered volume ${index + 1} of ${label} is more than nothing.`];
+    if (before && !(levelM > before.levelM && volumeM3 > before.volumeM3))
+      return [`The metered fill of ${label} rises: reading ${index + 1} is not above the one before it.`];
+    return [];
+  });
+  return problem.slice(0, 1).map((message) => ({ path, message }));
+}
+
+const plankProblems = ({ planks, label }: Tank, at: (field: string) => string): FieldProblem[] =>
+  planks === null ||
+  (Number.isInteger(planks.count) &&
+    planks.count >= 1 &&
+    planks.count <= LIMITS.planks &&
+    [planks.widthM, planks.thickM, planks.spanM].every((length) => between(length, 0, LIMITS.plankM)))
+    ? []
+    : [
+        {
+          path: at('planks'),
+          message: `The planks under ${label}: at least one, each width, thickness and span more than nothing and at most ${LIMITS.plankM} m.`,
+        },
+      ];
+
+function pumpProblems(tank: Tank, at: (field: string) => string): FieldProblem[] {
+  const { pump, label } = tank;
+  if (pump === null) return [];
+  const form = formOf(tank);
+  const inside =
+    between(pump.diameterM, 0, form.throughM(tank)) &&
+    between(pump.lengthM, 0, tank.heightM) &&
+    upTo(pump.intakeM, tank.brimM) &&
+    upTo(pump.fromLeftM, form.acrossM(tank)) &&
+    upTo(pump.fromFrontM, form.throughM(tank));
+  return inside
+    ? []
+    : [{ path: at('pump'), message: `The pump of ${label} stands inside the tank and is smaller than it.` }];
 }
 
 function penetrationProblems(penetration: Penetration, index: number, job: Job): FieldProblem[] {
   const at = (field: string): string => `penetrations[${index}].${field}`;
+  const { label } = penetration;
   const tank = job.tanks.find(({ id }) => id === penetration.tankId);
-  if (!tank) return [{ path: at('tankId'), message: `${penetration.label} is in a tank that is not there.` }];
+  if (!tank) return [{ path: at('tankId'), message: `${label} is in a tank that is not there.` }];
+  if (!isTankType(tank.type)) return [];
   const problems: FieldProblem[] = [];
-  if (penetration.roles.length === 0)
-    problems.push({ path: at('roles'), message: `${penetration.label} needs at least one role.` });
-  if (!(penetration.heightM >= 0 && penetration.heightM <= tank.heightM))
-    problems.push({
-      path: at('heightM'),
-      message: `${penetration.label} is outside ${tank.label}: its height is from the base to the lid.`,
-    });
-  if (!(penetration.aroundM >= 0 && penetration.aroundM <= circumferenceM(tank)))
-    problems.push({ path: at('aroundM'), message: `${penetration.label} is further round than ${tank.label} is.` });
-  if (penetration.holeM !== null && !between(penetration.holeM, 0, tank.diameterM))
-    problems.push({ path: at('holeM'), message: `The hole of ${penetration.label} is larger than ${tank.label}.` });
+  const say = (wrong: boolean, field: string, message: string): void => {
+    if (wrong) problems.push({ path: at(field), message });
+  };
+  say(penetration.roles.length === 0, 'roles', `${label} needs at least one role.`);
+  const shape = faceOf(tank, penetration.face);
+  if (!shape)
+    return [
+      ...problems,
+      { path: at('face'), message: `${tank.label} has no ${penetration.face} for ${label} to be in.` },
+    ];
+  say(
+    !upTo(penetration.heightM, tank.heightM),
+    'heightM',
+    `${label} is outside ${tank.label}: its height is from the base to the lid.`,
+  );
+  say(
+    !upTo(penetration.aroundM, shape.acrossM),
+    'aroundM',
+    shape.seen === 'wall'
+      ? `${label} is further round than ${tank.label} is.`
+      : `${label} is outside the ${shape.name.toLowerCase()} of ${tank.label}.`,
+  );
+  say(
+    shape.seen === 'plan' ? !upTo(penetration.depthM, shape.alongM) : penetration.depthM !== 0,
+    'depthM',
+    `${label} is outside the ${shape.name.toLowerCase()} of ${tank.label}.`,
+  );
+  say(
+    penetration.holeM !== null && !between(penetration.holeM, 0, Math.min(shape.acrossM, shape.alongM)),
+    'holeM',
+    `The hole of ${label} is larger than ${tank.label}.`,
+  );
+  say(
+    penetration.shutsM !== null && !between(penetration.shutsM, 0, tank.brimM),
+    'shutsM',
+    `The float valve of ${label} shuts above the base and not above the brim.`,
+  );
+  say(
+    penetration.port === null && penetration.portUse !== null,
+    'portUse',
+    `${label} is a drilled hole: there is no port to use or plug.`,
+  );
   return [...problems, ...endTextProblems(penetration.port, at('port'))];
 }
+
+const FIGURE_LIMITS: Readonly<Record<SiteFigure, readonly [number, number, string]>> = {
+  armM: [0.2, 1.2, 'An arm is from 0.2 to 1.2 m long.'],
+  sedimentM: [0, 1, 'Sediment is from 0 to 1 m deep.'],
+  groundWaterM: [0, 30, 'Ground water is from 0 to 30 m below the ground.'],
+  frostM: [0, 3, 'Frost is from 0 to 3 m deep.'],
+  groundKpa: [5, 5000, 'Ground bears from 5 to 5000 kPa.'],
+  stormMmPerH: [1, 1000, 'A storm is from 1 to 1000 mm in an hour.'],
+};
+
+const settingProblems = (job: Job): FieldProblem[] =>
+  SITE_FIGURES.flatMap((figure) => {
+    const [least, most, message] = FIGURE_LIMITS[figure];
+    const value = job[figure];
+    return value === null || (value >= least && value <= most) ? [] : [{ path: figure, message }];
+  });
 
 function terminalProblems({ name, offers, distanceM, dropM }: Job['terminals'][number], index: number): FieldProblem[] {
   const far = (value: number | null): boolean => value !== null && !(Math.abs(value) <= LIMITS.cutLengthM);

@@ -1,7 +1,7 @@
 import type { CheckContext, JudgedJoint, Run } from '../job/context';
 import { MATERIAL_NAMES } from '../connections/material';
 import { holdsAtAll } from '../connections/mating';
-import { holeDiameterM } from '../job/resolve';
+import { holeDiameterM, sealOf } from '../job/resolve';
 import type { StrandItem } from '../job/run';
 import { type Part, isByLength } from '../fittings/part';
 import { formatLength, formatStockLength } from '../quantity/length';
@@ -38,7 +38,10 @@ export function takeOff(context: CheckContext): PartsList {
       'stock lengths for the cuts below',
       cuts.flatMap((cut) => stockLines(cut, context)),
     ),
-    group('consumables', 'Consumables', 'tape, primer, cement, clamps', consumableLines(needs)),
+    group('consumables', 'Consumables', 'tape, primer, cement, clamps', [
+      ...consumableLines(needs),
+      ...siliconeLines(context),
+    ]),
     group(
       'tools',
       'Tools',
@@ -46,6 +49,7 @@ export function takeOff(context: CheckContext): PartsList {
       toolLines(
         needs.map(({ need }) => need),
         used,
+        [...new Set(context.job.penetrations.flatMap(({ label, drawnIn }) => (drawnIn ? [label] : [])))],
       ),
     ),
   ].filter(({ lines }) => lines.length > 0);
@@ -191,6 +195,34 @@ function stockLines({ code, bars }: CutBars, { catalogue, job }: CheckContext): 
   });
 }
 
+/** A bead round one bulkhead [ml], and what a tube holds (common practice). */
+const BEAD_ML = 15;
+const TUBE_ML = 300;
+const TUBE_USD = 7.5;
+
+/** Silicone where the job asks for it at its bulkheads. */
+function siliconeLines({ job, index }: CheckContext): PartsLine[] {
+  const places = job.penetrations.flatMap(({ id, label }) =>
+    sealOf(id, index)?.end.style === 'bulkhead' ? [label] : [],
+  );
+  if (!job.silicone || places.length === 0) return [];
+  const ml = places.length * BEAD_ML;
+  const tubes = Math.ceil(ml / TUBE_ML);
+  return [
+    {
+      code: 'SI-300',
+      title: 'Silicone, neutral cure',
+      detail: 'tube of 300 ml',
+      need: ml,
+      unit: 'ml',
+      buy: tubes,
+      priceUsd: cents(tubes * TUBE_USD),
+      places: [...new Set(places)],
+      note: 'fills a gap; does not bond polyethylene',
+    },
+  ];
+}
+
 const placedNeeds = ({ joints }: CheckContext): readonly PlacedNeed[] =>
   joints.flatMap(({ mating, penetration }) => mating.needs.map((need) => ({ need, place: penetration?.label ?? '' })));
 
@@ -217,7 +249,10 @@ function closedBy(joints: readonly JudgedJoint[]): readonly ClosedBy[] {
 
 function endsClosed({ runs }: CheckContext): Completeness {
   const ends = runs.flatMap(({ penetration, strands }) =>
-    strands.map(({ end }) => ({ open: end.at === 'open', label: penetration.label })),
+    strands.map(({ end, items }) => ({
+      open: end.at === 'open' && !(penetration.portUse === 'plug' && items.length === 0),
+      label: penetration.label,
+    })),
   );
   const missing = [...new Set(ends.filter(({ open }) => open).map(({ label }) => label))];
   return { done: ends.filter(({ open }) => !open).length, of: ends.length, missing };

@@ -58,12 +58,19 @@ export function drillLines(holes: readonly HoleToDrill[], measures: Measures): r
 }
 
 /** What the hands need besides drilling, from what there is to join and to cut. */
-export function toolLines(needs: readonly Need[], parts: readonly Part[]): readonly PartsLine[] {
+export function toolLines(
+  needs: readonly Need[],
+  parts: readonly Part[],
+  drawnIn: readonly string[] = [],
+): readonly PartsLine[] {
   const has = (kind: Need['kind']): boolean => needs.some((need) => need.kind === kind);
   const families = new Set(parts.map(({ family }) => family));
   if (parts.length === 0) return [];
   return [
     tool('TM', 'Tape measure and marker', 'check lengths twice'),
+    ...(drawnIn.length > 0
+      ? [{ ...tool('CD', 'Cord, weight and hook', 'draws a fitting in where no hand reaches'), places: drawnIn }]
+      : []),
     ...(has('tape') ? [tool('WR', 'Two wrenches', 'one holds, one turns')] : []),
     ...(families.has('bulkhead') ? [tool('SR', 'Strap wrench', 'bulkhead nuts and plastic threads')] : []),
     ...(families.has('pipe')

@@ -60,7 +60,7 @@ function stationsOf({ job, joints }: CheckContext, findings: readonly Finding[],
   });
   return [
     waits('site', 'Site'),
-    tanksStation(job),
+    tanksStation(job, findings),
     holesStation(job, findings),
     runsStation(job, joints, findings),
     waits('flow', 'Flow'),
@@ -69,20 +69,38 @@ function stationsOf({ job, joints }: CheckContext, findings: readonly Finding[],
   ];
 }
 
-const tanksStation = ({ tanks }: Job): Station => ({
-  id: 'tanks',
-  name: 'Tanks',
-  peg: tanks.length === 0 ? 'not-begun' : 'settled',
-  words: tanks.length === 0 ? 'not begun' : `${tanks.length} settled`,
-  open: true,
-});
+/** Where a finding is put right: what a tank lacks in openings is put right at Holes, what its ports are at Tanks. */
+const AT_HOLES: readonly string[] = ['tank/no-overflow', 'tank/no-air-path'];
+const AT_TANKS: readonly string[] = ['hole/port-not-said', 'tank/blocks-in-way'];
+
+/** The station at which a finding is put right. */
+export const stationOf = ({ check }: Pick<Finding, 'check'>): Station['id'] =>
+  AT_TANKS.includes(check)
+    ? 'tanks'
+    : AT_HOLES.includes(check) || check.startsWith('hole/')
+      ? 'holes'
+      : check.startsWith('tank/')
+        ? 'tanks'
+        : 'runs';
+
+const pressing = ({ severity }: Finding): boolean => severity !== 'costs' && severity !== 'advice';
+
+function tanksStation({ tanks }: Job, findings: readonly Finding[]): Station {
+  const base = { id: 'tanks', name: 'Tanks', open: true } as const;
+  if (tanks.length === 0) return { ...base, peg: 'not-begun', words: 'not begun' };
+  const own = findings.filter((finding) => stationOf(finding) === 'tanks' && pressing(finding));
+  const failing = own.filter(({ severity }) => severity === 'fails').length;
+  if (failing > 0) return { ...base, peg: 'trouble', words: `${failing} to put right` };
+  if (own.length > 0) return { ...base, peg: 'under-way', words: `${own.length} to say` };
+  return { ...base, peg: 'settled', words: `${tanks.length} settled` };
+}
 
 const inGroup = (findings: readonly Finding[], ...groups: readonly string[]): readonly Finding[] =>
   findings.filter(({ check }) => groups.some((group) => check.startsWith(`${group}/`)));
 
 function holesStation({ tanks, penetrations }: Job, findings: readonly Finding[]): Station {
-  const own = inGroup(findings, 'hole', 'tank').filter(
-    ({ severity, check }) => severity !== 'costs' && severity !== 'advice' && check !== 'hole/nothing-behind',
+  const own = findings.filter(
+    (finding) => stationOf(finding) === 'holes' && pressing(finding) && finding.check !== 'hole/nothing-behind',
   );
   const failing = own.filter(({ severity }) => severity === 'fails').length;
   const base = { id: 'holes', name: 'Holes', open: true } as const;

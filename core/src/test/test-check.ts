@@ -4,7 +4,7 @@ import { applyEdits } from '../job/edits/edits';
 import type { Job } from '../job/job';
 import { contextOf } from '../job/context';
 import { type Check, runCheck } from '../checks/define-check';
-import { fillText } from '../checks/finding';
+import { fillText } from '../quantity/values';
 
 interface CleanCase {
   readonly why: string;
@@ -53,8 +53,9 @@ export function testCheck(
         if (edited.ok)
           expect(
             run(edited.value.job).some(
-              ({ at, data }) =>
+              ({ at, title, data }) =>
                 at.id === first.at.id &&
+                title === first.title &&
                 fillText(first.text, data, 'in-gal') === fillText(first.text, first.data, 'in-gal'),
             ),
           ).toBe(false);

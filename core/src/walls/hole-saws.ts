@@ -13,13 +13,34 @@ const MM_SAWS = [
 /** A saw further than this from the hole is another hole. Our judgement. */
 const NEAR_M = 0.0012;
 
+/** The saws of a region's set, smallest first [m]. */
+const sawsOf = (measures: Measures): readonly number[] =>
+  measures === 'in-gal' ? INCH_SAWS.map((inches) => inches * METRES_PER_INCH) : MM_SAWS.map((mm) => mm / 1000);
+
 /**
  * The saw of the region's set nearest to a hole.
  * @returns its diameter [m]; undefined where none is within about a millimetre (cut it to a template instead)
  */
 export function sawFor(holeM: number, measures: Measures): number | undefined {
-  const saws =
-    measures === 'in-gal' ? INCH_SAWS.map((inches) => inches * METRES_PER_INCH) : MM_SAWS.map((mm) => mm / 1000);
-  const [nearest] = saws.toSorted((a, b) => Math.abs(a - holeM) - Math.abs(b - holeM));
+  const [nearest] = sawsOf(measures).toSorted((a, b) => Math.abs(a - holeM) - Math.abs(b - holeM));
   return nearest !== undefined && Math.abs(nearest - holeM) <= NEAR_M ? nearest : undefined;
+}
+
+/** What a shank of this diameter wants [m]: play all round, and the smallest saw of the region's set that leaves it. */
+export interface HoleForShank {
+  readonly leastM: number;
+  readonly mostM: number;
+  /** Undefined where no saw of the set is between: cut it to a template. */
+  readonly sawM: number | undefined;
+}
+
+/** A shank passes with this much play, and is still covered with that much (common practice). */
+const LEAST_PLAY_M = 0.0008;
+const MOST_PLAY_M = 0.004;
+
+/** The hole for a shank that was measured, whatever a table says: makers differ. */
+export function holeForShank(shankM: number, measures: Measures): HoleForShank {
+  const [leastM, mostM] = [shankM + LEAST_PLAY_M, shankM + MOST_PLAY_M];
+  const sawM = sawsOf(measures).find((saw) => saw >= leastM && saw <= mostM);
+  return { leastM, mostM, sawM };
 }

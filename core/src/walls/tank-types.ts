@@ -1,9 +1,36 @@
-import { closedDrum, openDrum } from './tank-types/drum';
+import { bin } from './tank-types/bin';
+import { buried } from './tank-types/buried';
+import { concrete } from './tank-types/concrete';
+import { corrugated } from './tank-types/corrugated';
+import { crateEu, crateUs } from './tank-types/crate';
+import { closedDrum, cutDrum, drumOnSide, drumUpsideDown, openDrum } from './tank-types/drum';
+import { ownBox, ownCylinder, ownLying, ownTapered } from './tank-types/own-size';
+import { slimline } from './tank-types/slimline';
+import { trailer } from './tank-types/trailer';
 import { verticalRound } from './tank-types/vertical-round';
 import type { TankType } from './tank';
 
-/** Every type of tank Herrero can draw and drill. A new one: its file, and a line here. */
-export const TANK_TYPES: readonly TankType[] = [openDrum, closedDrum, verticalRound];
+/** Every type of tank Herrero can draw and drill, smallest first. A new one: its file, and a line here. */
+export const TANK_TYPES: readonly TankType[] = [
+  openDrum,
+  closedDrum,
+  drumUpsideDown,
+  drumOnSide,
+  cutDrum,
+  bin,
+  crateUs,
+  crateEu,
+  verticalRound,
+  slimline,
+  trailer,
+  buried,
+  concrete,
+  corrugated,
+  ownCylinder,
+  ownTapered,
+  ownBox,
+  ownLying,
+];
 
 const BY_ID = new Map(TANK_TYPES.map((type) => [type.id, type]));
 

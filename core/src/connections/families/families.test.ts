@@ -5,7 +5,7 @@ import { mate } from '../mate';
 import { clampFor } from '../make-up/clamp';
 import { hose, hoseOf } from '../standards/hose';
 import { ipsSchedule40 } from '../standards/ips';
-import { WALL_SEALS } from '../standards/wall-seals';
+import { WALL_SEAL_STYLES } from '../standards/wall-seals';
 
 const spigot = (size: NominalSize): End => ({
   kind: 'pipe',
@@ -81,10 +81,10 @@ describe('a seal in a hole', () => {
     ...(wallRadiusMm === undefined ? {} : { wallRadiusMm }),
   });
 
-  test.each(['bulkhead', 'gasket'] as const)(
+  test.each(WALL_SEAL_STYLES.map(({ id, sizes }) => [id, sizes] as const))(
     'every %s holds in its usual hole, and the figures decide at their limits',
-    (style) => {
-      for (const { size, typicalHoleMm, holeMm, gripMm, leastRadiusMm } of WALL_SEALS[style]) {
+    (style, sizes) => {
+      for (const { size, typicalHoleMm, holeMm, gripMm, leastRadiusMm } of sizes) {
         const seal: End = { kind: 'wall-seal', style, size };
         const wall = (gripMm[0] + gripMm[1]) / 2;
         const verdict = (end: End): string => mate(end, seal).verdict;

@@ -1,5 +1,5 @@
 import { pipeOf, pipeSeries } from '../standards/pipes';
-import { WALL_SEAL_SOURCE } from '../standards/wall-seals';
+import { WALL_SEAL_SOURCE } from '../standards/wall-seals/wall-seal';
 import { type Explanation, defineJointFamily, judgements } from './joint-family';
 
 const JUDGEMENTS = judgements({

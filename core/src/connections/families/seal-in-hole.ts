@@ -1,6 +1,6 @@
 import type { HoleEnd, WallSealEnd } from '../end';
 import type { Figure } from '../mating';
-import { WALL_SEAL_SOURCE, wallSealSize } from '../standards/wall-seals';
+import { wallSealSize, wallSealStyle } from '../standards/wall-seals';
 import { type Explanation, defineJointFamily, judgements } from './joint-family';
 
 const JUDGEMENTS = judgements({
@@ -9,8 +9,8 @@ const JUDGEMENTS = judgements({
   'wall-too-thick': ['will-not-go'],
   'wall-too-thin': ['starts-then-leaks'],
   'curve-too-sharp': ['starts-then-leaks'],
-  'bulkhead-grips': ['holds-with', 'washer'],
-  'gasket-snaps-in': ['holds'],
+  'sealed-by-washer': ['holds-with', 'washer'],
+  sealed: ['holds'],
 });
 /** A hole is sawn no truer than this. */
 const SAWN_MM = 0.5;
@@ -22,16 +22,23 @@ function reasonOf(hole: HoleEnd, seal: WallSealEnd): keyof typeof JUDGEMENTS {
   if (hole.wallMm > gripMm[1]) return 'wall-too-thick';
   if (hole.wallMm < gripMm[0]) return 'wall-too-thin';
   if (hole.wallRadiusMm !== undefined && hole.wallRadiusMm < leastRadiusMm) return 'curve-too-sharp';
-  return seal.style === 'bulkhead' ? 'bulkhead-grips' : 'gasket-snaps-in';
+  return wallSealStyle(seal.style).washer ? 'sealed-by-washer' : 'sealed';
 }
 
-/** A bulkhead or a gasket in a drilled wall: judged by hole, wall thickness and how sharply the wall is curved. */
+/**
+ * How far a flat washer of this diameter stands off a wall of this radius at its edge: the rise of the arc over half of
+ * the washer [same unit as given].
+ */
+export const gapUnderWasher = (washer: number, radius: number): number =>
+  radius <= washer / 2 ? Infinity : radius - Math.sqrt(radius ** 2 - (washer / 2) ** 2);
+
+/** What stands in the hole of a wall: judged by hole, wall thickness and how sharply the wall is curved. */
 export const sealInHole = defineJointFamily({
   kinds: ['hole', 'wall-seal'],
   judge: (hole, seal) => JUDGEMENTS[reasonOf(hole, seal)],
   explain: (hole, seal, _conditions, { reason }): Explanation => {
     const row = wallSealSize(seal.style, seal.size);
-    const called = seal.style === 'bulkhead' ? 'bulkhead' : 'gasket';
+    const { called, why, source, tighten } = wallSealStyle(seal.style);
     const [leastHole, mostHole] = row.holeMm;
     const [leastWall, mostWall] = row.gripMm;
     const basis: Figure[] = [
@@ -41,7 +48,7 @@ export const sealInHole = defineJointFamily({
       { name: 'wall', value: hole.wallMm, unit: 'mm' },
       { name: 'thickest wall it grips', value: mostWall, unit: 'mm' },
     ];
-    const none = { needs: [], basis, sources: [WALL_SEAL_SOURCE], engagementMm: 0 } as const;
+    const none = { needs: [], basis, sources: [source], engagementMm: 0 } as const;
     const mm = (value: number): string => `${value.toFixed(1)} mm`;
     switch (reason as keyof typeof JUDGEMENTS) {
       case 'hole-too-small':
@@ -68,27 +75,26 @@ export const sealInHole = defineJointFamily({
           why: `The wall is ${mm(hole.wallMm)} thick; the ${called} needs at least ${mm(leastWall)}.`,
           instead: 'Back the wall with a plate.',
         };
-      case 'curve-too-sharp':
+      case 'curve-too-sharp': {
+        const radiusMm = hole.wallRadiusMm ?? 0;
         return {
           ...none,
-          why: `The wall curves at ${mm(hole.wallRadiusMm ?? 0)}; a flat ${called} of this size seals down to ${mm(row.leastRadiusMm)}.`,
-          instead:
-            seal.style === 'bulkhead' ? 'Use a smaller bulkhead or a push-through gasket.' : 'Use a smaller gasket.',
+          why: `The wall curves at ${mm(radiusMm)}; a flat ${called} of this size seals down to ${mm(row.leastRadiusMm)}: ${mm(gapUnderWasher(row.flangeMm, radiusMm))} open under its edge against ${mm(gapUnderWasher(row.flangeMm, row.leastRadiusMm))}.`,
+          instead: wallSealStyle(seal.style).washer
+            ? 'Use a smaller one, or a push-through gasket.'
+            : 'Use a smaller gasket.',
         };
-      case 'bulkhead-grips':
+      }
+      case 'sealed-by-washer':
         return {
           ...none,
-          needs: [{ kind: 'washer', name: `${seal.size} in bulkhead gasket`, suppliedWithPart: true }],
-          why: 'One rubber under the fixed head, on the wet side; the nut pulls it flat against the wall. Measure the shank before you saw: makers differ.',
+          needs: [{ kind: 'washer', name: `${seal.size} in ${called} gasket`, suppliedWithPart: true }],
+          why,
           engagementMm: hole.wallMm,
-          tighten: 'Nut hand tight, then a quarter to half a turn.',
+          ...(tighten === undefined ? {} : { tighten }),
         };
-      case 'gasket-snaps-in':
-        return {
-          ...none,
-          why: 'The gasket snaps into the hole and the pipe spreads it. Measure the gasket before you saw: makers differ.',
-          engagementMm: hole.wallMm,
-        };
+      case 'sealed':
+        return { ...none, why, engagementMm: hole.wallMm };
     }
   },
 });

@@ -7,7 +7,7 @@ import { nps, npsh, npsm } from './nps';
 import { npt } from './npt';
 import { PIPE_SERIES } from './pipes';
 import { THREAD_STANDARDS } from './threads';
-import { WALL_SEALS } from './wall-seals';
+import { WALL_SEAL_STYLES } from './wall-seals';
 
 // ASME B1.20.1 table 2, basic dimensions in inches: E0, E1, L2 (recalled; the formulae give them to the last digit printed).
 describe('NPT against the printed columns of ASME B1.20.1', () => {
@@ -128,8 +128,8 @@ test('tails are larger than the bore they are for', () => {
 });
 
 test('wall seals: the usual hole is in its range and smaller than what covers it', () => {
-  for (const rows of Object.values(WALL_SEALS))
-    for (const row of rows) {
+  for (const { sizes } of WALL_SEAL_STYLES)
+    for (const row of sizes) {
       expect(row.typicalHoleMm).toBeGreaterThanOrEqual(row.holeMm[0]);
       expect(row.typicalHoleMm).toBeLessThanOrEqual(row.holeMm[1]);
       expect(row.flangeMm).toBeGreaterThan(row.typicalHoleMm);

@@ -1,7 +1,8 @@
-import { WALL_SEALS, type WallSealSize } from '../../connections/standards/wall-seals';
+import { bulkhead } from '../../connections/standards/wall-seals/bulkhead';
+import type { WallSealSize } from '../../connections/standards/wall-seals/wall-seal';
 import { sizeCode } from '../../quantity/size';
 import { endSection, fullBoreMm } from '../body';
-import { bulkheadShank, nptFemale, socket } from '../ends';
+import { nptFemale, socket, wallSealEnd } from '../ends';
 import type { BodySection } from '../part';
 import { TYPICAL_BODIES, defineFamily, inventedPriceUsd } from '../part-family';
 
@@ -28,7 +29,7 @@ export const bulkheads = defineFamily({
   name: 'Bulkhead',
   source: TYPICAL_BODIES,
   parts: () =>
-    WALL_SEALS.bulkhead.flatMap((row) => {
+    bulkhead.sizes.flatMap((row) => {
       const { size } = row;
       const boreMm = fullBoreMm(size);
       const shared = { size, features: [], boreMm, wallFaceMm: FLANGE_MM + WASHER_MM, sale: { by: 'piece' } } as const;
@@ -40,7 +41,7 @@ export const bulkheads = defineFamily({
           detail: `${size} NPT female`,
           material: 'polypropylene',
           ends: [
-            { end: bulkheadShank(size), position: 'inlet' },
+            { end: wallSealEnd('bulkhead', size), position: 'inlet' },
             { end: nptFemale(size), position: 'outlet' },
             { end: nptFemale(size), position: 'inside', mayStayOpen: 'optional' },
           ],
@@ -54,7 +55,7 @@ export const bulkheads = defineFamily({
           detail: `${size} socket`,
           material: 'pvc',
           ends: [
-            { end: bulkheadShank(size), position: 'inlet' },
+            { end: wallSealEnd('bulkhead', size), position: 'inlet' },
             { end: socket(size), position: 'outlet' },
           ],
           body: body(row, endSection(socket(size), boreMm)),

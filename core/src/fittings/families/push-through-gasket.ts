@@ -1,10 +1,19 @@
 import { pipeSize } from '../../connections/standards/pipe-series';
 import { pipeSeries } from '../../connections/standards/pipes';
-import { WALL_SEALS, WALL_SEAL_SOURCE } from '../../connections/standards/wall-seals';
-import { sizeCode } from '../../quantity/size';
-import { gasketLip, gasketRim } from '../ends';
+import { gasket } from '../../connections/standards/wall-seals/gasket';
+import { WALL_SEAL_SOURCE } from '../../connections/standards/wall-seals/wall-seal';
+import { type NominalSize, sizeCode, sizeWords } from '../../quantity/size';
+import { gasketLip, wallSealEnd } from '../ends';
 import { defineFamily, inventedPriceUsd } from '../part-family';
 
+/** The pipe each metric gasket is made for; inch sizes are for Schedule 40. */
+const SERIES: Readonly<Partial<Record<NominalSize, string>>> = {
+  '32': 'uk-waste',
+  '40': 'uk-waste',
+  '50': 'uk-waste',
+  '90': 'anz-storm',
+  '110': 'soil',
+};
 const LIP_MM = 6;
 const NECK_MM = 14;
 
@@ -14,17 +23,18 @@ export const pushThroughGaskets = defineFamily({
   name: 'Push-through gasket',
   source: WALL_SEAL_SOURCE,
   parts: () =>
-    WALL_SEALS.gasket.map((row) => {
-      const { outsideMm } = pipeSize(pipeSeries('ips-40'), row.size);
+    gasket.sizes.map((row) => {
+      const series = pipeSeries(SERIES[row.size] ?? 'ips-40');
+      const { outsideMm } = pipeSize(series, row.size);
       return {
         code: `PG-${sizeCode(row.size)}`,
         name: 'Push-through gasket',
-        detail: `for ${row.size} Schedule 40 pipe`,
+        detail: `for ${sizeWords(row.size)} ${series.name}`,
         size: row.size,
         material: 'rubber',
         ends: [
-          { end: gasketRim(row.size), position: 'inlet' },
-          { end: gasketLip(row.size), position: 'outlet' },
+          { end: wallSealEnd('gasket', row.size), position: 'inlet' },
+          { end: gasketLip(series.id, row.size), position: 'outlet' },
         ],
         body: [
           { lengthMm: LIP_MM, outsideMm: row.flangeMm * 0.95, boreMm: outsideMm, surface: 'washer' },

@@ -1,14 +1,53 @@
 import { err, ok } from '../../result';
-import type { Job } from '../job';
-import { type Change, type Collection, type JobRecord, replace, sameData } from './change';
+import type { Job, Settings } from '../job';
+import { type Change, type Collection, type JobRecord, SETTINGS, replace, sameData } from './change';
 import { defineEdit } from './edit-kind';
 
 /** The fields that may be set one by one; everything else is changed by an edit of its own. */
 const FIELDS = {
-  settings: ['name', 'measures'],
+  settings: SETTINGS,
   roofs: ['name', 'planAreaM2'],
-  tanks: ['type', 'capacityM3', 'diameterM', 'brimM', 'heightM', 'wallM', 'plinthM'],
-  penetrations: ['name', 'roles', 'size', 'face', 'heightM', 'aroundM', 'holeM', 'port'],
+  tanks: [
+    'type',
+    'capacityM3',
+    'diameterM',
+    'baseDiameterM',
+    'lengthM',
+    'widthM',
+    'brimM',
+    'heightM',
+    'wallM',
+    'plinthM',
+    'buriedM',
+    'accessM',
+    'metered',
+    'base',
+    'ratedKg',
+    'planks',
+    'contents',
+    'foodGrade',
+    'cleaning',
+    'dark',
+    'filledAsBuried',
+    'braced',
+    'anchorKg',
+    'pump',
+  ],
+  penetrations: [
+    'name',
+    'roles',
+    'size',
+    'face',
+    'heightM',
+    'aroundM',
+    'depthM',
+    'holeM',
+    'port',
+    'portUse',
+    'drawnIn',
+    'supported',
+    'shutsM',
+  ],
   parts: ['lengthM'],
   joints: ['accepted'],
   terminals: ['name', 'offers', 'distanceM', 'dropM'],
@@ -38,6 +77,28 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   planAreaM2: 'area',
   distanceM: 'distance',
   dropM: 'drop',
+  depthM: 'place',
+  baseDiameterM: 'diameter at the base',
+  widthM: 'width',
+  buriedM: 'depth in the ground',
+  accessM: 'way in',
+  metered: 'metered fill',
+  ratedKg: 'rating',
+  foodGrade: 'food grade',
+  dark: 'cover against light',
+  filledAsBuried: 'way of burying',
+  anchorKg: 'anchors',
+  portUse: 'use',
+  drawnIn: 'way in from inside',
+  shutsM: 'level at which it shuts',
+  armM: 'length of the arm',
+  sedimentM: 'depth of sediment',
+  groundWaterM: 'ground water',
+  frostM: 'depth of frost',
+  groundKpa: 'bearing of the ground',
+  stormMmPerH: 'storm',
+  sunPlan: 'care against sun',
+  frostPlan: 'care against frost',
 };
 
 const titleOf = (record: JobRecord | undefined): string =>
@@ -79,14 +140,14 @@ export const changeField = defineEdit<ChangeField>({
 
 const wordOf = (field: string): string => FIELD_WORDS[field] ?? field;
 
-function settingChange(job: Job, edit: ChangeField) {
-  const from = { name: job.name, measures: job.measures };
-  if (!sameData(from[edit.field as keyof typeof from], edit.from))
+function settingChange(job: Job, { field, from, to }: ChangeField) {
+  const now = job[field as keyof Settings];
+  if (!sameData(now, from))
     return err({
       code: 'changed-since' as const,
-      message: `The ${edit.field} of the job was changed since.`,
-      now: from[edit.field as keyof typeof from],
+      message: `The ${wordOf(field)} of the job was changed since.`,
+      now,
     });
-  const change: Change = { in: 'settings', from, to: { ...from, [edit.field]: edit.to } };
+  const change: Change = { in: 'settings', from: { [field]: from }, to: { [field]: to } };
   return ok([change]);
 }

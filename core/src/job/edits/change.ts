@@ -1,12 +1,12 @@
-import type { Job } from '../job';
+import { type Job, NO_SETTINGS, type Settings } from '../job';
 
 /** The collections of the job document; the settings of the job itself are the record `job` in `settings`. */
 export const COLLECTIONS = ['roofs', 'tanks', 'penetrations', 'parts', 'joints', 'terminals'] as const;
 export type Collection = (typeof COLLECTIONS)[number];
 export type JobRecord = Job[Collection][number];
 
-/** The settings of a job, as one record. */
-export type Settings = Pick<Job, 'name' | 'measures'>;
+/** The names of all settings. */
+export const SETTINGS = ['name', 'measures', ...(Object.keys(NO_SETTINGS) as (keyof typeof NO_SETTINGS)[])] as const;
 
 /** One record put, replaced or taken away; `from` is what must be there before, `index` its place in the list. */
 export type Change =
@@ -17,7 +17,8 @@ export type Change =
       readonly from: JobRecord | null;
       readonly to: JobRecord | null;
     }
-  | { readonly in: 'settings'; readonly from: Settings; readonly to: Settings };
+  /** Only the settings that change. */
+  | { readonly in: 'settings'; readonly from: Partial<Settings>; readonly to: Partial<Settings> };
 
 /** The changes that undo these, in the order in which they must be made. */
 export const invertChanges = (changes: readonly Change[]): Change[] =>

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { ternPoint } from '../../demo/tern-point';
 import { shippedCatalogue as catalogue } from '../../fittings/catalogue';
 import { type Job, emptyJob } from '../job';
-import { newTank } from '../new-tank';
+import { newPenetration, newTank } from '../new-tank';
 import { validateJob } from '../validate';
 import { EDIT_TYPES, type Edit, applyEdits } from './edits';
 
@@ -44,7 +44,7 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
   idOf(job.penetrations).map((penetrationId): Edit => ({ type: 'remove-penetration', penetrationId })),
   fc.constant<Edit>({
     type: 'add-penetration',
-    penetration: {
+    penetration: newPenetration({
       id: 'p9',
       tankId: 't1',
       name: 'Spare',
@@ -53,9 +53,7 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
       face: 'wall',
       heightM: 0.5,
       aroundM: 1,
-      holeM: null,
-      port: null,
-    },
+    }),
   }),
   fc.constant<Edit>({ type: 'add-roof', roof: { id: 'shed', name: 'shed', planAreaM2: 20 } }),
   fc.constant<Edit>({
@@ -156,7 +154,7 @@ describe('edits of two people', () => {
   test('two holes added at once get two labels', () => {
     const hole = (id: string): Edit => ({
       type: 'add-penetration',
-      penetration: {
+      penetration: newPenetration({
         id,
         tankId: 't1',
         name: 'Spare',
@@ -165,9 +163,7 @@ describe('edits of two people', () => {
         face: 'wall',
         heightM: 0.5,
         aroundM: 1,
-        holeM: null,
-        port: null,
-      },
+      }),
     });
     const labels = made(made(job, hole('a')).job, hole('b')).job.penetrations.map(({ label }) => label);
     expect(labels.slice(-2)).toEqual(['P8', 'P9']);

@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { ternPoint } from '../../demo/tern-point';
 import { shippedCatalogue as catalogue } from '../../fittings/catalogue';
 import type { Job } from '../job';
+import { newPenetration } from '../new-tank';
 import { type Edit, applyEdits } from './edits';
 import { nextLabel } from './labels';
 
@@ -24,18 +25,16 @@ const label = (edit: Edit): string => {
 describe('every kind refuses what is gone or taken, and says what it did', () => {
   const placed = (id: string, partCode = 'NC-075') => ({ id, code: partCode, lengthM: null });
   const openEnd = { of: 'part', id: 'p4-6', end: 1 } as const;
-  const hole = {
+  const hole = newPenetration({
     id: 'p4',
     tankId: 't1',
     name: 'Spare',
-    roles: ['spare' as const],
-    size: '1' as const,
-    face: 'wall' as const,
+    roles: ['spare'],
+    size: '1',
+    face: 'wall',
     heightM: 0.5,
     aroundM: 1,
-    holeM: null,
-    port: null,
-  };
+  });
 
   test.each<readonly [string, Edit, string]>([
     [

@@ -1,5 +1,5 @@
 import { err, ok } from '../../result';
-import type { Job } from '../job';
+import type { Job, Settings } from '../job';
 import { type Change, type JobRecord, applyChanges, sameData } from './change';
 import { type EditRefusal, defineEdit } from './edit-kind';
 
@@ -26,9 +26,9 @@ export const revert = defineEdit<Revert>({
 
 function cannotMake(job: Job, change: Change): EditRefusal | undefined {
   if (change.in === 'settings')
-    return sameData({ name: job.name, measures: job.measures }, change.from)
+    return Object.entries(change.from).every(([name, value]) => sameData(job[name as keyof Settings], value))
       ? undefined
-      : { code: 'changed-since', message: 'The job was renamed or its measures changed since.' };
+      : { code: 'changed-since', message: 'This setting of the job was changed since.' };
   const list: readonly JobRecord[] = job[change.in];
   const now = list.find(({ id }) => id === change.id) ?? null;
   if (sameData(now, change.from)) return undefined;

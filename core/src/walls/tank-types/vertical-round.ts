@@ -1,6 +1,7 @@
 import { METRES_PER_INCH } from '../../quantity/length';
 import { M3_PER_US_GALLON } from '../../quantity/volume';
-import type { Tank, TankType } from '../tank';
+import type { TankDimensions } from '../tank';
+import { defineTankType, dimensions, topRing, upBand, wallSeam } from './define';
 
 const IN = METRES_PER_INCH;
 /** The base curves up over about this height, and the shoulder starts this far under the brim (typical, value from memory). */
@@ -11,27 +12,31 @@ const RIB_HALF_M = 1 * IN;
 const DOME_STEPS: readonly number[] = [0, 0.15, 0.3, 0.45, 0.6, 0.75, 0.88, 1];
 
 /** Two ribs divide the straight wall (typical of moulded tanks). */
-const ribs = (tank: Tank): readonly number[] => [0.36, 0.69].map((share) => tank.brimM * share);
+const ribs = (tank: TankDimensions): readonly number[] => [0.36, 0.69].map((share) => tank.brimM * share);
 
 /** Upright round moulded tank with a domed shoulder and a lid. */
-export const verticalRound: TankType = {
+export const verticalRound = defineTankType({
   id: 'vertical-round',
   name: 'Upright round tank',
   shortName: 'upright',
+  form: 'round',
   material: 'polyethylene',
-  openTop: false,
-  defaults: {
+  breathes: true,
+  defaults: dimensions({
     capacityM3: 305 * M3_PER_US_GALLON,
     diameterM: 46 * IN,
     brimM: 43.5 * IN,
     heightM: 54 * IN,
     wallM: 0.25 * IN,
-    plinthM: 0,
-  },
+    accessM: 16 * IN,
+  }),
   noDrill: (tank) => [
-    { fromM: 0, toM: BASE_CURVE_M, reason: 'base curve' },
-    ...ribs(tank).map((heightM) => ({ fromM: heightM - RIB_HALF_M, toM: heightM + RIB_HALF_M, reason: 'rib' })),
-    { fromM: tank.brimM, toM: tank.heightM, reason: 'lid and shoulder' },
+    ...upBand(['wall'], 0, BASE_CURVE_M, 'base curve'),
+    ...ribs(tank).flatMap((heightM) => upBand(['wall'], heightM - RIB_HALF_M, heightM + RIB_HALF_M, 'rib')),
+    ...upBand(['wall'], tank.brimM, tank.heightM, 'lid and shoulder'),
+    ...wallSeam(Math.PI * tank.diameterM),
+    topRing([tank.diameterM / 2, tank.diameterM / 2], 0, tank.accessM / 2 + IN, 'lid'),
+    topRing([tank.diameterM / 2, tank.diameterM / 2], tank.diameterM / 2 - 2 * IN, tank.diameterM, 'shoulder'),
   ],
   outline: (tank) => {
     const radiusM = tank.diameterM / 2;
@@ -55,4 +60,4 @@ export const verticalRound: TankType = {
     ];
   },
   ribsM: ribs,
-};
+});

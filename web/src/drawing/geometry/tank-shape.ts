@@ -1,43 +1,55 @@
-import { type Tank, circumferenceM, tankType } from '@herrero/core';
+import { type Penetration, type Tank, type TankMark, acrossM, formOf, spotOf, tankType } from '@herrero/core';
 
 /** A tank laid out in pixels: the foot of the tank is y = 0 and up is negative; x = 0 is the axis. */
 export interface TankShape {
   readonly outline: string;
   readonly ribs: readonly string[];
-  readonly radiusPx: number;
+  readonly marks: readonly {
+    readonly d: string;
+    readonly weight: TankMark['weight'];
+    readonly fill: TankMark['fill'];
+  }[];
+  /** Half of its width from the front. */
+  readonly halfPx: number;
   readonly heightPx: number;
 }
 
-/** Outline and ribs of a tank at a scale, as SVG path data. */
+const round = (value: number): number => Math.round(value * 100) / 100;
+
+/** Outline, ribs and marks of a tank at a scale, as SVG path data. */
 export function tankShape(tank: Tank, pxPerM: number): TankShape {
   const type = tankType(tank.type);
   const half = type.outline(tank);
-  const right = half.map(({ radiusM, heightM }) => `${round(radiusM * pxPerM)} ${round(-heightM * pxPerM)}`);
-  const left = half
-    .toReversed()
-    .map(({ radiusM, heightM }) => `${round(-radiusM * pxPerM)} ${round(-heightM * pxPerM)}`);
-  const radiusPx = (tank.diameterM / 2) * pxPerM;
-  const sag = Math.min(5, radiusPx * 0.08);
+  const at = (x: number, up: number): string => `${round(x * pxPerM)} ${round(-up * pxPerM)}`;
+  const right = half.map(({ radiusM, heightM }) => at(radiusM, heightM));
+  const left = half.toReversed().map(({ radiusM, heightM }) => at(-radiusM, heightM));
+  const halfPx = (acrossM(tank) / 2) * pxPerM;
+  const sag = Math.min(5, halfPx * 0.08);
   const ribs = type.ribsM(tank).flatMap((heightM) =>
     [-4, 4].map((offset) => {
       const y = round(-heightM * pxPerM + offset * 0.5);
-      return `M${round(-radiusPx + 3)} ${y}Q0 ${y + sag} ${round(radiusPx - 3)} ${y}`;
+      return `M${round(-halfPx + 3)} ${y}Q0 ${y + sag} ${round(halfPx - 3)} ${y}`;
     }),
   );
-  return { outline: `M${[...right, ...left].join('L')}Z`, ribs, radiusPx, heightPx: tank.heightM * pxPerM };
+  const marks = type.marks(tank).map(({ points, weight, fill }) => ({
+    d: `M${points.map(([x, up]) => at(x, up)).join('L')}`,
+    weight,
+    fill,
+  }));
+  return { outline: `M${[...right, ...left].join('L')}Z`, ribs, marks, halfPx, heightPx: tank.heightM * pxPerM };
 }
 
-/** Where a hole round the wall is seen from the front; the datum seam is at the back. */
+/** Where an opening is seen from the front. */
 export interface SeenFromFront {
-  /** From the axis, as a share of the radius: -1 at the left edge, 1 at the right. */
-  readonly across: number;
+  /** From the axis [m]: negative on the left. */
+  readonly acrossM: number;
+  readonly upM: number;
   readonly hidden: boolean;
 }
 
-/** Seen from the middle of the unrolled wall. */
-export function seenFromFront(tank: Tank, aroundM: number): SeenFromFront {
-  const angle = (aroundM / circumferenceM(tank)) * 2 * Math.PI;
-  return { across: -Math.sin(angle), hidden: Math.cos(angle) > 0.02 };
+/** An opening as it is seen from the front; what is behind the middle is hidden. */
+export function seenFromFront(tank: Tank, hole: Penetration): SeenFromFront {
+  const spot = spotOf(tank, hole);
+  const through = formOf(tank).throughM(tank);
+  return { acrossM: spot.leftM - acrossM(tank) / 2, upM: spot.upM, hidden: spot.frontM > through * 0.51 };
 }
-
-const round = (value: number): number => Math.round(value * 100) / 100;

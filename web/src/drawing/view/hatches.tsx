@@ -29,6 +29,8 @@ const FILLS: Readonly<Record<Material, Fill>> = {
   stainless: WHITE_METAL,
   galvanised: WHITE_METAL,
   aluminium: WHITE_METAL,
+  steel: WHITE_METAL,
+  concrete: { tint: 'var(--mat-block)', lines: 'M1 2h1M5 5h1.5M2.5 7h1', size: 8 },
 };
 
 export const sectionFill = (material: Material): string => `url(#section-${material})`;
@@ -54,6 +56,9 @@ function HatchPatterns() {
       ))}
       <pattern id="no-drill" width={8} height={8} patternUnits="userSpaceOnUse">
         <path d="M0 8L8 0" stroke="var(--hair-2)" strokeWidth={0.9} />
+      </pattern>
+      <pattern id="sediment" width={7} height={7} patternUnits="userSpaceOnUse">
+        <path d="M1.5 2h.1M5 5.5h.1" stroke="var(--ink)" strokeWidth={1.6} strokeLinecap="round" />
       </pattern>
       <pattern id="ground" width={12} height={9} patternUnits="userSpaceOnUse">
         <path d="M1 9L9 0" stroke="var(--hair-2)" strokeWidth={0.9} />

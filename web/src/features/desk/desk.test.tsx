@@ -56,6 +56,7 @@ describe('the margin', () => {
       'Starts, then leaksP4, J5',
       'End openP4',
       'Not known yetP3',
+      'No hand insideP4',
       'Water left behindP4',
       'Mind the materialsP3, J2',
     ]);

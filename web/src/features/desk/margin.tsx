@@ -1,6 +1,6 @@
 'use client';
 
-import { type Finding, type Fix, fillText } from '@herrero/core';
+import { type Finding, type Fix, fillText, stationOf } from '@herrero/core';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -67,16 +67,16 @@ function Note({ finding }: { readonly finding: Finding }) {
   const jobId = useJob((state) => state.jobId);
   const select = useJob((state) => state.select);
   const point = useJob((state) => state.point);
+  const showTank = useJob((state) => state.showTank);
   const seam: Seam | undefined = useJob((state) =>
     seamOfFinding(finding, state.plan.joints.find(({ joint }) => joint.id === finding.at.id)?.mating),
   );
   const router = useRouter();
   const { at } = finding;
   const goThere = (): void => {
+    if (at.kind === 'tank') showTank(at.id);
     if (at.penetrationId !== undefined) select(at.penetrationId, at.kind === 'joint' ? at.id : null);
-    router.push(
-      stationPath(jobId, at.kind === 'tank' ? 'tanks' : finding.check.startsWith('hole/') ? 'holes' : 'runs'),
-    );
+    router.push(stationPath(jobId, stationOf(finding)));
   };
   const pointThere = (): void => point(at.kind === 'joint' ? at.id : (at.penetrationId ?? at.id));
   return (

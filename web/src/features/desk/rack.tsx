@@ -1,6 +1,14 @@
 'use client';
 
-import { type Penetration, type Tank, formatLength, formatVolume } from '@herrero/core';
+import {
+  type Penetration,
+  type Tank,
+  formatLength,
+  formatVolume,
+  isUpright,
+  sizeInInches,
+  sizeWords,
+} from '@herrero/core';
 import { usePathname, useRouter } from 'next/navigation';
 import { type Seam, SeamGlyph } from '@/ui/seam-glyph';
 import { useJob } from './job-provider';
@@ -9,6 +17,7 @@ import { SeamKey } from './seam-key';
 import { stationPath } from './stations';
 
 const BORE_PX_PER_INCH = 7;
+const MOST_BORE_IN = 4;
 
 /** Tanks from top to base; every row is a piece of the tank wall in section with its hole, and the water behind it. */
 export function Rack() {
@@ -67,8 +76,8 @@ function TankRows({ tank }: { readonly tank: Tank }) {
 }
 
 /** The top of a tank first, then down the wall. */
-const fromTopDown = (a: Penetration, b: Penetration): number =>
-  a.face === b.face ? b.heightM - a.heightM : a.face === 'top' ? -1 : 1;
+const fromTopDown = (a: Penetration, b: Penetration): number => rankOf(a) - rankOf(b) || b.heightM - a.heightM;
+const rankOf = ({ face }: Penetration): number => (face === 'top' ? 0 : face === 'bottom' ? 2 : 1);
 
 function HoleRow({ penetration, tank }: { readonly penetration: Penetration; readonly tank: Tank }) {
   const selected = useJob((state) => state.selectedId === penetration.id);
@@ -79,10 +88,9 @@ function HoleRow({ penetration, tank }: { readonly penetration: Penetration; rea
   const select = useJob((state) => state.select);
   const pathname = usePathname();
   const router = useRouter();
-  const where =
-    penetration.face === 'top'
-      ? 'in the top'
-      : `${formatLength(penetration.heightM, measures).replace(/ (in|mm)$/, '')} up`;
+  const where = isUpright(penetration.face)
+    ? `${formatLength(penetration.heightM, measures).replace(/ (in|mm)$/, '')} up`
+    : `in the ${penetration.face}`;
   const choose = (): void => {
     select(penetration.id);
     if (!/(holes|runs)$/.test(pathname)) router.push(stationPath(jobId, 'runs'));
@@ -101,7 +109,7 @@ function HoleRow({ penetration, tank }: { readonly penetration: Penetration; rea
             <b className="font-[650]">{penetration.label}</b> {penetration.name}
           </span>
           <span className="block truncate type-second">
-            {penetration.size} in, {where}
+            {sizeWords(penetration.size)}, {where}
           </span>
         </span>
         <SeamGlyph seam={seam} width={30} />
@@ -112,12 +120,8 @@ function HoleRow({ penetration, tank }: { readonly penetration: Penetration; rea
 
 /** A piece of the wall with the hole's bore to one scale, and water behind it where there is any. */
 function WallPiece({ penetration, tank }: { readonly penetration: Penetration; readonly tank: Tank }) {
-  const bore = Math.max(
-    4,
-    Number(penetration.size.split('-')[0]?.includes('/') ? 0.7 : (penetration.size.split('-')[0] ?? 1)) *
-      BORE_PX_PER_INCH,
-  );
-  const wet = penetration.face === 'wall' && penetration.heightM < tank.brimM;
+  const bore = Math.max(4, Math.min(MOST_BORE_IN, sizeInInches(penetration.size)) * BORE_PX_PER_INCH);
+  const wet = penetration.face !== 'top' && penetration.heightM < tank.brimM;
   return (
     <svg width={46} height={50} className="shrink-0 self-stretch" aria-hidden="true" preserveAspectRatio="none">
       {wet && <rect x={0} y={0} width={24} height={50} fill="var(--water-fill)" />}

@@ -7,7 +7,8 @@ import { stationPath } from '../desk/stations';
 import { AddHole } from './add-hole';
 import { HolePanel } from './hole-panel';
 import { HolesSheet } from './holes-sheet';
-import { TankTabs } from './tank-tabs';
+import { DrillingSheetLinks } from './drilling-sheet-links';
+import { TankRow } from './tank-row';
 
 /** The station Holes: the tank to scale with its openings, and all about the chosen one. */
 export function HolesStation() {
@@ -34,11 +35,12 @@ export function HolesStation() {
           tank, pole and wall share one scale and one base line
         </span>
       </h1>
-      <TankTabs tankId={tank.id} />
+      <TankRow tankId={tank.id} />
       <HoleSteps />
       <HolesSheet tank={tank} />
       {selected && <HolePanel key={selected.id} penetration={selected} tank={tank} />}
       <AddHole tank={tank} />
+      <DrillingSheetLinks tank={tank} />
     </>
   );
 }

@@ -1,92 +1,134 @@
 import {
+  type NoDrillZone,
   type Penetration,
-  circumferenceM,
+  TANK_TYPES,
+  type Tank,
+  acrossM,
+  faceOf,
+  facesOf,
   flangeRadiusM,
+  levelsOf,
   newTank,
+  noDrillZones,
   plan,
-  tankType,
   ternPoint,
-  volumeAtM3,
   zoneAt,
 } from '@herrero/core';
 import { describe, expect, test } from 'vitest';
-import { HOLE_KINDS, newPenetration } from './hole-kinds';
-import { clearances, tankLevels, usableWords } from './hole-levels';
+import { HOLE_KINDS, setOutHole } from './hole-kinds';
+import { clearances, usableWords } from './hole-levels';
+import { snapPlace } from './snap';
 
 const INCH = 0.0254;
+const NEW_JOB = { penetrations: [], measures: 'in-gal' } as const;
+const tankOf = (type: string): Tank => ({ ...newTank('t', type), label: 'T1' });
 
 describe('a new hole', () => {
-  test.each(['open-drum', 'closed-drum', 'vertical-round'])('of every kind lies on the flat of a %s', (type) => {
-    const tank = { ...newTank('t', type), label: 'T1' };
+  /** What is larger than the flat of a tank cannot be set out on it: a 6 in access between the bungs of a drum. */
+  const TOO_LARGE = (kind: string, type: string): boolean =>
+    kind === 'access' || (type === 'slimline' && kind === 'inlet') || type === 'crate-us' || type === 'crate-eu';
+
+  test.each(TANK_TYPES.map(({ id }) => id))('of every kind is on a %s, on the flat where there is room', (type) => {
+    const tank = tankOf(type);
     for (const kind of HOLE_KINDS) {
-      const hole = newPenetration('h', kind, tank, []);
+      const hole = setOutHole('h', kind, tank, NEW_JOB);
+      const shape = faceOf(tank, hole.face);
       expect(hole.roles).toEqual([kind.role]);
-      if (kind.face === 'wall')
+      expect(hole.aroundM).toBeLessThanOrEqual(shape?.acrossM ?? 0);
+      expect(hole.depthM).toBeLessThanOrEqual(shape?.seen === 'plan' ? shape.alongM : 0);
+      if (!TOO_LARGE(kind.role, type))
         expect(
-          zoneAt(tankType(type).noDrill(tank), hole.heightM, flangeRadiusM(kind.size, undefined)),
+          zoneAt(noDrillZones(tank), hole, flangeRadiusM(hole.size, undefined))?.reason,
           kind.name,
         ).toBeUndefined();
-      expect(hole.aroundM).toBeLessThanOrEqual(circumferenceM(tank));
     }
   });
 
   test('stands at the front first, then where there is most room', () => {
-    const tank = { ...newTank('t', 'open-drum'), label: 'T1' };
+    const tank = tankOf('own-cylinder');
     const [outlet, overflow] = HOLE_KINDS;
     if (!outlet || !overflow) throw new Error('no kinds');
-    const around = circumferenceM(tank);
-    const first = { ...newPenetration('a', outlet, tank, []), label: 'P1' };
+    const around = Math.PI * tank.diameterM;
+    const first = { ...setOutHole('a', outlet, tank, NEW_JOB), label: 'P1' };
     expect(first.aroundM).toBeCloseTo(around / 2, 9);
-    const second = { ...newPenetration('b', overflow, tank, [first]), label: 'P2' };
+    const second = { ...setOutHole('b', overflow, tank, { ...NEW_JOB, penetrations: [first] }), label: 'P2' };
     expect(second.aroundM).toBeCloseTo(around / 4, 9);
-    const third = newPenetration('c', outlet, tank, [first, second]);
+    const third = setOutHole('c', outlet, tank, { ...NEW_JOB, penetrations: [first, second] });
     expect(third.aroundM).toBeCloseTo((around * 3) / 4, 9);
+  });
+
+  test('takes the sizes of its region', () => {
+    const inlet = HOLE_KINDS.find(({ role }) => role === 'inlet');
+    if (!inlet) throw new Error('no inlet');
+    expect(setOutHole('a', inlet, tankOf('own-cylinder'), NEW_JOB).size).toBe('3');
+    expect(setOutHole('a', inlet, tankOf('own-cylinder'), { ...NEW_JOB, measures: 'mm-l' }).size).toBe('110');
   });
 });
 
-describe('levels', () => {
+describe('figures of a hole', () => {
   const job = ternPoint();
   const planned = plan(job);
-  const [t1, t2] = job.tanks;
-  if (!t1 || !t2) throw new Error('no tanks');
+  const t2 = job.tanks[1];
+  if (!t2) throw new Error('no tank');
 
-  // P2 at 40-1/2 in with a 4 in hole: full at 38-1/2 in, in both tanks, since they are linked on one plinth.
-  test('full is the lowest edge of the overflow, through the link', () => {
-    expect(tankLevels(t1, job, planned).fullM).toBeCloseTo(38.5 * INCH, 9);
-    expect(tankLevels(t2, job, planned).fullM).toBeCloseTo(38.5 * INCH, 9);
+  // 305 gal over 43-1/2 in less a floor of 1/4 in: from the overflow at 40.5 - 1.534 in to the bore of P4 at 8 - 0.412 in.
+  test('what there is to draw on, in the job’s own measures', () => {
+    const share = (38.966 - 7.588) / (43.5 - 0.25);
+    expect(usableWords(levelsOf(t2, { job, runs: planned.runs }), job)).toBe(
+      `${Math.round(305 * share)} gal to draw on`,
+    );
   });
 
-  test('a linked tank on a lower plinth fills by as much more', () => {
-    const lower: typeof job = { ...job, tanks: [t1, { ...t2, plinthM: t2.plinthM - 2 * INCH }] };
-    const tank = lower.tanks[1];
-    if (!tank) throw new Error('no tank');
-    expect(tankLevels(tank, lower, plan(lower)).fullM).toBeCloseTo(40.5 * INCH, 9);
-  });
-
-  // P4 at 8 in with a 1-5/8 in hole: dead below 7-3/16 in.
-  test('dead water is what lies under the lowest draw-off', () => {
-    const levels = tankLevels(t2, job, planned);
-    expect(levels.deadM).toBeCloseTo((8 - 1.625 / 2) * INCH, 9);
-    expect(levels.usableM3).toBeCloseTo(volumeAtM3(t2, levels.fullM) - volumeAtM3(t2, levels.deadM), 12);
-    expect(usableWords(levels, job)).toBe('220 gal to draw on');
-  });
-
-  test('without a draw-off nothing is dead', () => expect(tankLevels(t1, job, planned).deadM).toBe(0));
-
-  test('without an overflow it is full at the brim', () => {
-    const without = {
-      ...job,
-      penetrations: job.penetrations.filter(({ id }) => id !== 'p2'),
-      joints: job.joints.filter(({ id }) => !id.startsWith('p2')),
-    };
-    expect(tankLevels(t1, without, plan(without)).fullM).toBe(t1.brimM);
-  });
-
-  test('clearance names the nearest zone above and below', () => {
+  test('clearance names the nearest zone above, below and to the sides', () => {
     const hole = job.penetrations.find(({ id }) => id === 'p4') as Penetration;
-    const found = clearances(t2, hole.heightM, 1.2 * INCH);
-    expect(found.map(({ reason }) => reason)).toEqual(['rib', 'base curve']);
+    const found = clearances(noDrillZones(t2), hole, 1.2 * INCH);
+    expect(found.map(({ reason }) => reason)).toEqual(['rib', 'base curve', 'seam', 'seam']);
     // Base curve ends at 3 in: 8 - 1.2 - 3 = 3.8 in.
     expect(found[1]?.gapM).toBeCloseTo(3.8 * INCH, 9);
   });
+});
+
+describe('a dragged hole', () => {
+  const shape = { face: 'wall', name: 'Wall', seen: 'wall', round: false, acrossM: 2, alongM: 1 } as const;
+  const rib: NoDrillZone = { shape: 'band', face: 'wall', along: 'up', fromM: 0.4, toM: 0.5, reason: 'rib' };
+  const at = (heightM: number, aroundM: number) => ({ face: 'wall', heightM, aroundM, depthM: 0 }) as const;
+  const snap = (wanted: ReturnType<typeof at>, more: Partial<Parameters<typeof snapPlace>[1]> = {}) =>
+    snapPlace(wanted, {
+      shape,
+      zones: [rib],
+      radiusM: 0.03,
+      others: [at(0.2, 0.7)],
+      fields: ['heightM', 'aroundM'],
+      stepM: 0.005,
+      nearM: 0.02,
+      topM: 1,
+      ...more,
+    });
+
+  test('comes to lie on a mark of the tape', () => {
+    expect(snap(at(0.3021, 0.3034)).heightM).toBeCloseTo(0.3, 9);
+    expect(snap(at(0.3021, 0.3034)).aroundM).toBeCloseTo(0.305, 9);
+  });
+  test('level with another, and in line with it', () => expect(snap(at(0.211, 0.688))).toEqual(at(0.2, 0.7)));
+  test('on the middle of the face', () => expect(snap(at(0.3, 1.012)).aroundM).toBe(1));
+  test('clear of a rib, where that is near; where it is not, it stays and is named', () => {
+    expect(snap(at(0.385, 0.3)).heightM).toBeCloseTo(0.37, 9);
+    expect(snap(at(0.45, 0.3)).heightM).toBeCloseTo(0.45, 9);
+  });
+  test('never beyond the face', () => {
+    expect(snap(at(1.4, -0.3))).toEqual(at(1, 0));
+    expect(snap(at(0.3, 9)).aroundM).toBe(2);
+  });
+  test('only along the axes of its view', () =>
+    expect(snap(at(0.3021, 0.3034), { fields: ['heightM'] }).aroundM).toBe(0.3034));
+});
+
+test('every face of every type has a name of its own and a size', () => {
+  for (const { id } of TANK_TYPES) {
+    const tank = tankOf(id);
+    const faces = facesOf(tank);
+    expect(new Set(faces.map(({ name }) => name)).size).toBe(faces.length);
+    for (const face of faces) expect(face.acrossM * face.alongM).toBeGreaterThan(0);
+    expect(acrossM(tank)).toBeGreaterThan(0.3);
+  }
 });

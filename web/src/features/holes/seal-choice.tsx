@@ -1,97 +1,109 @@
 'use client';
 
 import {
-  type Offer,
   type Part,
   type Penetration,
-  holdsAtAll,
+  type SealWay,
+  type Tank,
+  WAY_WORDS,
+  fillText,
+  formatLength,
   lengthFigure,
   lengthUnit,
-  offersOf,
-  resolveEnd,
-  shippedCatalogue,
-  verdictWords,
-  wallSealSize,
+  sealOf,
+  sealWays,
+  wayTitle,
 } from '@herrero/core';
 import { MiniPart } from '@/drawing/view/mini-part';
 import { useJob } from '../desk/job-provider';
 import { newId } from '../desk/new-id';
 
-/** The ways to seal this hole, each with its hole and how it is judged in this wall; the chosen one is washed. */
-export function SealChoice({ penetration }: { readonly penetration: Penetration }) {
-  const job = useJob((state) => state.job);
-  const plan = useJob((state) => state.plan);
+/** The ways to seal this hole, each with its hole and what speaks for or against it in this wall; the chosen one is washed. */
+export function SealChoice({ penetration, tank }: { readonly penetration: Penetration; readonly tank: Tank }) {
+  const context = useJob((state) => state.plan.context);
   const make = useJob((state) => state.make);
-  const run = plan.runs.find((one) => one.penetration.id === penetration.id);
-  const seal = run?.strands[0]?.items[0];
-  const sealPart = seal?.part.ends.some(({ end }) => end.kind === 'wall-seal') ? seal : undefined;
-  if (penetration.port !== null)
-    return (
-      <p className="py-2 type-row">
-        The tank comes with {penetration.port} here. Nothing is drilled; what goes on is chosen at Runs.
-      </p>
-    );
-  const ways = shippedCatalogue.list.flatMap((part) => wayOf(part, penetration));
-  const choose = (way: Offer): void => {
-    if (sealPart)
-      make([{ type: 'replace-part', partId: sealPart.placed.id, from: sealPart.part.code, to: way.part.code }]);
+  const seal = sealOf(penetration.id, context.index);
+  const ways = sealWays(penetration, tank, context);
+  const open = ways.filter(
+    ({ verdict, parts, style }) => (verdict !== 'ruled-out' && parts.length > 0) || style.id === seal?.end.style,
+  );
+  const shut = ways.filter((way) => !open.includes(way));
+  const choose = (part: Part): void => {
+    if (seal) make([{ type: 'replace-part', partId: seal.placed.id, from: seal.part.code, to: part.code }]);
     else
       make([
         {
           type: 'add-part',
-          part: { id: newId(), code: way.part.code, lengthM: null },
+          part: { id: newId(), code: part.code, lengthM: null },
           at: { of: 'hole', id: penetration.id },
-          partEnd: way.endIn,
+          partEnd: 0,
           jointId: newId(),
         },
       ]);
   };
-
-  function wayOf(part: Part, hole: Penetration): Offer[] {
-    const end = part.ends[0]?.end;
-    if (end?.kind !== 'wall-seal' || end.size !== hole.size) return [];
-    const diameterM = hole.holeM ?? wallSealSize(end.style, end.size).typicalHoleMm / 1000;
-    const wall = resolveEnd(
-      { of: 'hole', id: hole.id },
-      {
-        ...job,
-        penetrations: job.penetrations.map((one) => (one.id === hole.id ? { ...one, holeM: diameterM } : one)),
-      },
-      plan.context.index,
-    );
-    return wall.end
-      ? offersOf({ end: wall.end, material: wall.material }, part).filter(({ endIn }) => endIn === 0)
-      : [];
-  }
-
   return (
-    <ul>
-      {ways.map((way) => (
-        <SealRow
-          key={way.part.code}
-          way={way}
-          chosen={sealPart?.part.code === way.part.code}
-          onChoose={() => choose(way)}
-        />
-      ))}
-    </ul>
+    <>
+      {open.length === 0 && (
+        <p className="py-2 type-row">
+          Nothing in the catalogue seals {penetration.size} here. Take another size, another place, or measure the
+          shank.
+        </p>
+      )}
+      <ul>
+        {open.flatMap((way) =>
+          way.parts.map((part, place) => (
+            <SealRow
+              key={part.code}
+              way={way}
+              part={part}
+              first={place === 0}
+              chosen={seal?.part.code === part.code}
+              onChoose={() => choose(part)}
+            />
+          )),
+        )}
+      </ul>
+      {shut.length > 0 && (
+        <details className="border-b border-hair py-1">
+          <summary className="min-h-9 py-2 type-second pointer-coarse:min-h-11">
+            {shut.length} {shut.length === 1 ? 'way is' : 'ways are'} ruled out here: why
+          </summary>
+          <ul className="space-y-1.5 pb-2">
+            {shut.map((way) => (
+              <li key={way.style.id} className="type-second">
+                <b className="font-[650] text-ink">{wayTitle(way)}.</b> <Reasons way={way} />
+                {way.reasons.length === 0 ? 'Not in the catalogue in this size.' : ''}
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </>
   );
+}
+
+function Reasons({ way }: { readonly way: SealWay }) {
+  const measures = useJob((state) => state.job.measures);
+  return way.reasons.map(({ text, data }) => fillText(text, data, measures)).join(' ');
 }
 
 function SealRow({
   way,
+  part,
+  first,
   chosen,
   onChoose,
 }: {
-  readonly way: Offer;
+  readonly way: SealWay;
+  readonly part: Part;
+  /** The reasons stand once, at the first part of a way. */
+  readonly first: boolean;
   readonly chosen: boolean;
   readonly onChoose: () => void;
 }) {
   const measures = useJob((state) => state.job.measures);
-  const { part, mating } = way;
-  const end = part.ends[0]?.end;
-  const holeM = end?.kind === 'wall-seal' ? wallSealSize(end.style, end.size).typicalHoleMm / 1000 : 0;
-  const holds = holdsAtAll(mating.verdict);
+  const holeM = (way.row?.typicalHoleMm ?? 0) / 1000;
+  const allowed = way.verdict === 'allowed';
   return (
     <li className="border-b border-hair">
       <button
@@ -102,17 +114,47 @@ function SealRow({
       >
         <MiniPart part={part} />
         <span className="min-w-0 flex-1">
-          <span className={`block text-[16px] leading-5 ${holds ? 'font-[650]' : 'text-ink-2'}`}>{part.name}</span>
+          <span className="block text-[16px] leading-5 font-[650]">{part.name}</span>
           <span className="block type-second">
             {part.detail}, hole {lengthFigure(holeM, measures)} {lengthUnit(measures)}
           </span>
-          {!holds && (
+          {!allowed && (
             <span className="block type-second">
-              <b className="text-ink">{verdictWords(mating)}.</b> {mating.why}
+              <b className="text-ink">{WAY_WORDS[way.verdict]}.</b> {first ? <Reasons way={way} /> : 'As above.'}
             </span>
           )}
         </span>
       </button>
+      {chosen && way.row && <SealFigures way={way} />}
     </li>
+  );
+}
+
+/** What the chosen way asks for: its range of holes, flat, inside and nut. */
+function SealFigures({ way: { style, row } }: { readonly way: SealWay }) {
+  const measures = useJob((state) => state.job.measures);
+  if (!row) return null;
+  const mm = (value: number): string => formatLength(value / 1000, measures);
+  const facts: readonly (readonly [string, string])[] = [
+    ['Holes', `${mm(row.holeMm[0])} to ${mm(row.holeMm[1])} between makers`],
+    ['Grips', `${mm(row.gripMm[0])} to ${mm(row.gripMm[1])} of wall`],
+    ['Flat', `${mm(row.flangeMm)} across`],
+    ['Inside', style.inside],
+    ['Nut', style.side],
+  ];
+  return (
+    <dl className="grid grid-cols-[52px_1fr] gap-x-2 px-2 pb-2 type-second">
+      {facts.map(([name, value]) => (
+        <div key={name} className="contents">
+          <dt>{name}</dt>
+          <dd className="text-ink">{value}</dd>
+        </div>
+      ))}
+      <dd className="col-span-2 pt-1">
+        {style.source.provenance === 'from-memory'
+          ? 'Ranges from memory: measure what you have.'
+          : style.source.document}
+      </dd>
+    </dl>
   );
 }

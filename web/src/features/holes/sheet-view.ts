@@ -1,9 +1,13 @@
-import { type Penetration, type Tank } from '@herrero/core';
-import { type TankLevels } from './hole-levels';
-import { type HolePlace } from './use-hole-drag';
+import { type FaceShape, type Penetration, type Tank, type TankLevels, type WallPlace } from '@herrero/core';
 
 /** Width of the story pole [px]. */
 export const POLE = 46;
+
+/** An opening while it is dragged: where it would be. */
+export interface Live {
+  readonly id: string;
+  readonly place: WallPlace;
+}
 
 /** What every view of the sheet shares: one tank, its holes and levels, one scale and one base line. */
 export interface ViewProps {
@@ -13,14 +17,10 @@ export interface ViewProps {
   readonly pxPerM: number;
   readonly baseY: number;
   readonly heightPx: number;
-  readonly onLive: (live: { id: string; place: HolePlace } | undefined) => void;
+  readonly onLive: (live: Live | undefined) => void;
 }
 
-/** One hole in a view. */
-export interface HoleProps {
-  readonly hole: Penetration;
-  readonly tank: Tank;
-  readonly pxPerM: number;
-  readonly baseY: number;
-  readonly onLive: ViewProps['onLive'];
+/** A view of one face. */
+export interface FaceViewProps extends ViewProps {
+  readonly shape: FaceShape;
 }

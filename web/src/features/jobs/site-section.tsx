@@ -1,5 +1,17 @@
-import { type Job, type Roof, type Tank, type Terminal, formatArea, formatLength, tankType } from '@herrero/core';
-import { tankShape } from '@/drawing/geometry/tank-shape';
+import {
+  type Job,
+  type Roof,
+  type Tank,
+  type Terminal,
+  acrossM,
+  baseLevelM,
+  formatArea,
+  formatLength,
+  isUpright,
+  tankType,
+} from '@herrero/core';
+import { seenFromFront } from '@/drawing/geometry/tank-shape';
+import { TankBase, TankFigure } from '@/drawing/view/tank-figure';
 
 const WIDTH = 330;
 const HEIGHT = 118;
@@ -20,17 +32,19 @@ export function SiteSection({ job }: { readonly job: Job }) {
     .toSorted((a, b) => (b.dropM ?? 0) - (a.dropM ?? 0))[0];
   const left = roof ? ROOF_WIDTH + 16 : 16;
   const right = lowest ? WIDTH - SLOPE_WIDTH : WIDTH - 16;
-  const wide = tanks.reduce((sum, { diameterM }) => sum + diameterM, 0);
-  const high = Math.max(...tanks.map(({ heightM, plinthM }) => heightM + plinthM));
+  const wide = tanks.reduce((sum, tank) => sum + acrossM(tank), 0);
+  const high = Math.max(...tanks.map((tank) => tank.heightM + baseLevelM(tank)));
+  const deep = Math.max(...tanks.map(({ buriedM }) => buriedM), 0);
   const pxPerM = Math.min(
     (right - left - GAP * (tanks.length + 1)) / wide,
     (GROUND - (roof ? ROOF_HEIGHT : 14)) / high,
+    deep > 0 ? (HEIGHT - GROUND - 2) / deep : Infinity,
   );
   const drawn = wide * pxPerM + GAP * (tanks.length - 1);
   const start = left + (right - left - drawn) / 2;
   const placed = tanks.map((tank, index) => {
-    const before = tanks.slice(0, index).reduce((sum, { diameterM }) => sum + diameterM * pxPerM + GAP, 0);
-    return { tank, axis: start + before + (tank.diameterM / 2) * pxPerM };
+    const before = tanks.slice(0, index).reduce((sum, other) => sum + acrossM(other) * pxPerM + GAP, 0);
+    return { tank, axis: start + before + (acrossM(tank) / 2) * pxPerM };
   });
   const drop = lowest
     ? Math.min(MOST_DROP, Math.max(8, (lowest.dropM ?? 0) * (Number.isFinite(pxPerM) ? pxPerM : 20)))
@@ -44,7 +58,9 @@ export function SiteSection({ job }: { readonly job: Job }) {
           roof={roof}
           job={job}
           toX={(placed[0]?.axis ?? left) - 4}
-          toY={placed[0] ? GROUND - (placed[0].tank.heightM + placed[0].tank.plinthM) * pxPerM : GROUND - ROOF_HEIGHT}
+          toY={
+            placed[0] ? GROUND - (placed[0].tank.heightM + baseLevelM(placed[0].tank)) * pxPerM : GROUND - ROOF_HEIGHT
+          }
         />
       )}
       {tanks.length === 0 && (
@@ -64,7 +80,7 @@ export function SiteSection({ job }: { readonly job: Job }) {
         <Line
           terminal={lowest}
           job={job}
-          fromX={(placed.at(-1)?.axis ?? left) + ((placed.at(-1)?.tank.diameterM ?? 0) / 2) * pxPerM}
+          fromX={(placed.at(-1)?.axis ?? left) + halfOf(placed.at(-1)?.tank) * pxPerM}
           drop={drop}
           slopeFrom={right - 6}
           plinthPx={(placed.at(-1)?.tank.plinthM ?? 0) * pxPerM}
@@ -73,6 +89,8 @@ export function SiteSection({ job }: { readonly job: Job }) {
     </svg>
   );
 }
+
+const halfOf = (tank: Tank | undefined): number => (tank ? acrossM(tank) / 2 : 0);
 
 /** Flat ground, falling at the right where the water goes down. */
 function Ground({ drop, slopeFrom }: { readonly drop: number; readonly slopeFrom: number }) {
@@ -185,58 +203,39 @@ function SmallTank({
   readonly pxPerM: number;
   readonly last: boolean;
 }) {
-  const shape = tankShape(tank, pxPerM);
-  const foot = GROUND - tank.plinthM * pxPerM;
+  const halfPx = (acrossM(tank) / 2) * pxPerM;
+  const foot = GROUND - baseLevelM(tank) * pxPerM;
   const holes = job.penetrations.filter(({ tankId }) => tankId === tank.id);
   const full = Math.min(
     tank.brimM,
-    ...holes.filter(({ roles, face }) => face === 'wall' && roles.includes('overflow')).map(({ heightM }) => heightM),
+    ...holes.filter(({ roles, face }) => isUpright(face) && roles.includes('overflow')).map(({ heightM }) => heightM),
   );
   return (
     <g>
-      {tank.plinthM > 0 && (
-        <rect
-          x={axis - shape.radiusPx - 3}
-          y={foot}
-          width={2 * shape.radiusPx + 6}
-          height={GROUND - foot}
-          fill="var(--mat-block)"
-          stroke="var(--ink)"
-          strokeWidth={1.2}
-        />
-      )}
       <g transform={`translate(${axis} ${foot})`}>
-        <path d={shape.outline} fill="var(--sheet)" />
-        <clipPath id={`small-${tank.id}`}>
-          <path d={shape.outline} />
-        </clipPath>
-        <rect
-          clipPath={`url(#small-${tank.id})`}
-          x={-shape.radiusPx}
-          y={-full * pxPerM}
-          width={2 * shape.radiusPx}
-          height={full * pxPerM}
-          fill="var(--water-fill)"
-        />
-        <path d={`M${-shape.radiusPx} ${-full * pxPerM}H${shape.radiusPx}`} stroke="var(--water)" strokeWidth={1.4} />
-        <path d={shape.outline} fill="none" stroke="var(--ink)" strokeWidth={2} strokeLinejoin="round" />
-        {holes.map((hole) =>
-          hole.face === 'top' ? (
+        <TankBase tank={tank} pxPerM={pxPerM} halfPx={halfPx} />
+        <TankFigure tank={tank} pxPerM={pxPerM} id={`small-${tank.id}`} fullM={full} weight={2} />
+        {holes.map((hole) => {
+          const { acrossM: across, upM } = seenFromFront(tank, hole);
+          if (hole.face === 'top' || hole.face === 'bottom')
+            return (
+              <path
+                key={hole.id}
+                d={`M${across * pxPerM} ${-upM * pxPerM}v${hole.face === 'top' ? -6 : 6}`}
+                stroke="var(--ink)"
+                strokeWidth={3}
+              />
+            );
+          const side = hole.roles.includes('link') && last ? -1 : 1;
+          return (
             <path
               key={hole.id}
-              d={`M${(hole.aroundM - tank.diameterM / 2) * pxPerM} ${-hole.heightM * pxPerM}v-6`}
+              d={`M${side * halfPx} ${-upM * pxPerM}h${side * 5}`}
               stroke="var(--ink)"
               strokeWidth={3}
             />
-          ) : (
-            <path
-              key={hole.id}
-              d={`M${(hole.roles.includes('link') && last ? -1 : 1) * shape.radiusPx} ${-hole.heightM * pxPerM}h${hole.roles.includes('link') && last ? -5 : 5}`}
-              stroke="var(--ink)"
-              strokeWidth={3}
-            />
-          ),
-        )}
+          );
+        })}
       </g>
       <title>{`${tank.label}, ${tankType(tank.type).name}`}</title>
     </g>

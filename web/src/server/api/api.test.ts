@@ -149,6 +149,7 @@ describe('plan', () => {
       { check: 'joint/false-friend', fixes: [{ partsAdded: 1 }, {}, {}] },
       {},
       {},
+      { check: 'hole/no-way-to-nut' },
       {},
       {},
     ]);

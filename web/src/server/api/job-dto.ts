@@ -1,12 +1,17 @@
 import 'reflect-metadata';
 import {
+  BASES,
+  CLEANINGS,
   type Catalogue,
   FACES,
+  FROST_PLANS,
   type FieldProblem,
   type Job,
   NOMINAL_SIZES,
+  PORT_USES,
   ROLES,
   SCHEMA_VERSION,
+  SUN_PLANS,
   validateJob,
 } from '@herrero/core';
 import { Type } from 'class-transformer';
@@ -14,6 +19,7 @@ import {
   ArrayMaxSize,
   Equals,
   IsArray,
+  IsBoolean,
   IsIn,
   IsInt,
   IsNumber,
@@ -42,16 +48,59 @@ export class RoofDto {
   @IsNumber() planAreaM2!: number;
 }
 
+export class MeteredFillDto {
+  @IsNumber() levelM!: number;
+  @IsNumber() volumeM3!: number;
+}
+
+export class PlanksDto {
+  @IsInt() count!: number;
+  @IsNumber() widthM!: number;
+  @IsNumber() thickM!: number;
+  @IsNumber() spanM!: number;
+}
+
+export class PumpDto {
+  @IsNumber() diameterM!: number;
+  @IsNumber() lengthM!: number;
+  @IsNumber() intakeM!: number;
+  @IsNumber() fromLeftM!: number;
+  @IsNumber() fromFrontM!: number;
+}
+
+const MOST_READINGS = 100;
+
 export class TankDto {
   @Matches(ID) id!: string;
   @Length(1, 12) label!: string;
   @Length(1, 40) type!: string;
   @IsNumber() capacityM3!: number;
   @IsNumber() diameterM!: number;
+  @IsNumber() baseDiameterM!: number;
+  @IsNumber() lengthM!: number;
+  @IsNumber() widthM!: number;
   @IsNumber() brimM!: number;
   @IsNumber() heightM!: number;
   @IsNumber() wallM!: number;
   @IsNumber() plinthM!: number;
+  @IsNumber() buriedM!: number;
+  @IsNumber() accessM!: number;
+  @IsArray()
+  @ArrayMaxSize(MOST_READINGS)
+  @ValidateNested({ each: true })
+  @Type(() => MeteredFillDto)
+  metered!: MeteredFillDto[];
+  @IsIn(BASES) base!: string;
+  @ValidateIf(orNull('ratedKg')) @IsNumber() ratedKg!: number | null;
+  @ValidateIf(orNull('planks')) @IsObject() @ValidateNested() @Type(() => PlanksDto) planks!: PlanksDto | null;
+  @ValidateIf(orNull('contents')) @Length(1, 80) contents!: string | null;
+  @ValidateIf(orNull('foodGrade')) @IsBoolean() foodGrade!: boolean | null;
+  @ValidateIf(orNull('cleaning')) @IsIn(CLEANINGS) cleaning!: string | null;
+  @IsBoolean() dark!: boolean;
+  @IsBoolean() filledAsBuried!: boolean;
+  @IsBoolean() braced!: boolean;
+  @IsNumber() anchorKg!: number;
+  @ValidateIf(orNull('pump')) @IsObject() @ValidateNested() @Type(() => PumpDto) pump!: PumpDto | null;
 }
 
 export class PenetrationDto {
@@ -64,8 +113,14 @@ export class PenetrationDto {
   @IsIn(FACES) face!: string;
   @IsNumber() heightM!: number;
   @IsNumber() aroundM!: number;
+  @IsNumber() depthM!: number;
   @ValidateIf(orNull('holeM')) @IsNumber() holeM!: number | null;
   @ValidateIf(orNull('port')) @Length(1, 60) port!: string | null;
+  @ValidateIf(orNull('portId')) @Matches(ID) portId!: string | null;
+  @ValidateIf(orNull('portUse')) @IsIn(PORT_USES) portUse!: string | null;
+  @IsBoolean() drawnIn!: boolean;
+  @IsBoolean() supported!: boolean;
+  @ValidateIf(orNull('shutsM')) @IsNumber() shutsM!: number | null;
 }
 
 export class PlacedPartDto {
@@ -105,6 +160,15 @@ export class JobDto {
   @Equals(SCHEMA_VERSION, { message: `schemaVersion must be ${SCHEMA_VERSION}` }) schemaVersion!: number;
   @IsString() @MaxLength(120) name!: string;
   @IsIn(['in-gal', 'mm-l']) measures!: string;
+  @ValidateIf(orNull('armM')) @IsNumber() armM!: number | null;
+  @ValidateIf(orNull('sedimentM')) @IsNumber() sedimentM!: number | null;
+  @ValidateIf(orNull('groundWaterM')) @IsNumber() groundWaterM!: number | null;
+  @ValidateIf(orNull('frostM')) @IsNumber() frostM!: number | null;
+  @ValidateIf(orNull('groundKpa')) @IsNumber() groundKpa!: number | null;
+  @ValidateIf(orNull('stormMmPerH')) @IsNumber() stormMmPerH!: number | null;
+  @IsBoolean() silicone!: boolean;
+  @ValidateIf(orNull('sunPlan')) @IsIn(SUN_PLANS) sunPlan!: string | null;
+  @ValidateIf(orNull('frostPlan')) @IsIn(FROST_PLANS) frostPlan!: string | null;
   @IsArray() @ArrayMaxSize(MOST) @ValidateNested({ each: true }) @Type(() => RoofDto) roofs!: RoofDto[];
   @IsArray() @ArrayMaxSize(MOST) @ValidateNested({ each: true }) @Type(() => TankDto) tanks!: TankDto[];
   @IsArray()

@@ -1,4 +1,19 @@
-import { CEMENTS, MATERIALS, MEDIA, NOMINAL_SIZES, ROLES, EDIT_TYPES, SCHEMA_VERSION } from '@herrero/core';
+import {
+  BASES,
+  CEMENTS,
+  CLEANINGS,
+  EDIT_TYPES,
+  FACES,
+  FROST_PLANS,
+  MATERIALS,
+  MEDIA,
+  NOMINAL_SIZES,
+  PORT_USES,
+  ROLES,
+  SCHEMA_VERSION,
+  SITE_FIGURES,
+  SUN_PLANS,
+} from '@herrero/core';
 import { BODY_LIMIT_BYTES } from './read-body';
 
 const json = (schema: object): object => ({ content: { 'application/json': { schema } } });
@@ -11,6 +26,10 @@ const object = (properties: Record<string, object>, required = Object.keys(prope
   type: 'object',
   properties,
   required,
+});
+const boolean = { type: 'boolean' };
+const objectOrNull = (properties: Record<string, object>): object => ({
+  anyOf: [{ type: 'null' }, object(properties)],
 });
 const orNull = (schema: { type: string }): object => ({ ...schema, type: [schema.type, 'null'] });
 
@@ -30,6 +49,10 @@ const schemas = {
     schemaVersion: { const: SCHEMA_VERSION },
     name: text,
     measures: { enum: ['in-gal', 'mm-l'] },
+    ...Object.fromEntries(SITE_FIGURES.map((figure) => [figure, orNull(number)])),
+    silicone: boolean,
+    sunPlan: { enum: [...SUN_PLANS, null] },
+    frostPlan: { enum: [...FROST_PLANS, null] },
     tanks: list(
       object({
         id: text,
@@ -37,10 +60,33 @@ const schemas = {
         type: text,
         capacityM3: number,
         diameterM: number,
+        baseDiameterM: number,
+        lengthM: number,
+        widthM: number,
         brimM: number,
         heightM: number,
         wallM: number,
         plinthM: number,
+        buriedM: number,
+        accessM: number,
+        metered: list(object({ levelM: number, volumeM3: number })),
+        base: { enum: BASES },
+        ratedKg: orNull(number),
+        planks: objectOrNull({ count: { type: 'integer' }, widthM: number, thickM: number, spanM: number }),
+        contents: orNull(text),
+        foodGrade: orNull(boolean),
+        cleaning: { enum: [...CLEANINGS, null] },
+        dark: boolean,
+        filledAsBuried: boolean,
+        braced: boolean,
+        anchorKg: number,
+        pump: objectOrNull({
+          diameterM: number,
+          lengthM: number,
+          intakeM: number,
+          fromLeftM: number,
+          fromFrontM: number,
+        }),
       }),
     ),
     penetrations: list(
@@ -51,11 +97,17 @@ const schemas = {
         name: text,
         roles: list({ enum: ROLES }),
         size: { enum: NOMINAL_SIZES },
-        face: { enum: ['wall', 'top'] },
+        face: { enum: FACES },
         heightM: number,
         aroundM: number,
+        depthM: number,
         holeM: orNull(number),
         port: orNull(text),
+        portId: orNull(text),
+        portUse: { enum: [...PORT_USES, null] },
+        drawnIn: boolean,
+        supported: boolean,
+        shutsM: orNull(number),
       }),
     ),
     parts: list(object({ id: text, code: text, lengthM: orNull(number) })),

@@ -6,6 +6,7 @@ import {
   type Job,
   SCHEMA_VERSION,
   applyEdits,
+  migrateJob,
   shippedCatalogue,
 } from '@herrero/core';
 import { and, asc, desc, eq, isNotNull, isNull } from 'drizzle-orm';
@@ -43,17 +44,25 @@ const columns = {
   archivedAt: jobs.archivedAt,
 };
 
+/** A stored row with its document as one of today's version: a job that an older Herrero wrote is still that job. */
+const today = <Row extends { readonly document: Job }>(row: Row): Row => ({
+  ...row,
+  document: migrateJob(row.document),
+});
+
 /** Jobs, the one worked on last first. */
-export const listJobs = async (archived: boolean): Promise<readonly StoredJob[]> =>
-  database()
+export const listJobs = async (archived: boolean): Promise<readonly StoredJob[]> => {
+  const rows = await database()
     .select(columns)
     .from(jobs)
     .where(archived ? isNotNull(jobs.archivedAt) : isNull(jobs.archivedAt))
     .orderBy(desc(jobs.updatedAt), asc(jobs.id));
+  return rows.map(today);
+};
 
 export async function findJob(id: string): Promise<StoredJob | undefined> {
   const [found] = await database().select(columns).from(jobs).where(eq(jobs.id, id));
-  return found;
+  return found && today(found);
 }
 
 /** Stores a new job at revision 1, with the document itself as the first entry of its history. */
@@ -82,8 +91,9 @@ export async function archiveJob(id: string, archived: boolean): Promise<void> {
  */
 export const applyBatch = async (id: string, batch: Batch): Promise<BatchOutcome> =>
   database().transaction(async (tx): Promise<BatchOutcome> => {
-    const [stored] = await tx.select(columns).from(jobs).where(eq(jobs.id, id)).for('update');
-    if (!stored) return { kind: 'no-such-job' };
+    const [row] = await tx.select(columns).from(jobs).where(eq(jobs.id, id)).for('update');
+    if (!row) return { kind: 'no-such-job' };
+    const stored = today(row);
     const [before] = await tx
       .select({ label: jobHistory.label, inverse: jobHistory.inverse })
       .from(jobHistory)
@@ -94,7 +104,11 @@ export const applyBatch = async (id: string, batch: Batch): Promise<BatchOutcome
     const { job: document, label, inverse } = edited.value;
     const revision = stored.revision + 1;
     const updatedAt = new Date();
-    await tx.update(jobs).set({ document, name: document.name, revision, updatedAt }).where(eq(jobs.id, id));
+    const schemaVersion = SCHEMA_VERSION;
+    await tx
+      .update(jobs)
+      .set({ document, name: document.name, schemaVersion, revision, updatedAt })
+      .where(eq(jobs.id, id));
     await tx.insert(jobHistory).values({ jobId: id, revision, label, inverse, ...batch });
     return { kind: 'accepted', stored: { ...stored, document, revision, updatedAt }, label, inverse };
   });
@@ -119,7 +133,7 @@ export const putDocument = async (
     const revision = stored.revision + 1;
     await tx
       .update(jobs)
-      .set({ document, name: document.name, revision, updatedAt: new Date() })
+      .set({ document, name: document.name, schemaVersion: SCHEMA_VERSION, revision, updatedAt: new Date() })
       .where(eq(jobs.id, id));
     await tx.insert(jobHistory).values({ jobId: id, revision, batchId: `put-${revision}`, author, label, document });
     return { kind: 'stored', revision };
@@ -146,5 +160,5 @@ export async function historyOf(
 /** The job that a demo scenario was loaded as. */
 export async function findDemo(demo: string): Promise<StoredJob | undefined> {
   const [found] = await database().select(columns).from(jobs).where(eq(jobs.demo, demo));
-  return found;
+  return found && today(found);
 }

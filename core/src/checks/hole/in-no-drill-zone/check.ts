@@ -1,7 +1,8 @@
-import { flangeRadiusM, nearestFreeM, zoneAt } from '../../../walls/no-drill';
-import { tankType } from '../../../walls/tank-types';
-import { holeDiameterM } from '../../../job/resolve';
+import { flatRadiusM } from '../../../job/resolve';
+import { acrossM } from '../../../walls/forms';
+import { nearestFree, noDrillZones, zoneAt } from '../../../walls/no-drill';
 import { defineCheck } from '../../define-check';
+import { moveFix } from '../../move-fix';
 import { atPenetration } from '../../places';
 
 export default defineCheck({
@@ -13,51 +14,31 @@ export default defineCheck({
     messages: {
       zone: {
         title: 'Not on the flat',
-        text: '{hole} at {height} reaches into the {zone} ({from} to {to}); a flat washer bridges there and never seals.',
+        text: '{hole} reaches into the {zone} ({from} to {to}, with {flat} of flat needed round it); a flat washer bridges there and never seals.',
       },
     },
   },
   check: ({ job, index }) =>
     job.penetrations.flatMap((penetration) => {
       const tank = job.tanks.find(({ id }) => id === penetration.tankId);
-      if (!tank || penetration.face !== 'wall' || penetration.port !== null) return [];
-      const bands = tankType(tank.type).noDrill(tank);
-      const radiusM = flangeRadiusM(penetration.size, holeDiameterM(penetration.id, job, index));
-      const zone = zoneAt(bands, penetration.heightM, radiusM);
+      if (!tank || penetration.port !== null) return [];
+      const zones = noDrillZones(tank);
+      const radiusM = flatRadiusM(penetration, job, index);
+      const zone = zoneAt(zones, penetration, radiusM);
       if (!zone) return [];
-      const to = nearestFreeM(bands, penetration.heightM, radiusM, tank.heightM);
+      const free = nearestFree(zones, penetration, radiusM, tank.heightM);
       return [
         {
           messageId: 'zone' as const,
           at: atPenetration(penetration),
           data: {
             hole: penetration.label,
-            height: { lengthM: penetration.heightM },
+            flat: { lengthM: 2 * radiusM },
             zone: zone.reason,
             from: { lengthM: zone.fromM },
-            to: { lengthM: zone.toM },
+            to: { lengthM: zone.shape === 'ring' ? Math.min(zone.toM, acrossM(tank) / 2) : zone.toM },
           },
-          fixes:
-            to === undefined
-              ? []
-              : [
-                  {
-                    text: 'Move it to {to}',
-                    data: { to: { lengthM: to } },
-                    edits: [
-                      {
-                        type: 'change-field' as const,
-                        in: 'penetrations' as const,
-                        id: penetration.id,
-                        field: 'heightM',
-                        from: penetration.heightM,
-                        to,
-                      },
-                    ],
-                    partsAdded: 0,
-                    priceUsd: 0,
-                  },
-                ],
+          fixes: free === undefined ? [] : [moveFix(penetration, free)],
         },
       ];
     }),

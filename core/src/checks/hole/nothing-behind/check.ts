@@ -15,6 +15,8 @@ export default defineCheck({
       .filter(
         (run) =>
           partsBeyondSeal(run) === 0 &&
+          // A port that keeps its bung, or is left on purpose, is said and checked elsewhere.
+          (run.penetration.portUse === null || run.penetration.portUse === 'use') &&
           (run.penetration.port !== null || run.strands.some(({ items }) => items.length > 0)),
       )
       .flatMap((run) => {

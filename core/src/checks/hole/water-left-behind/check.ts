@@ -1,9 +1,11 @@
-import { fullBoreMm } from '../../../fittings/body';
-import { holeDiameterM } from '../../../job/resolve';
+import { flatRadiusM } from '../../../job/resolve';
+import { levelsOf } from '../../../job/levels';
+import { isUpright } from '../../../walls/forms';
 import { volumeAtM3 } from '../../../walls/level';
-import { flangeRadiusM, nearestFreeM } from '../../../walls/no-drill';
-import { tankType } from '../../../walls/tank-types';
+import { nearestFree, noDrillZones } from '../../../walls/no-drill';
+import { DRAWS } from '../../../walls/roles';
 import { defineCheck } from '../../define-check';
+import { moveFix } from '../../move-fix';
 import { atPenetration } from '../../places';
 
 /** Dead water above this share of the tank is worth a word. Our judgement. */
@@ -17,44 +19,30 @@ export default defineCheck({
     sources: [{ document: 'hydrostatics: water below the lowest bore stays', provenance: 'standard-formula' }],
     messages: { left: { title: 'Water left behind', text: 'At {height}, {volume} stay in {tank} for good.' } },
   },
-  check: ({ job, index }) =>
+  check: ({ job, index, runs }) =>
     job.penetrations
-      .filter(({ roles, face, port }) => roles.includes('draw-off') && face === 'wall' && port === null)
+      .filter(({ roles, face, port }) => roles.some((role) => DRAWS.includes(role)) && isUpright(face) && port === null)
       .flatMap((penetration) => {
         const tank = job.tanks.find(({ id }) => id === penetration.tankId);
         if (!tank) return [];
-        const boreM = fullBoreMm(penetration.size) / 1000;
-        const left = volumeAtM3(tank, penetration.heightM - boreM / 2);
-        if (left <= SHARE * tank.capacityM3) return [];
-        const radiusM = flangeRadiusM(penetration.size, holeDiameterM(penetration.id, job, index));
-        const lowest = nearestFreeM(tankType(tank.type).noDrill(tank), radiusM, radiusM, tank.heightM);
-        const gain = lowest === undefined ? 0 : left - volumeAtM3(tank, lowest - boreM / 2);
+        const { deadM, deadM3, deadBecause } = levelsOf(tank, { job, runs });
+        if (deadBecause !== 'outlet' || deadM3 <= SHARE * tank.capacityM3) return [];
+        const radiusM = flatRadiusM(penetration, job, index);
+        const lowest = nearestFree(noDrillZones(tank), { ...penetration, heightM: radiusM }, radiusM, tank.heightM);
+        const lower = lowest !== undefined && lowest.heightM < penetration.heightM ? lowest : undefined;
+        const gain = lower ? deadM3 - volumeAtM3(tank, deadM - penetration.heightM + lower.heightM) : 0;
         return [
           {
             messageId: 'left' as const,
             at: atPenetration(penetration),
-            data: { height: { lengthM: penetration.heightM }, volume: { volumeM3: left }, tank: tank.label },
-            fixes:
-              lowest === undefined || lowest >= penetration.heightM
-                ? []
-                : [
-                    {
-                      text: 'Lower it to {to}: {gain} back',
-                      data: { to: { lengthM: lowest }, gain: { volumeM3: gain } },
-                      edits: [
-                        {
-                          type: 'change-field' as const,
-                          in: 'penetrations' as const,
-                          id: penetration.id,
-                          field: 'heightM',
-                          from: penetration.heightM,
-                          to: lowest,
-                        },
-                      ],
-                      partsAdded: 0,
-                      priceUsd: 0,
-                    },
-                  ],
+            data: { height: { lengthM: penetration.heightM }, volume: { volumeM3: deadM3 }, tank: tank.label },
+            fixes: lower
+              ? [
+                  moveFix(penetration, { ...lower, aroundM: penetration.aroundM }, 'Lower it to {up}: {gain} back', {
+                    gain: { volumeM3: gain },
+                  }),
+                ]
+              : [],
           },
         ];
       }),

@@ -25,6 +25,8 @@ export default defineCheck({
   check: (context) =>
     context.joints
       .filter(({ mating }) => mating.verdict === 'starts-then-leaks' || mating.verdict === 'will-not-go')
+      // What stands in a wall is judged there, with the wall: see the checks of holes.
+      .filter(({ a, b }) => ![a, b].some(({ end }) => end?.kind === 'wall-seal'))
       .map((judged) => ({
         messageId: judged.mating.verdict === 'will-not-go' ? 'stops' : 'leaks',
         at: atJoint(judged),

@@ -1,8 +1,9 @@
 import type { Tank } from '../../../walls/tank';
 import type { Job } from '../../../job/job';
 import { sizeInInches } from '../../../quantity/size';
-import { flangeRadiusM, nearestFreeM } from '../../../walls/no-drill';
-import { tankType } from '../../../walls/tank-types';
+import { newPenetration } from '../../../job/new-tank';
+import { facesOf } from '../../../walls/forms';
+import { flangeRadiusM, nearestFree, noDrillZones } from '../../../walls/no-drill';
 import { linkedTanks } from '../../../job/linked-tanks';
 import { defineCheck } from '../../define-check';
 import type { Fix } from '../../finding';
@@ -45,21 +46,20 @@ function overflowFix(job: Job, tank: Tank): Fix[] {
     .map(({ size }) => size);
   const size = [...inlets].sort((a, b) => sizeInInches(b) - sizeInInches(a))[0] ?? '1-1/2';
   const radiusM = flangeRadiusM(size, undefined);
-  const bands = tankType(tank.type).noDrill(tank);
-  const heightM = nearestFreeM(bands, tank.brimM, radiusM, tank.brimM);
-  if (heightM === undefined) return [];
-  const penetration = {
+  const side = facesOf(tank).find(({ seen }) => seen !== 'plan');
+  if (!side) return [];
+  const wanted = { face: side.face, heightM: tank.brimM - radiusM, aroundM: side.acrossM / 2, depthM: 0 };
+  const place = nearestFree(noDrillZones(tank), wanted, radiusM, tank.brimM);
+  if (place === undefined) return [];
+  const { heightM } = place;
+  const penetration = newPenetration({
     id: freshId(`${tank.id}-overflow`, job.penetrations),
     tankId: tank.id,
     name: 'Overflow',
-    roles: ['overflow' as const],
+    roles: ['overflow'],
     size,
-    face: 'wall' as const,
-    heightM,
-    aroundM: (Math.PI * tank.diameterM) / 2,
-    holeM: null,
-    port: null,
-  };
+    ...place,
+  });
   return [
     {
       text: 'Add an overflow of {size} in at {height}',

@@ -1,0 +1,24 @@
+import type { DemoPart } from '../../../demo/build-job';
+import { tankWith } from '../../../test/sample-jobs';
+import { testCheck } from '../../../test/test-check';
+import check from './check';
+
+const cord = (parts: readonly DemoPart[]) =>
+  tankWith({
+    type: 'vertical-round',
+    holes: [{ roles: ['cord-entry'], size: '1', face: 'top', heightM: 1.2, aroundM: 0.25, depthM: 0.58, parts }],
+  });
+testCheck(check, {
+  clean: [
+    { why: 'a clip-in screen round the cord', job: cord([{ code: 'WIS-100' }]) },
+    { why: 'a bare hole for something else', job: tankWith({ holes: [{ roles: ['clearance'] }] }) },
+  ],
+  found: [
+    {
+      why: 'nothing round the cord',
+      job: cord([]),
+      findings: [{ title: 'Cord entry open', at: 'P1' }],
+      fixSettles: true,
+    },
+  ],
+});

@@ -1,0 +1,35 @@
+import { otherSeals } from '../../seals';
+import { sealOf } from '../../../job/resolve';
+import { atPenetration } from '../../places';
+import { defineCheck } from '../../define-check';
+
+export default defineCheck({
+  meta: {
+    id: 'hole/cord-entry-unsealed',
+    severity: 'fails',
+    summary: 'A power cord through a hole with nothing to close round it.',
+    sources: [{ document: 'a cord entry is closed against insects and water', provenance: 'common-practice' }],
+    messages: {
+      open: {
+        title: 'Cord entry open',
+        text: '{hole} has nothing round the cord: insects and rain go in, and vapour goes out along it.',
+      },
+    },
+  },
+  check: (context) =>
+    context.job.penetrations
+      .filter(({ id, roles, port }) => roles.includes('cord-entry') && port === null && !sealOf(id, context.index))
+      .flatMap((hole) => {
+        const tank = context.job.tanks.find(({ id }) => id === hole.tankId);
+        return tank
+          ? [
+              {
+                messageId: 'open' as const,
+                at: atPenetration(hole),
+                data: { hole: hole.label },
+                fixes: otherSeals(hole, tank, undefined, context),
+              },
+            ]
+          : [];
+      }),
+});

@@ -1,0 +1,49 @@
+import { wallSealStyle } from '../../../connections/standards/wall-seals';
+import { sealOf } from '../../../job/resolve';
+import { setFix } from '../../move-fix';
+import { atPenetration } from '../../places';
+import { defineCheck } from '../../define-check';
+
+/** Common practice: 12 in. */
+const WITHIN_M = 0.3;
+/** A short stub carries itself. Our judgement. */
+const STUB_M = 0.5;
+
+export default defineCheck({
+  meta: {
+    id: 'hole/gasket-pull',
+    severity: 'advice',
+    summary: 'What hangs on a gasket has nothing else to hold it: a gasket holds no pull.',
+    sources: [{ document: 'support the pipe within 300 mm of the wall', provenance: 'common-practice' }],
+    messages: {
+      hangs: {
+        title: 'Support the pipe',
+        text: '{hole} sits in a {seal}, which holds no pull. {what} hangs on it: strap it within {within}.',
+      },
+    },
+  },
+  check: ({ runs, index }) =>
+    runs.flatMap(({ penetration, strands }) => {
+      const seal = sealOf(penetration.id, index);
+      if (!seal || penetration.supported || penetration.face === 'top') return [];
+      const style = wallSealStyle(seal.end.style);
+      if (style.holdsPull) return [];
+      const items = strands.flatMap((strand) => strand.items);
+      const heavy = items.find(({ part }) => part.features.includes('ball-and-lever'));
+      const lengthM = items.reduce((sum, { placed }) => sum + (placed.lengthM ?? 0), 0);
+      if (!heavy && lengthM <= STUB_M) return [];
+      return [
+        {
+          messageId: 'hangs' as const,
+          at: atPenetration(penetration),
+          data: {
+            hole: penetration.label,
+            seal: style.called,
+            what: heavy ? `A ${heavy.part.name.toLowerCase()}` : 'A length of pipe',
+            within: { lengthM: WITHIN_M },
+          },
+          fixes: [setFix('penetrations', penetration, 'supported', false, true, 'It is strapped')],
+        },
+      ];
+    }),
+});

@@ -1,0 +1,56 @@
+import { otherSeals, placedSeals } from '../../seals';
+import { atPenetration } from '../../places';
+import type { CheckContext } from '../../../job/context';
+import type { Penetration } from '../../../job/job';
+import type { Seal } from '../../../job/resolve';
+import { judge } from '../../../connections/mate';
+import { holdsAtAll } from '../../../connections/mating';
+import { partTitle } from '../../../fittings/catalogue';
+import type { Fix } from '../../finding';
+import { fillText } from '../../../quantity/values';
+import { defineCheck } from '../../define-check';
+
+export default defineCheck({
+  meta: {
+    id: 'hole/gasket-series',
+    severity: 'fails',
+    summary: 'A gasket or link seal with pipe of another series in it.',
+    sources: [{ document: 'ASTM D1785, ASTM D3034, EN 1329: outside diameters', provenance: 'standard-table' }],
+    messages: { seal: { title: 'Gasket for another pipe', text: '{why}' } },
+  },
+  check: (context) =>
+    placedSeals(context).flatMap(({ hole, tank, seal, way }) =>
+      way.reasons
+        .filter(({ about }) => about === 'pipe')
+        .map((reason) => ({
+          messageId: 'seal' as const,
+          at: atPenetration(hole),
+          data: { why: fillText(reason.text, reason.data, context.job.measures) },
+          fixes: [...gasketFor(hole, seal, context), ...otherSeals(hole, tank, seal, context)],
+        })),
+    ),
+});
+
+/** The same kind of seal, made for the pipe that is there. */
+function gasketFor(hole: Penetration, seal: Seal, { runs, catalogue }: CheckContext): Fix[] {
+  const next = runs.find(({ penetration }) => penetration.id === hole.id)?.strands[0]?.items[1];
+  const pipe = next?.part.ends[next.inEnd]?.end;
+  if (!pipe) return [];
+  const right = catalogue.list.find(({ ends: [wall, lip] }) => {
+    const same = wall?.end.kind === 'wall-seal' && wall.end.style === seal.end.style;
+    return same && lip?.end.kind === 'gasket' && holdsAtAll(judge(lip.end, pipe).verdict);
+  });
+  if (!right) return [];
+  return [
+    {
+      text: 'Take the one for this pipe: {part}',
+      data: { part: partTitle(right) },
+      edits: [
+        { type: 'replace-part', partId: seal.placed.id, from: seal.part.code, to: right.code },
+        { type: 'change-field', in: 'penetrations', id: hole.id, field: 'size', from: hole.size, to: right.size },
+      ],
+      partsAdded: 1,
+      priceUsd: right.priceUsd,
+    },
+  ];
+}

@@ -1,0 +1,43 @@
+import { holesOf, invertM, levelsOf } from '../../../job/levels';
+import { isUpright } from '../../../walls/forms';
+import { nearestFree, noDrillZones } from '../../../walls/no-drill';
+import { flatRadiusM } from '../../../job/resolve';
+import { moveFix } from '../../move-fix';
+import { atPenetration } from '../../places';
+import { defineCheck } from '../../define-check';
+
+export default defineCheck({
+  meta: {
+    id: 'hole/in-sediment',
+    severity: 'costs',
+    summary: 'A draw-off or a link whose bore reaches into what settles.',
+    sources: [{ document: 'some centimetres settle between two cleanings', provenance: 'common-practice' }],
+    messages: {
+      low: {
+        title: 'Draws sediment',
+        text: 'The bore of {hole} begins {bore} up; sediment is taken to stand to {band}.',
+      },
+    },
+  },
+  check: (context) =>
+    context.job.tanks.flatMap((tank) => {
+      const { sedimentM } = levelsOf(tank, context);
+      return holesOf(context.job, tank.id, 'draw-off', 'link').flatMap((hole) => {
+        const lowM = invertM(hole, tank, context);
+        if (hole.port !== null || !isUpright(hole.face) || lowM >= sedimentM - 0.0005) return [];
+        const wanted = { ...hole, heightM: hole.heightM + sedimentM - lowM };
+        const free = nearestFree(noDrillZones(tank), wanted, flatRadiusM(hole, context.job, context.index), tank.brimM);
+        return [
+          {
+            messageId: 'low' as const,
+            at: atPenetration(hole),
+            data: { hole: hole.label, bore: { lengthM: lowM }, band: { lengthM: sedimentM } },
+            fixes:
+              free && free.heightM >= wanted.heightM - 0.0005
+                ? [moveFix(hole, { ...free, aroundM: hole.aroundM }, 'Raise it to {up}')]
+                : [],
+          },
+        ];
+      });
+    }),
+});

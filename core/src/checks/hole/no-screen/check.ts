@@ -1,0 +1,41 @@
+import type { Run } from '../../../job/context';
+import type { Penetration } from '../../../job/job';
+import { sealOf } from '../../../job/resolve';
+import { atPenetration } from '../../places';
+import { defineCheck } from '../../define-check';
+
+/** Openings whose far end stands in the open air. */
+const TO_THE_AIR: readonly Penetration['roles'][number][] = ['vent', 'overflow'];
+
+export default defineCheck({
+  meta: {
+    id: 'hole/no-screen',
+    severity: 'fails',
+    summary: 'A vent, overflow or screened inlet whose end is open to insects.',
+    sources: [{ document: 'mesh of about 1 mm against insects at every opening', provenance: 'common-practice' }],
+    messages: { open: { title: 'No screen', text: '{hole} {name} ends open: insects and leaves get in.' } },
+  },
+  check: ({ runs, index }) =>
+    runs
+      .filter(({ penetration }) => penetration.roles.some((role) => TO_THE_AIR.includes(role)))
+      .filter(
+        (run) =>
+          opensFree(run) &&
+          !run.strands.some(({ items }) => items.some(({ part }) => part.features.includes('screen'))),
+      )
+      .filter(
+        ({ penetration }) =>
+          penetration.portUse !== 'plug' && (penetration.port !== null || sealOf(penetration.id, index) !== undefined),
+      )
+      .map(({ penetration }) => ({
+        messageId: 'open' as const,
+        at: atPenetration(penetration),
+        data: { hole: penetration.label, name: penetration.name.toLowerCase() },
+      })),
+});
+
+/** Its run has begun, and ends open or at daylight. */
+const opensFree = ({ strands }: Run): boolean =>
+  strands.some(
+    ({ end, items }) => items.length > 0 && (end.at === 'open' || end.at === 'discharge' || end.at === 'terminal'),
+  );

@@ -1,0 +1,32 @@
+import { otherSeals, placedSeals } from '../../seals';
+import { atPenetration } from '../../places';
+import type { Penetration } from '../../../job/job';
+import type { Fix } from '../../finding';
+import { setFix } from '../../move-fix';
+import { fillText } from '../../../quantity/values';
+import { defineCheck } from '../../define-check';
+
+export default defineCheck({
+  meta: {
+    id: 'hole/no-way-to-nut',
+    severity: 'unknown',
+    summary: 'A bulkhead or nut on the inside that no hand reaches.',
+    sources: [{ document: 'a hand needs about 100 mm; never a person in the tank', provenance: 'common-practice' }],
+    messages: { seal: { title: 'No hand inside', text: '{why}' } },
+  },
+  check: (context) =>
+    placedSeals(context).flatMap(({ hole, tank, seal, way }) =>
+      way.reasons
+        .filter(({ about }) => about === 'reach')
+        .map((reason) => ({
+          messageId: 'seal' as const,
+          at: atPenetration(hole),
+          data: { why: fillText(reason.text, reason.data, context.job.measures) },
+          fixes: [...cordFix(hole, reason.rulesOut), ...otherSeals(hole, tank, seal, context)],
+        })),
+    ),
+});
+
+/** Where the fitting passes the opening it can be drawn in on a cord. */
+const cordFix = (hole: Penetration, ruledOut: boolean): Fix[] =>
+  ruledOut ? [] : [setFix('penetrations', hole, 'drawnIn', false, true, 'Draw it in on a cord')];

@@ -1,0 +1,57 @@
+import { orificeM3s, stormM3s } from '../../../hydraulics/free-flow';
+import { siteFigure } from '../../../job/job';
+import { boreM, holesOf, invertM, sharingWith, baseLevelM } from '../../../job/levels';
+import { atPenetration } from '../../places';
+import { defineCheck } from '../../define-check';
+
+export default defineCheck({
+  meta: {
+    id: 'hole/overflow-behind-link',
+    severity: 'costs',
+    summary: 'The overflow of a row is on another tank than the inflow, behind a link that does not carry the storm.',
+    sources: [
+      {
+        document: 'overflow on the tank that takes the inflow, unless the link carries it',
+        provenance: 'common-practice',
+      },
+      { document: 'orifice at the head available', provenance: 'standard-formula' },
+    ],
+    messages: {
+      far: {
+        title: 'Overflow behind the link',
+        text: '{inflow} L/s come into {into}; the link passes {passes} L/s while {into} stands {head} higher: it spills before {over} does.',
+      },
+    },
+  },
+  check: (context) =>
+    context.job.tanks.flatMap((tank) => {
+      const { job } = context;
+      const [inlet] = holesOf(job, tank.id, 'inlet');
+      const group = sharingWith(tank, context);
+      if (!inlet || group.length < 2 || holesOf(job, tank.id, 'overflow').length > 0) return [];
+      const overflows = group.flatMap((other) => holesOf(job, other.id, 'overflow').map((hole) => ({ hole, other })));
+      const [first] = overflows;
+      if (!first) return [];
+      const passes = holesOf(job, tank.id, 'link');
+      const spillM = invertM(first.hole, first.other, context) + baseLevelM(first.other);
+      const headM = Math.max(0, tank.brimM + baseLevelM(tank) - spillM);
+      const flow = passes.reduce((sum, hole) => sum + orificeM3s(boreM(hole, context), headM), 0);
+      const roofM2 = job.roofs.reduce((sum, { planAreaM2 }) => sum + planAreaM2, 0);
+      const inflow = stormM3s(roofM2, siteFigure(job, 'stormMmPerH'));
+      return flow >= inflow
+        ? []
+        : [
+            {
+              messageId: 'far' as const,
+              at: atPenetration(first.hole),
+              data: {
+                inflow: (inflow * 1000).toFixed(1),
+                into: tank.label,
+                passes: (flow * 1000).toFixed(1),
+                head: { lengthM: headM },
+                over: first.hole.label,
+              },
+            },
+          ];
+    }),
+});

@@ -1,0 +1,28 @@
+import { OVERFLOW, tankWith } from '../../../test/sample-jobs';
+import { testCheck } from '../../../test/test-check';
+import check from './check';
+
+const cordAt = (heightM: number) => ({ roles: ['cord-entry' as const], heightM, aroundM: 1.2 });
+testCheck(check, {
+  clean: [
+    { why: 'below the brim and below a cord entry', job: tankWith({ holes: [OVERFLOW, cordAt(0.86)] }) },
+    {
+      why: 'an inlet in the top is above everything',
+      job: tankWith({ holes: [OVERFLOW, { roles: ['inlet'], face: 'top', heightM: 0.93, aroundM: 0.3, depthM: 0.3 }] }),
+    },
+  ],
+  found: [
+    {
+      why: 'above a cord entry in the wall',
+      job: tankWith({ holes: [OVERFLOW, cordAt(0.7)] }),
+      findings: [{ title: 'Overflow too high', at: 'P1', text: 'P2 outlet is at' }],
+      fixSettles: true,
+    },
+    {
+      why: 'above the brim',
+      job: tankWith({ type: 'own-box', holes: [{ ...OVERFLOW, face: 'front', heightM: 0.98 }] }),
+      findings: [{ title: 'Overflow too high', at: 'P1', text: 'the brim' }],
+      fixSettles: true,
+    },
+  ],
+});

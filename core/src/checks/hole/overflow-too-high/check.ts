@@ -1,0 +1,54 @@
+import { holesOf, invertM, obvertM } from '../../../job/levels';
+import type { Penetration } from '../../../job/job';
+import { isUpright } from '../../../walls/forms';
+import { nearestFree, noDrillZones } from '../../../walls/no-drill';
+import { flatRadiusM } from '../../../job/resolve';
+import { moveFix } from '../../move-fix';
+import { atPenetration } from '../../places';
+import { defineCheck } from '../../define-check';
+
+export default defineCheck({
+  meta: {
+    id: 'hole/overflow-too-high',
+    severity: 'fails',
+    summary: 'An overflow whose top is above an inlet, a vent, a cord entry or the lid.',
+    sources: [{ document: 'the overflow is the lowest opening above the water', provenance: 'common-practice' }],
+    messages: {
+      above: {
+        title: 'Overflow too high',
+        text: 'The top of {hole} is at {top}; {other} is at {at}: water leaves there first.',
+      },
+    },
+  },
+  check: (context) =>
+    context.job.tanks.flatMap((tank) =>
+      holesOf(context.job, tank.id, 'overflow').flatMap((hole) => {
+        if (!isUpright(hole.face)) return [];
+        const topM = obvertM(hole, tank, context);
+        const others = holesOf(context.job, tank.id, 'inlet', 'vent', 'cord-entry', 'float-fill')
+          .filter((other) => other.id !== hole.id && isUpright(other.face) && !other.roles.includes('overflow'))
+          .map((other) => ({ name: `${other.label} ${other.name.toLowerCase()}`, atM: invertM(other, tank, context) }));
+        const lowest = [...others, { name: 'the brim', atM: tank.brimM }].toSorted((a, b) => a.atM - b.atM)[0];
+        if (!lowest || topM <= lowest.atM + 0.0005) return [];
+        const wanted: Penetration = { ...hole, heightM: hole.heightM - (topM - lowest.atM) };
+        const radiusM = flatRadiusM(hole, context.job, context.index);
+        const free = nearestFree(noDrillZones(tank), wanted, radiusM, wanted.heightM);
+        return [
+          {
+            messageId: 'above' as const,
+            at: atPenetration(hole),
+            data: {
+              hole: hole.label,
+              top: { lengthM: topM },
+              other: lowest.name,
+              at: { lengthM: lowest.atM },
+            },
+            fixes:
+              free && free.heightM <= wanted.heightM + 0.0005 && hole.port === null
+                ? [moveFix(hole, { ...free, aroundM: hole.aroundM }, 'Lower it to {up}')]
+                : [],
+          },
+        ];
+      }),
+    ),
+});

@@ -1,0 +1,95 @@
+import { FLOAT_VALVE_M3S, sideOverflowM3s, standpipeM3s, stormM3s } from '../../../hydraulics/free-flow';
+import type { CheckContext } from '../../../job/context';
+import { type Penetration, siteFigure } from '../../../job/job';
+import { boreM, holesOf, invertM, sharingWith } from '../../../job/levels';
+import { sizeInInches, sizeWords } from '../../../quantity/size';
+import { isUpright } from '../../../walls/forms';
+import type { Tank } from '../../../walls/tank';
+import { atPenetration } from '../../places';
+import { type Report, defineCheck } from '../../define-check';
+
+export default defineCheck({
+  meta: {
+    id: 'hole/overflow-too-small',
+    severity: 'fails',
+    summary: 'An overflow that does not carry what comes in: by area, then by flow at the head there is.',
+    sources: [
+      { document: 'overflow area at least the inlet area', provenance: 'common-practice' },
+      { document: 'critical depth and orifice at the head available', provenance: 'standard-formula' },
+    ],
+    messages: {
+      area: {
+        title: 'Overflow smaller than inlet',
+        text: '{hole} is {size}, the inlet {inlet}: it has {share} % of the area.',
+      },
+      flow: {
+        title: 'Overflow too small',
+        text: 'In a storm {inflow} L/s come in; {hole} carries {carries} L/s with the {head} there is above it.',
+      },
+    },
+  },
+  check: (context) =>
+    context.job.tanks.flatMap((tank): Report<'area' | 'flow'>[] => {
+      const overflows = holesOf(context.job, tank.id, 'overflow');
+      const [first] = overflows;
+      if (!first) return [];
+      const group = sharingWith(tank, context);
+      const inlets = group.flatMap(({ id }) => holesOf(context.job, id, 'inlet', 'tanker-fill'));
+      const all = group.flatMap(({ id }) => holesOf(context.job, id, 'overflow'));
+      const inletArea = Math.max(0, ...inlets.map(areaOf));
+      const share = all.reduce((sum, hole) => sum + areaOf(hole), 0) / inletArea;
+      const largest = inlets.toSorted((a, b) => areaOf(b) - areaOf(a))[0];
+      const carries = all.reduce((sum, hole) => sum + carriesM3s(hole, context), 0);
+      const inflow = inflowM3s(group, context);
+      const at = atPenetration(first);
+      if (largest && share < 1 - 1e-9)
+        return [
+          {
+            messageId: 'area' as const,
+            at,
+            data: {
+              hole: first.label,
+              size: sizeWords(first.size),
+              inlet: sizeWords(largest.size),
+              share: Math.round(share * 100),
+            },
+          },
+        ];
+      return carries < inflow
+        ? [
+            {
+              messageId: 'flow' as const,
+              at,
+              data: {
+                hole: first.label,
+                inflow: (inflow * 1000).toFixed(1),
+                carries: (carries * 1000).toFixed(1),
+                head: { lengthM: headM(first, tank, context) },
+              },
+            },
+          ]
+        : [];
+    }),
+});
+
+const areaOf = ({ size }: Penetration): number => sizeInInches(size) ** 2;
+
+/** From the lowest point of its bore to the brim. */
+const headM = (hole: Penetration, tank: Tank, context: CheckContext): number =>
+  Math.max(0, tank.brimM - invertM(hole, tank, context));
+
+function carriesM3s(hole: Penetration, context: CheckContext): number {
+  const tank = context.job.tanks.find(({ id }) => id === hole.tankId);
+  if (!tank) return 0;
+  const flow = isUpright(hole.face) ? sideOverflowM3s : standpipeM3s;
+  return flow(boreM(hole, context), headM(hole, tank, context));
+}
+
+/** Rain where there is an inlet, and a float valve that sticks. */
+function inflowM3s(group: readonly Tank[], { job }: CheckContext): number {
+  const has = (role: 'inlet' | 'float-fill'): boolean => group.some(({ id }) => holesOf(job, id, role).length > 0);
+  const roofM2 = job.roofs.reduce((sum, { planAreaM2 }) => sum + planAreaM2, 0);
+  return (
+    (has('inlet') ? stormM3s(roofM2, siteFigure(job, 'stormMmPerH')) : 0) + (has('float-fill') ? FLOAT_VALVE_M3S : 0)
+  );
+}

@@ -1,0 +1,35 @@
+import { tankType } from '../../../walls/tank-types';
+import { atPenetration } from '../../places';
+import { defineCheck } from '../../define-check';
+
+export default defineCheck({
+  meta: {
+    id: 'hole/own-valve',
+    severity: 'advice',
+    summary: "A container's own valve as the only shut-off.",
+    sources: [{ document: 'container valves wear and stop closing', provenance: 'common-practice' }],
+    messages: {
+      only: {
+        title: 'Only its own valve',
+        text: '{hole} has no valve but the container’s own: those wear and stop closing. A second valve becomes the working one.',
+      },
+    },
+  },
+  check: ({ job, runs }) =>
+    runs.flatMap(({ penetration, strands }) => {
+      const tank = job.tanks.find(({ id }) => id === penetration.tankId);
+      const port =
+        tank &&
+        tankType(tank.type)
+          .ports(tank)
+          .find(({ id }) => id === penetration.portId);
+      const behind = port?.ways.find(({ end }) => end === penetration.port)?.valve === 'behind';
+      if (port?.closedBy !== 'valve' || behind || penetration.portUse !== 'use') return [];
+      const shuts = strands.some(({ items }) =>
+        items.some(({ part }) => part.features.includes('ball-and-lever') || /tap/i.test(part.name)),
+      );
+      return shuts
+        ? []
+        : [{ messageId: 'only' as const, at: atPenetration(penetration), data: { hole: penetration.label } }];
+    }),
+});

@@ -1,0 +1,49 @@
+import type { Penetration } from '../job/job';
+import type { WallPlace } from '../walls/forms';
+import type { Fix } from './finding';
+
+/** Moves an opening on its face; says how far up it stands then, and how far round where that changes. */
+export function moveFix(hole: Penetration, to: WallPlace, text?: string, data: Fix['data'] = {}): Fix {
+  const fields = (['heightM', 'aroundM', 'depthM'] as const).filter((field) => to[field] !== hole[field]);
+  const round = fields.some((field) => field !== 'heightM');
+  return {
+    text: text ?? (round ? 'Move it: {up} up, {round} along' : 'Move it to {up}'),
+    data: { up: { lengthM: to.heightM }, round: { lengthM: to.aroundM }, ...data },
+    edits: fields.map((field) => ({
+      type: 'change-field',
+      in: 'penetrations',
+      id: hole.id,
+      field,
+      from: hole[field],
+      to: to[field],
+    })),
+    partsAdded: 0,
+    priceUsd: 0,
+  };
+}
+
+/** A fix that sets one field of a record and buys nothing. */
+export const setFix = (
+  inside: 'penetrations' | 'tanks',
+  record: { readonly id: string },
+  field: string,
+  from: unknown,
+  to: unknown,
+  text: string,
+  data: Fix['data'] = {},
+): Fix => ({
+  text,
+  data,
+  edits: [{ type: 'change-field', in: inside, id: record.id, field, from, to }],
+  partsAdded: 0,
+  priceUsd: 0,
+});
+
+/** A fix that sets one setting of the job. */
+export const settingFix = (field: string, from: unknown, to: unknown, text: string): Fix => ({
+  text,
+  data: {},
+  edits: [{ type: 'change-field', in: 'settings', field, from, to }],
+  partsAdded: 0,
+  priceUsd: 0,
+});

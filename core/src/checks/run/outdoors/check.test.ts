@@ -1,0 +1,24 @@
+import type { Settings } from '../../../job/job';
+import { tankWith } from '../../../test/sample-jobs';
+import { testCheck } from '../../../test/test-check';
+import check from './check';
+
+const run = (settings: Partial<Settings>) =>
+  tankWith({ settings, holes: [{ parts: [{ code: 'BH-075' }, { code: 'HT-075M' }] }] });
+testCheck(check, {
+  clean: [
+    { why: 'said for both', job: run({ sunPlan: 'painted', frostPlan: 'drained' }) },
+    { why: 'nothing built yet', job: tankWith({ holes: [{}] }) },
+  ],
+  found: [
+    {
+      why: 'nothing said',
+      job: run({}),
+      findings: [
+        { title: 'Sun on plastic', at: 'P1' },
+        { title: 'Frost', at: 'P1', text: 'frost goes 17-11/16 in deep' },
+      ],
+      fixSettles: true,
+    },
+  ],
+});

@@ -1,0 +1,24 @@
+import type { Tank } from '../../../walls/tank';
+import { tankWith } from '../../../test/sample-jobs';
+import { testCheck } from '../../../test/test-check';
+import check from './check';
+
+const sunk = (tank: Partial<Tank>) => tankWith({ type: 'own-box', tank: { buriedM: 0.7, ...tank } });
+testCheck(check, {
+  clean: [
+    { why: 'filled as it is buried', job: sunk({ filledAsBuried: true }) },
+    { why: 'above the ground', job: tankWith({}) },
+    { why: 'on a bed', job: sunk({ buriedM: 0.1 }) },
+  ],
+  found: [
+    {
+      why: 'a box, buried empty and not braced',
+      job: sunk({}),
+      findings: [
+        { title: 'Fill as you bury', at: 'T1', text: '27-9/16 in in the ground' },
+        { title: 'Brace it inside', at: 'T1' },
+      ],
+      fixSettles: true,
+    },
+  ],
+});

@@ -1,0 +1,54 @@
+import { setFix } from '../../move-fix';
+import { tankType } from '../../../walls/tank-types';
+import { atTank } from '../../places';
+import { defineCheck } from '../../define-check';
+
+/** Less than this against the wall is a bed, not a burial. Our judgement. */
+const BURIED_M = 0.3;
+
+export default defineCheck({
+  meta: {
+    id: 'tank/buried-care',
+    severity: 'costs',
+    summary: 'A buried tank without what keeps its walls from being pushed in.',
+    sources: [
+      { document: 'water in as the ground goes in; bracing where it may stand empty', provenance: 'common-practice' },
+    ],
+    messages: {
+      fill: {
+        title: 'Fill as you bury',
+        text: '{tank} stands {depth} in the ground: raise the water inside with the ground outside, in layers, or the walls cave in.',
+      },
+      brace: {
+        title: 'Brace it inside',
+        text: '{tank} may stand empty with {depth} of ground against it: brace it while it does.',
+      },
+    },
+  },
+  check: ({ job }) =>
+    job.tanks
+      .filter(({ buriedM }) => buriedM > BURIED_M)
+      .flatMap((tank) => {
+        const data = { tank: tank.label, depth: { lengthM: Math.min(tank.buriedM, tank.heightM) } };
+        const at = atTank(tank);
+        if (tank.filledAsBuried) return [];
+        return [
+          {
+            messageId: 'fill' as const,
+            at,
+            data,
+            fixes: [setFix('tanks', tank, 'filledAsBuried', false, true, 'Water goes in as the ground does')],
+          },
+          ...(tank.braced || tankType(tank.type).madeForGround
+            ? []
+            : [
+                {
+                  messageId: 'brace' as const,
+                  at,
+                  data,
+                  fixes: [setFix('tanks', tank, 'braced', false, true, 'It is braced inside')],
+                },
+              ]),
+        ];
+      }),
+});

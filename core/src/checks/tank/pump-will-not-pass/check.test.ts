@@ -1,0 +1,32 @@
+import type { Pump } from '../../../walls/tank';
+import { tankWith } from '../../../test/sample-jobs';
+import { testCheck } from '../../../test/test-check';
+import check from './check';
+
+const pump = { diameterM: 0.15, lengthM: 0.4, intakeM: 0.05, fromLeftM: 0.6, fromFrontM: 0.6 };
+const well = (given: Partial<Pump>, accessM = 0.4) =>
+  tankWith({
+    type: 'vertical-round',
+    tank: { diameterM: 1.2, baseDiameterM: 1.2, accessM, pump: { ...pump, ...given } },
+  });
+testCheck(check, {
+  clean: [
+    { why: 'passes the lid and stands under it', job: well({}) },
+    { why: 'no pump', job: tankWith({}) },
+  ],
+  found: [
+    {
+      why: 'as wide as the lid',
+      job: well({ diameterM: 0.4 }),
+      findings: [{ title: 'Pump does not pass', at: 'T1', text: '15-3/4 in wide' }],
+      fixSettles: false,
+    },
+    // 0.5 m from the middle, less half of the play of 0.25 m: 0.375 m aside; over 1.3 m of pump there are 0.07 m.
+    {
+      why: 'long, and far to the side',
+      job: well({ lengthM: 1.3, fromLeftM: 0.1 }),
+      findings: [{ title: 'Pump will not come out', at: 'T1', text: 'stands 14-3/4 in to the side' }],
+      fixSettles: false,
+    },
+  ],
+});

@@ -1,0 +1,39 @@
+import { isTankType } from '../walls/tank-types';
+import { type Job, NO_SETTINGS, SCHEMA_VERSION } from './job';
+import { newPenetration, newTank } from './new-tank';
+
+type Old = Readonly<Record<string, unknown>>;
+
+/** From a version to the next: each adds what came after it and leaves what was said. */
+const STEPS: Readonly<Record<number, (job: Old) => Old>> = {
+  // Version 2: forms of tank, what they stand on and came with; openings on every face; figures of the site.
+  1: (job) => ({
+    ...NO_SETTINGS,
+    ...job,
+    schemaVersion: 2,
+    tanks: (job['tanks'] as readonly Old[]).map((tank) => {
+      const type = isTankType(`${String(tank['type'])}`) ? `${String(tank['type'])}` : 'own-cylinder';
+      const diameterM = tank['diameterM'];
+      return { ...newTank('', type), baseDiameterM: diameterM, ...tank };
+    }),
+    penetrations: (job['penetrations'] as readonly Old[]).map((hole) => ({
+      ...newPenetration(hole as unknown as Parameters<typeof newPenetration>[0]),
+      portUse: hole['port'] === null ? null : 'use',
+    })),
+  }),
+};
+
+/**
+ * A stored document of any version that Herrero has written, as one of today's.
+ * A document of today's version, or of one that is not known, comes back as it is; validation says what is wrong with it.
+ */
+export function migrateJob(stored: unknown): Job {
+  let job = stored as Old;
+  for (;;) {
+    const version = job['schemaVersion'];
+    if (version === SCHEMA_VERSION || typeof version !== 'number') return job as unknown as Job;
+    const step = STEPS[version];
+    if (!step) return job as unknown as Job;
+    job = step(job);
+  }
+}

@@ -1,0 +1,58 @@
+import type { FormId, TankDimensions } from '../tank';
+import type { TankForm } from './form';
+
+/** Area of a circle of radius `radiusM` below `levelM` above its lowest point [m2]. */
+export function circleBelowM2(radiusM: number, levelM: number): number {
+  const level = Math.min(2 * radiusM, Math.max(0, levelM));
+  const off = radiusM - level;
+  return radiusM ** 2 * Math.acos(off / radiusM) - off * Math.sqrt(Math.max(0, radiusM ** 2 - off ** 2));
+}
+
+/** Volume of a sphere of radius `radiusM` below `levelM` above its lowest point [m3]. */
+export function sphereBelowM3(radiusM: number, levelM: number): number {
+  const level = Math.min(2 * radiusM, Math.max(0, levelM));
+  return (Math.PI * level ** 2 * (3 * radiusM - level)) / 3;
+}
+
+/** Half of the clear height. */
+const insideHalfM = ({ heightM, wallM }: TankDimensions): number => Math.max(Number.EPSILON, heightM / 2 - wallM);
+
+/** A lying cylinder of circular or oval section; its ends flat, or each half an ellipsoid. */
+const lyingForm = (id: FormId, domed: boolean): TankForm => ({
+  id,
+  dimensions: [
+    { field: 'lengthM', name: 'Length, outside' },
+    { field: 'widthM', name: 'Width, outside' },
+  ],
+  insideM3: (tank, insideM) => {
+    const half = insideHalfM(tank);
+    const halfWidth = Math.max(0, tank.widthM / 2 - tank.wallM);
+    const straight = Math.max(0, tank.lengthM - 2 * tank.wallM - (domed ? 2 * halfWidth : 0));
+    // A circle and a sphere of the height, stretched to the width.
+    const ends = domed ? sphereBelowM3(half, insideM) * (halfWidth / half) ** 2 : 0;
+    return circleBelowM2(half, insideM) * (halfWidth / half) * straight + ends;
+  },
+  acrossM: ({ lengthM }) => lengthM,
+  throughM: ({ widthM }) => widthM,
+  // It lies on about a third of its width (bedding or cradles; common practice).
+  footM2: ({ lengthM, widthM }) => (lengthM * widthM) / 3,
+  surfaceM2: ({ lengthM, widthM, heightM }) =>
+    (Math.PI / 2) * (widthM + heightM) * lengthM + (Math.PI / 2) * widthM * heightM,
+  faces: ({ lengthM, widthM, heightM }) => [
+    { face: 'left', name: 'Left end', seen: 'side', round: true, acrossM: widthM, alongM: heightM },
+    { face: 'right', name: 'Right end', seen: 'side', round: true, acrossM: widthM, alongM: heightM },
+    { face: 'top', name: 'Top', seen: 'plan', round: false, acrossM: lengthM, alongM: widthM },
+    { face: 'bottom', name: 'Bottom', seen: 'plan', round: false, acrossM: lengthM, alongM: widthM },
+  ],
+  // Radius of an ellipse at the end of its upright axis.
+  radiusM: ({ widthM, heightM }, face) =>
+    face === 'top' || face === 'bottom' ? (widthM / 2) ** 2 / (heightM / 2) : undefined,
+  spotOf: ({ lengthM, widthM }, { face, heightM, aroundM, depthM }) => {
+    if (face === 'left') return { leftM: 0, frontM: widthM - aroundM, upM: heightM };
+    if (face === 'right') return { leftM: lengthM, frontM: aroundM, upM: heightM };
+    return { leftM: aroundM, frontM: depthM, upM: face === 'bottom' ? 0 : heightM };
+  },
+});
+
+export const lying = lyingForm('lying', false);
+export const lyingDomed = lyingForm('lying-domed', true);

@@ -1,0 +1,45 @@
+import { formOf } from './forms';
+import { volumeAtM3 } from './level';
+import { WATER_KG_M3, emptyKg } from './stand';
+import type { Tank } from './tank';
+
+/** Ground under water weighs this much more than the water it displaces [kg/m3] (value from memory). */
+const SUNK_GROUND_KG_M3 = 900;
+/** Ground above the water [kg/m3] (value from memory). */
+const GROUND_KG_M3 = 1700;
+
+/** An empty buried tank in wet ground, by Archimedes. */
+export interface Flotation {
+  readonly liftKg: number;
+  readonly heldKg: number;
+  /** How much more would have to hold it down [kg]; 0 where it stays. */
+  readonly missingKg: number;
+}
+
+/**
+ * What lifts an empty buried tank and what holds it: the water its shell displaces below the ground water, against its
+ * own weight, the ground right above it, and its anchors. Friction along the wall is left out, which is careful.
+ *
+ * @param groundWaterM depth of the ground water below the finished ground
+ */
+export function flotation(tank: Tank, groundWaterM: number): Flotation {
+  const wetM = Math.min(tank.heightM, Math.max(0, tank.buriedM - groundWaterM));
+  // The shell is displaced like the inside of a tank without a wall, so the volume is that of the outside.
+  const shell = { ...tank, wallM: 0, brimM: tank.heightM };
+  const liftKg = formOf(tank).insideM3(shell, wetM) * WATER_KG_M3;
+  const coverM = Math.max(0, tank.buriedM - tank.heightM);
+  const wetCoverM = Math.max(0, coverM - groundWaterM);
+  const coverKg =
+    formOf(tank).acrossM(tank) *
+    formOf(tank).throughM(tank) *
+    (wetCoverM * SUNK_GROUND_KG_M3 + (coverM - wetCoverM) * GROUND_KG_M3);
+  const heldKg = emptyKg(tank) + coverKg + tank.anchorKg;
+  return { liftKg, heldKg, missingKg: Math.max(0, liftKg - heldKg) };
+}
+
+/** How far the top of a buried tank's lid or riser stands over the finished ground [m]; below it negative. */
+export const lidOverGroundM = (tank: Tank): number => tank.plinthM + tank.heightM - tank.buriedM;
+
+/** Water in the tank at the brim as a share of its outside volume: what the inside loses to wall and shape. */
+export const fillsShare = (tank: Tank): number =>
+  volumeAtM3(tank, tank.brimM) / formOf(tank).insideM3({ ...tank, wallM: 0 }, tank.heightM);

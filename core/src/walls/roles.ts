@@ -1,0 +1,40 @@
+/** What an opening is for. One opening may have several roles. */
+export const ROLES = [
+  'inlet',
+  'overflow',
+  'vent',
+  'draw-off',
+  'pump-line',
+  'cord-entry',
+  'drain',
+  'link',
+  'sight-tube',
+  'float-fill',
+  'tanker-fill',
+  'access',
+  'clearance',
+  'spare',
+] as const;
+export type Role = (typeof ROLES)[number];
+
+export const ROLE_NAMES: Readonly<Record<Role, string>> = {
+  inlet: 'Inlet',
+  overflow: 'Overflow',
+  vent: 'Vent',
+  'draw-off': 'Draw-off',
+  'pump-line': 'Pump line',
+  'cord-entry': 'Power cord entry',
+  drain: 'Drain',
+  link: 'Link',
+  'sight-tube': 'Sight tube',
+  'float-fill': 'Float-valve fill',
+  'tanker-fill': 'Tanker fill',
+  access: 'Access or riser',
+  clearance: 'Clearance hole',
+  spare: 'Spare, capped',
+};
+
+/** Roles in which water is meant to enter. */
+export const FILLS: readonly Role[] = ['inlet', 'float-fill', 'tanker-fill'];
+/** Roles in which water is drawn. */
+export const DRAWS: readonly Role[] = ['draw-off', 'pump-line'];

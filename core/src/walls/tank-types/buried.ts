@@ -1,0 +1,83 @@
+import type { OutlinePoint } from '../tank';
+import { defineTankType, dimensions, mark, topRing } from './define';
+
+const STEPS = 9;
+/** The riser, from its middle (typical: a way in of 600 mm). */
+const RISER_HALF_M = 0.3;
+
+/** A ribbed moulded tank for the ground, with a riser over its way in. Heights without the riser. */
+export const buried = defineTankType({
+  id: 'buried',
+  name: 'Buried tank with riser',
+  shortName: 'buried',
+  form: 'lying-domed',
+  material: 'polyethylene',
+  madeForGround: true,
+  wallKgPerM2: 9,
+  defaults: dimensions({
+    capacityM3: 5.678,
+    lengthM: 3.5,
+    widthM: 1.75,
+    brimM: 1.5,
+    heightM: 1.6,
+    wallM: 0.009,
+    buriedM: 2.1,
+    accessM: 0.55,
+  }),
+  noDrill: (tank) => [topRing([tank.lengthM / 2, tank.widthM / 2], 0, tank.accessM / 2 + 0.05, 'riser')],
+  ports: (tank) => [
+    {
+      id: 'inlet-seal',
+      name: 'Inlet seal, left end',
+      ways: [
+        { end: '4 IPS gasket', name: 'Rubber seal for 4 in pressure pipe', tell: 'pipe of 114 mm outside' },
+        { end: '110 SOIL gasket', name: 'Rubber seal for 110 mm soil pipe', tell: 'pipe of 110 mm outside' },
+      ],
+      size: '4',
+      role: 'inlet',
+      face: 'left',
+      heightM: tank.heightM * 0.87,
+      aroundM: tank.widthM / 2,
+      depthM: 0,
+      closedBy: 'cap',
+    },
+    {
+      id: 'outlet-seal',
+      name: 'Overflow seal, right end',
+      ways: [
+        { end: '4 IPS gasket', name: 'Rubber seal for 4 in pressure pipe', tell: 'pipe of 114 mm outside' },
+        { end: '110 SOIL gasket', name: 'Rubber seal for 110 mm soil pipe', tell: 'pipe of 110 mm outside' },
+      ],
+      size: '4',
+      role: 'overflow',
+      face: 'right',
+      heightM: tank.heightM * 0.84,
+      aroundM: tank.widthM / 2,
+      depthM: 0,
+      closedBy: 'cap',
+    },
+  ],
+  outline: (tank): readonly OutlinePoint[] => {
+    const [half, middle] = [tank.heightM / 2, tank.lengthM / 2 - tank.widthM / 2];
+    const round = Array.from({ length: 2 * STEPS + 1 }, (_, index) => {
+      const angle = -Math.PI / 2 + (index / (2 * STEPS)) * Math.PI;
+      return { radiusM: middle + (tank.widthM / 2) * Math.cos(angle), heightM: half + half * Math.sin(angle) };
+    });
+    const riserM = Math.max(tank.heightM + 0.1, tank.buriedM + 0.12);
+    return [
+      ...round,
+      { radiusM: RISER_HALF_M, heightM: tank.heightM },
+      { radiusM: RISER_HALF_M, heightM: riserM },
+      { radiusM: RISER_HALF_M + 0.03, heightM: riserM },
+      { radiusM: RISER_HALF_M + 0.03, heightM: riserM + 0.05 },
+      { radiusM: 0, heightM: riserM + 0.05 },
+    ];
+  },
+  marks: (tank) =>
+    [-0.3, -0.1, 0.1, 0.3].map((share) =>
+      mark('thin', [
+        [tank.lengthM * share, tank.heightM * 0.06],
+        [tank.lengthM * share, tank.heightM * 0.94],
+      ]),
+    ),
+});

@@ -1,0 +1,271 @@
+'use client';
+
+import {
+  BASES,
+  BASE_NAMES,
+  type Base,
+  CLEANINGS,
+  CLEANING_NAMES,
+  type Cleaning,
+  type Measures,
+  type Planks,
+  type Pump,
+  type Tank,
+  acrossM,
+  checkPlanks,
+  flotation,
+  footKpa,
+  formOf,
+  formatLength,
+  formatMass,
+  formatVolume,
+  fullKg,
+  lidOverGroundM,
+  siteFigure,
+  tankType,
+} from '@herrero/core';
+import { Action } from '@/ui/action';
+import { EntryProblem } from '@/ui/entry-problem';
+import { LengthField } from '@/ui/length-field';
+import { NumberField } from '@/ui/number-field';
+import { useTypedEntry } from '@/ui/use-typed-entry';
+import { YesNo } from '@/ui/yes-no';
+import { useJob } from '../desk/job-provider';
+import { useTankField } from './use-tank-field';
+
+const KG_PER_POUND = 0.45359237;
+const GRAVITY = 9.80665;
+const M2_PER_SQUARE_FOOT = 0.3048 ** 2;
+
+/** What presses on the ground, as a load on the area by which it is thought of. */
+const formatPressure = (kpa: number, measures: Measures): string =>
+  `${formatMass(((kpa * 1000) / GRAVITY) * (measures === 'mm-l' ? 1 : M2_PER_SQUARE_FOOT), measures)} ${
+    measures === 'mm-l' ? 'on each m2' : 'on each sq ft'
+  } (${kpa.toFixed(0)} kPa)`;
+
+/** What a tank presses on, what it stands on, where it has been, and what the ground does to it. */
+export function OnTheGround({ tank }: { readonly tank: Tank }) {
+  const measures = useJob((state) => state.job.measures);
+  const set = useTankField(tank);
+  const kg = fullKg(tank);
+  const type = tankType(tank.type);
+  return (
+    <div>
+      <h3 className="border-b border-hair pb-1 type-head">On the ground</h3>
+      <Fact name="full weight">
+        <b className="font-[650]">{formatMass(kg, measures)}</b>, {formatPressure(footKpa(tank), measures)} under it
+      </Fact>
+      <Fact name="to the brim">{formatVolume(tank.capacityM3, measures, true)}</Fact>
+      <StandsOn tank={tank} />
+      <YesNo label="Dark, or covered against light" value={tank.dark} onChange={(to) => set('dark', to)} />
+      {type.secondHand && <Past tank={tank} />}
+      {(tank.buriedM > 0 || type.madeForGround) && <InTheGround tank={tank} />}
+      <PumpInside tank={tank} />
+      <p className="pt-2 type-second">
+        Level, rated ground. A raised tank can tip: brace it, tie it back. Local rules and an engineer come before these
+        figures. Nobody goes into a tank: it can lack air.
+      </p>
+    </div>
+  );
+}
+
+function StandsOn({ tank }: { readonly tank: Tank }) {
+  const measures = useJob((state) => state.job.measures);
+  const set = useTankField(tank);
+  const pounds = measures === 'in-gal';
+  const planks = tank.planks ?? { count: 4, widthM: 0.15, thickM: 0.05, spanM: 0.5 };
+  return (
+    <div className="space-y-2 py-2">
+      <label className="block">
+        <span className="block type-second">Stands on</span>
+        <select
+          className="field w-full"
+          value={tank.base}
+          onChange={(event) => set('base', event.target.value as Base)}
+        >
+          {BASES.map((base) => (
+            <option key={base} value={base}>
+              {BASE_NAMES[base]}
+            </option>
+          ))}
+        </select>
+      </label>
+      {(tank.base === 'stand' || tank.base === 'trailer') && (
+        <NumberField
+          label={`Rated to carry, ${pounds ? 'lb' : 'kg'}`}
+          value={tank.ratedKg}
+          unit={pounds ? KG_PER_POUND : 1}
+          example={pounds ? '2500' : '1200'}
+          onChange={(to) => set('ratedKg', to)}
+        />
+      )}
+      {tank.base === 'planks' && <PlankFields tank={tank} planks={planks} />}
+      {(tank.base === 'blocks' || tank.base === 'planks') && (
+        <p className="type-second">Blocks stand clear of a bottom outlet, and right under the edge of the tank.</p>
+      )}
+    </div>
+  );
+}
+
+function PlankFields({ tank, planks }: { readonly tank: Tank; readonly planks: Planks }) {
+  const measures = useJob((state) => state.job.measures);
+  const set = useTankField(tank);
+  const checked = checkPlanks(planks, fullKg(tank), acrossM(tank));
+  const put = (change: Partial<Planks>): string | undefined => set('planks', { ...planks, ...change });
+  return (
+    <div>
+      <div className="grid grid-cols-2 gap-2">
+        <NumberField label="Planks" value={planks.count} unit={1} example="4" onChange={(count) => put({ count })} />
+        <LengthField
+          label="Span between blocks"
+          valueM={planks.spanM}
+          measures={measures}
+          onChange={(spanM) => put({ spanM })}
+        />
+        <LengthField
+          label="Plank, wide"
+          valueM={planks.widthM}
+          measures={measures}
+          onChange={(widthM) => put({ widthM })}
+        />
+        <LengthField
+          label="Plank, thick"
+          valueM={planks.thickM}
+          measures={measures}
+          onChange={(thickM) => put({ thickM })}
+        />
+      </div>
+      <p className="pt-1 type-row">
+        <b className="font-[650]">{checked.holds ? 'They carry it:' : 'Too weak:'}</b> {checked.bendingMpa.toFixed(1)}{' '}
+        of {checked.bearsMpa.toFixed(1)} MPa, sag {formatLength(checked.sagM, measures)} of{' '}
+        {formatLength(checked.mostSagM, measures)}
+      </p>
+      <p className="type-second">Softwood C16 outdoors, EN 338 and EN 1995-1-1, values from memory.</p>
+      {tank.planks === null && <Action onClick={() => put({})}>Take these planks</Action>}
+    </div>
+  );
+}
+
+/** What was in a used container: food grade or not, and how it was cleaned. */
+function Past({ tank }: { readonly tank: Tank }) {
+  const set = useTankField(tank);
+  const { input, problem } = useTypedEntry(tank.contents ?? '', (typed) =>
+    set('contents', typed.trim() === '' ? null : typed.trim()),
+  );
+  return (
+    <div className="space-y-2 border-t border-hair py-2">
+      <label className="block">
+        <span className="block type-second">What it held before; new, if nothing</span>
+        <input
+          className="field w-full"
+          data-unknown={tank.contents === null}
+          placeholder={tank.contents === null ? 'not said' : undefined}
+          {...input}
+        />
+      </label>
+      <EntryProblem problem={problem} />
+      <YesNo label="Was that food grade?" value={tank.foodGrade} onChange={(to) => set('foodGrade', to)} />
+      <label className="block">
+        <span className="block type-second">How it was cleaned</span>
+        <select
+          className="field w-full"
+          value={tank.cleaning ?? ''}
+          onChange={(event) => set('cleaning', event.target.value as Cleaning)}
+        >
+          <option value="" disabled>
+            not said
+          </option>
+          {CLEANINGS.map((cleaning) => (
+            <option key={cleaning} value={cleaning}>
+              {CLEANING_NAMES[cleaning]}
+            </option>
+          ))}
+        </select>
+      </label>
+      <p className="type-second">Food grade only, never judged by tasting.</p>
+    </div>
+  );
+}
+
+/** A buried tank: how it is buried, what lifts it and what holds it. */
+function InTheGround({ tank }: { readonly tank: Tank }) {
+  const job = useJob((state) => state.job);
+  const set = useTankField(tank);
+  const { liftKg, heldKg, missingKg } = flotation(tank, siteFigure(job, 'groundWaterM'));
+  const pounds = job.measures === 'in-gal';
+  return (
+    <div className="space-y-2 border-t border-hair py-2">
+      <Fact name="lid over ground">{formatLength(lidOverGroundM(tank), job.measures)}</Fact>
+      <Fact name="empty, it is">
+        lifted by {formatMass(liftKg, job.measures)}, held by {formatMass(heldKg, job.measures)}
+        {missingKg > 0 ? `: ${formatMass(missingKg, job.measures)} missing` : ': it stays'}
+      </Fact>
+      <NumberField
+        label={`Anchors hold, ${pounds ? 'lb' : 'kg'}`}
+        value={tank.anchorKg}
+        unit={pounds ? KG_PER_POUND : 1}
+        example="500"
+        onChange={(to) => set('anchorKg', to)}
+      />
+      <YesNo
+        label="Water goes in as the ground does"
+        value={tank.filledAsBuried}
+        onChange={(to) => set('filledAsBuried', to)}
+      />
+      <YesNo label="Braced inside while empty" value={tank.braced} onChange={(to) => set('braced', to)} />
+    </div>
+  );
+}
+
+/** A pump in the tank: its size, where it draws and where it stands. */
+function PumpInside({ tank }: { readonly tank: Tank }) {
+  const measures = useJob((state) => state.job.measures);
+  const set = useTankField(tank);
+  const { pump } = tank;
+  if (pump === null) {
+    const middle = { fromLeftM: acrossM(tank) / 2, fromFrontM: formOf(tank).throughM(tank) / 2 };
+    return (
+      <div className="border-t border-hair">
+        <Action
+          onClick={() =>
+            set('pump', { diameterM: 0.15, lengthM: Math.min(0.4, tank.heightM / 2), intakeM: 0.06, ...middle })
+          }
+        >
+          A pump stands in it
+        </Action>
+      </div>
+    );
+  }
+  const put = (change: Partial<Pump>): string | undefined => set('pump', { ...pump, ...change });
+  const fields = [
+    ['diameterM', 'Pump, wide'],
+    ['lengthM', 'Pump, long'],
+    ['intakeM', 'Draws at'],
+    ['fromLeftM', 'From the left'],
+    ['fromFrontM', 'From the front'],
+  ] as const;
+  return (
+    <div className="border-t border-hair py-2">
+      <div className="grid grid-cols-2 gap-2">
+        {fields.map(([field, name]) => (
+          <LengthField
+            key={field}
+            label={name}
+            valueM={pump[field]}
+            measures={measures}
+            onChange={(to) => put({ [field]: to })}
+          />
+        ))}
+      </div>
+      <p className="type-second">Pump and cable: a licensed electrician, residual-current protection.</p>
+      <Action onClick={() => set('pump', null)}>No pump in it</Action>
+    </div>
+  );
+}
+
+const Fact = ({ name, children }: { readonly name: string; readonly children: React.ReactNode }) => (
+  <p className="border-b border-hair py-1.5">
+    <span className="block type-second">{name}</span>
+    <span className="type-row">{children}</span>
+  </p>
+);

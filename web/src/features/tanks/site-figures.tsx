@@ -1,0 +1,123 @@
+'use client';
+
+import {
+  ASSUMED,
+  FROST_PLANS,
+  type FrostPlan,
+  SUN_PLANS,
+  type Settings,
+  type SiteFigure,
+  type SunPlan,
+} from '@herrero/core';
+import { LengthField } from '@/ui/length-field';
+import { NumberField } from '@/ui/number-field';
+import { YesNo } from '@/ui/yes-no';
+import { useJob } from '../desk/job-provider';
+
+const LENGTHS: readonly (readonly [SiteFigure, string])[] = [
+  ['armM', 'Arm, shoulder to fingertips'],
+  ['sedimentM', 'Sediment between cleanings'],
+  ['groundWaterM', 'Ground water, below the ground'],
+  ['frostM', 'Frost goes down to'],
+];
+const MM_PER_INCH = 25.4;
+const SUN_NAMES: Readonly<Record<SunPlan, string>> = { shaded: 'Shaded or indoors', painted: 'Painted or covered' };
+const FROST_NAMES: Readonly<Record<FrostPlan, string>> = {
+  drained: 'Drained before frost',
+  insulated: 'Insulated or buried',
+  'none-here': 'No frost here',
+};
+
+/** What is taken of the site until somebody says better; what is assumed says so. */
+export function SiteFigures() {
+  const job = useJob((state) => state.job);
+  const make = useJob((state) => state.make);
+  const { measures } = job;
+  const set = <Field extends keyof Settings>(field: Field, to: Settings[Field]): string | undefined =>
+    make([{ type: 'change-field', in: 'settings', field, from: job[field], to }])?.message;
+  const mark = (figure: SiteFigure, name: string): string => `${name}${job[figure] === null ? ' (assumed)' : ''}`;
+  const inches = measures === 'in-gal';
+  return (
+    <section aria-label="Figures of the site" className="rule-subject mt-4 pt-2">
+      <h2 className="type-head">Figures of the site</h2>
+      <p className="type-second">Assumed, and marked so, until you give yours. Checks and levels follow at once.</p>
+      <div className="mt-2 grid grid-cols-4 items-end gap-x-3 gap-y-2 max-xl:grid-cols-3 max-md:grid-cols-2">
+        {LENGTHS.map(([figure, name]) => (
+          <LengthField
+            key={figure}
+            label={mark(figure, name)}
+            valueM={job[figure] ?? ASSUMED[figure]}
+            measures={measures}
+            onChange={(to) => set(figure, to)}
+          />
+        ))}
+        <NumberField
+          label={mark('groundKpa', 'Ground bears, kPa')}
+          value={job.groundKpa ?? ASSUMED.groundKpa}
+          unit={1}
+          example="75"
+          onChange={(to) => set('groundKpa', to)}
+        />
+        <NumberField
+          label={mark('stormMmPerH', inches ? 'Storm, in an hour' : 'Storm, mm an hour')}
+          value={job.stormMmPerH ?? ASSUMED.stormMmPerH}
+          unit={inches ? MM_PER_INCH : 1}
+          digits={inches ? 1 : 0}
+          example={inches ? '4' : '100'}
+          onChange={(to) => set('stormMmPerH', to)}
+        />
+        <Select
+          label="Plastic in the sun"
+          value={job.sunPlan}
+          names={SUN_PLANS.map((plan) => [plan, SUN_NAMES[plan]])}
+          onChange={(to) => set('sunPlan', to as SunPlan)}
+        />
+        <Select
+          label="Lines in frost"
+          value={job.frostPlan}
+          names={FROST_PLANS.map((plan) => [plan, FROST_NAMES[plan]])}
+          onChange={(to) => set('frostPlan', to as FrostPlan)}
+        />
+        <YesNo
+          label="Silicone at bulkheads, as insurance"
+          value={job.silicone}
+          onChange={(to) => set('silicone', to)}
+        />
+      </div>
+      {job.silicone && (
+        <p className="pt-2 type-second">
+          Neutral cure. It does not bond polyethylene or polypropylene: it only fills a gap beside the rubber. The tube
+          is on the list.
+        </p>
+      )}
+    </section>
+  );
+}
+
+function Select({
+  label,
+  value,
+  names,
+  onChange,
+}: {
+  readonly label: string;
+  readonly value: string | null;
+  readonly names: readonly (readonly [string, string])[];
+  readonly onChange: (value: string) => void;
+}) {
+  return (
+    <label className="block">
+      <span className="block type-second">{label}</span>
+      <select className="field w-full" value={value ?? ''} onChange={(event) => onChange(event.target.value)}>
+        <option value="" disabled>
+          not said
+        </option>
+        {names.map(([id, name]) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}

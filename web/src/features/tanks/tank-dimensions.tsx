@@ -1,0 +1,61 @@
+'use client';
+
+import {
+  M3_PER_LITRE,
+  M3_PER_US_GALLON,
+  type Tank,
+  formOf,
+  formatVolume,
+  outsideOverstates,
+  volumeAtM3,
+} from '@herrero/core';
+import { LengthField } from '@/ui/length-field';
+import { NumberField } from '@/ui/number-field';
+import { useJob } from '../desk/job-provider';
+import { MeteredFill } from './metered-fill';
+import { useTankField } from './use-tank-field';
+
+/** Every dimension of a tank, and what its curve makes of them. */
+export function TankDimensions({ tank }: { readonly tank: Tank }) {
+  const measures = useJob((state) => state.job.measures);
+  const set = useTankField(tank);
+  const litres = measures === 'mm-l';
+  const over = Math.round(outsideOverstates(tank) * 100);
+  const fields = [
+    ...formOf(tank).dimensions,
+    { field: 'brimM', name: 'Base to brim' },
+    { field: 'heightM', name: 'Base to top of lid' },
+    { field: 'wallM', name: 'Wall thickness' },
+    { field: 'accessM', name: 'Way in, clear' },
+    { field: 'plinthM', name: 'Stands up by' },
+    { field: 'buriedM', name: 'In the ground by' },
+  ] as const;
+  return (
+    <div>
+      <h3 className="border-b border-hair pb-1 type-head">Dimensions</h3>
+      <div className="mt-2 grid grid-cols-2 items-end gap-x-3 gap-y-2">
+        <NumberField
+          label={`Holds, ${litres ? 'L' : 'gal'}`}
+          value={tank.capacityM3}
+          unit={litres ? M3_PER_LITRE : M3_PER_US_GALLON}
+          example="208"
+          onChange={(to) => set('capacityM3', to)}
+        />
+        {fields.map(({ field, name }) => (
+          <LengthField
+            key={field}
+            label={name}
+            valueM={tank[field]}
+            measures={measures}
+            onChange={(to) => set(field, to)}
+          />
+        ))}
+      </div>
+      <p className="pt-2 type-second">
+        {formatVolume(volumeAtM3(tank, tank.brimM / 2), measures, true)} at half of its height. Outside dimensions alone
+        would make it {Math.abs(over)} % {over < 0 ? 'less' : 'more'}. Usual dimensions, from memory: measure yours.
+      </p>
+      <MeteredFill tank={tank} />
+    </div>
+  );
+}
