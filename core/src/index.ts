@@ -57,9 +57,10 @@ export { type BatchRefusal, type Edit, type Edited, EDIT_TYPES, applyEdits } fro
 export * from './checks/finding';
 export * from './walls/ground';
 export * from './walls/stand';
-export { type CheckContext, type JudgedJoint, type Run } from './job/context';
+export { type CheckContext, type JudgedJoint, type Run, contextOf } from './job/context';
 export { appendChain } from './checks/chain-edits';
 export * from './hydraulics/free-flow';
+export * from './parts/drilling';
 export * from './parts/parts-list';
 export { type Bar, type Piece } from './parts/cut-plan';
 export * from './plan/plan';

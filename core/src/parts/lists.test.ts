@@ -1,7 +1,7 @@
 import { cementFor } from '../connections/make-up/cement';
 import { describe, expect, test } from 'vitest';
 import { shippedCatalogue } from '../fittings/catalogue';
-import { sawFor } from '../walls/hole-saws';
+import { sawFit } from '../walls/hole-saws';
 import { type PlacedNeed, consumableLines } from './consumables';
 import { drillLines, toolLines } from './tools';
 
@@ -92,15 +92,24 @@ describe('hole saws', () => {
     [0.0425, 'mm-l', 0.043],
     [0.2, 'mm-l', undefined],
   ] as const)('for a hole of %d m in %s: %s', (hole, measures, saw) =>
-    expect(sawFor(hole, measures)).toEqual(saw === undefined ? undefined : expect.closeTo(saw, 9)),
+    expect(sawFit(hole, measures, undefined, false)).toEqual(
+      saw === undefined ? { fit: 'template' } : { fit: 'fits', sawM: expect.closeTo(saw, 9) },
+    ),
   );
+
+  test('the nearest saw does where the seal allows its hole; concrete is cored', () => {
+    // 81 mm is 2 mm from both 79 and 83.
+    expect(sawFit(0.081, 'mm-l', [73, 86], false)).toMatchObject({ fit: 'allowed' });
+    expect(sawFit(0.081, 'mm-l', [80.5, 81.5], false)).toEqual({ fit: 'template' });
+    expect(sawFit(0.076, 'mm-l', [70, 80], true)).toEqual({ fit: 'core' });
+  });
 
   test('one saw cuts all holes of its size', () => {
     const lines = drillLines(
       [
-        { label: 'P3', diameterM: 2.5 * INCH },
-        { label: 'P3', diameterM: 2.5 * INCH },
-        { label: 'P4', diameterM: 1.625 * INCH },
+        { label: 'P3', cut: { fit: 'fits', sawM: 2.5 * INCH } },
+        { label: 'P3', cut: { fit: 'allowed', sawM: 2.5 * INCH } },
+        { label: 'P4', cut: { fit: 'fits', sawM: 1.625 * INCH } },
       ],
       'in-gal',
     );
@@ -112,7 +121,7 @@ describe('hole saws', () => {
   });
 
   test('without a saw there is no arbor either, but a jigsaw', () => {
-    const codes = drillLines([{ label: 'P1', diameterM: 0.2 }], 'mm-l').map(({ code }) => code);
+    const codes = drillLines([{ label: 'P1', cut: { fit: 'template' } }], 'mm-l').map(({ code }) => code);
     expect(codes).toContain('JS');
     expect(codes).not.toContain('SW-ARB');
   });

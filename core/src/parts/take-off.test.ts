@@ -54,6 +54,7 @@ describe('one whole job, every line', () => {
   test('tools for what there is to join', () =>
     expect(parts.groups.find(({ id }) => id === 'tools')?.lines.map(({ code }) => code)).toEqual([
       'TM',
+      'CD',
       'WR',
       'SR',
       'PC',

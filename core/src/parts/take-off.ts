@@ -1,13 +1,14 @@
 import type { CheckContext, JudgedJoint, Run } from '../job/context';
 import { MATERIAL_NAMES } from '../connections/material';
 import { holdsAtAll } from '../connections/mating';
-import { holeDiameterM, sealOf } from '../job/resolve';
+import { sealOf } from '../job/resolve';
 import type { StrandItem } from '../job/run';
 import { type Part, isByLength } from '../fittings/part';
 import { formatLength, formatStockLength } from '../quantity/length';
 import { type PlacedNeed, consumableLines } from './consumables';
 import { cutPlan } from './cut-plan';
 import type { ClosedBy, Completeness, CutBars, PartsGroup, PartsLine, PartsList } from './parts-list';
+import { cutOf } from './drilling';
 import { drillLines, toolLines } from './tools';
 
 const cents = (usd: number): number => Math.round(usd * 100) / 100;
@@ -23,11 +24,11 @@ export function takeOff(context: CheckContext): PartsList {
   const cuts = cutBars(context, placedIn);
   const needs = placedNeeds(context);
   const used = [...placedIn.values()].flat().map(({ part }) => part);
-  const holes = context.job.penetrations.flatMap(({ id, label, port }) => {
-    const diameterM = holeDiameterM(id, context.job, context.index);
-    return port === null ? [{ label, diameterM }] : [];
+  const holes = context.job.penetrations.filter(({ port }) => port === null);
+  const drillable = holes.flatMap((hole) => {
+    const cut = cutOf(hole, context);
+    return cut ? [{ label: hole.label, cut }] : [];
   });
-  const drillable = holes.flatMap(({ label, diameterM }) => (diameterM === undefined ? [] : [{ label, diameterM }]));
   const groups: PartsGroup[] = [
     group('drill', 'Drill', 'hole saws and what goes with them', drillLines(drillable, context.job.measures)),
     seals,
@@ -63,7 +64,7 @@ export function takeOff(context: CheckContext): PartsList {
     holes: {
       done: drillable.length,
       of: holes.length,
-      missing: holes.filter(({ diameterM }) => diameterM === undefined).map(({ label }) => label),
+      missing: holes.filter((hole) => cutOf(hole, context) === undefined).map(({ label }) => label),
     },
     questions: questions(context, cuts),
     toBuy: lines.reduce((sum, { buy }) => sum + buy, 0),

@@ -1,13 +1,13 @@
 import type { Need } from '../connections/mating';
 import type { Part } from '../fittings/part';
 import { formatLength, type Measures } from '../quantity/length';
-import { sawFor } from '../walls/hole-saws';
+import type { SawFit } from '../walls/hole-saws';
 import type { PartsLine } from './parts-list';
 
-/** A hole to drill and the label it goes by. */
+/** A hole to drill, the label it goes by, and how it is cut. */
 export interface HoleToDrill {
   readonly label: string;
-  readonly diameterM: number;
+  readonly cut: SawFit;
 }
 
 /** Invented price of a hole saw, by diameter. */
@@ -28,12 +28,14 @@ const tool = (code: string, title: string, detail: string): PartsLine => ({
 /** Each hole saw once, with its arbor and pilot; a hole without a saw is cut to a template. */
 export function drillLines(holes: readonly HoleToDrill[], measures: Measures): readonly PartsLine[] {
   if (holes.length === 0) return [];
-  const sized = holes.map((hole) => ({ ...hole, saw: sawFor(hole.diameterM, measures) }));
-  const saws = [...new Set(sized.flatMap(({ saw }) => (saw === undefined ? [] : [saw])))].sort((a, b) => a - b);
-  const byTemplate = sized.filter(({ saw }) => saw === undefined);
+  const sawOf = ({ cut }: HoleToDrill): number | undefined => ('sawM' in cut ? cut.sawM : undefined);
+  const saws = [...new Set(holes.flatMap((hole) => sawOf(hole) ?? []))].sort((a, b) => a - b);
+  const cutBy = (fit: SawFit['fit']): readonly string[] => [
+    ...new Set(holes.filter(({ cut }) => cut.fit === fit).map(({ label }) => label)),
+  ];
   return [
     ...saws.map((saw): PartsLine => {
-      const own = sized.filter((hole) => hole.saw === saw);
+      const own = holes.filter((hole) => sawOf(hole) === saw);
       return {
         code: `SW-${Math.round(saw * 10000)}`,
         title: 'Hole saw',
@@ -47,15 +49,16 @@ export function drillLines(holes: readonly HoleToDrill[], measures: Measures): r
       };
     }),
     ...(saws.length === 0 ? [] : [tool('SW-ARB', 'Arbor and pilot drill', 'for the hole saws')]),
-    ...(byTemplate.length === 0
-      ? []
-      : [
-          { ...tool('JS', 'Jigsaw and fine blade', 'cut to a template'), places: byTemplate.map(({ label }) => label) },
-        ]),
+    ...cutter(tool('JS', 'Jigsaw and fine blade', 'cut to the template, from a starter hole'), cutBy('template')),
+    ...cutter(tool('KD', 'Core drill, wet diamond bit', 'scan for steel first; no hammer'), cutBy('core')),
     tool('DB', 'Deburrer or knife', 'both edges of every hole'),
     tool('EY', 'Eye protection', 'spring-back and swarf'),
   ];
 }
+
+/** A tool that is on the list only if a hole is cut by it. */
+const cutter = (line: PartsLine, places: readonly string[]): PartsLine[] =>
+  places.length === 0 ? [] : [{ ...line, places }];
 
 /** What the hands need besides drilling, from what there is to join and to cut. */
 export function toolLines(

@@ -17,13 +17,28 @@ const NEAR_M = 0.0012;
 const sawsOf = (measures: Measures): readonly number[] =>
   measures === 'in-gal' ? INCH_SAWS.map((inches) => inches * METRES_PER_INCH) : MM_SAWS.map((mm) => mm / 1000);
 
+/** The saw for a hole: it fits, its hole is another but one that the seal allows, or there is none and how it is cut. */
+export type SawFit =
+  { readonly fit: 'fits' | 'allowed'; readonly sawM: number } | { readonly fit: 'template' | 'core' };
+
 /**
- * The saw of the region's set nearest to a hole.
- * @returns its diameter [m]; undefined where none is within about a millimetre (cut it to a template instead)
+ * The saw of the region's set for a hole.
+ *
+ * @param holeMm what the seal allows, least and most; undefined where nothing seals it yet
+ * @param cored  a wall of concrete is cored, not sawn
  */
-export function sawFor(holeM: number, measures: Measures): number | undefined {
-  const [nearest] = sawsOf(measures).toSorted((a, b) => Math.abs(a - holeM) - Math.abs(b - holeM));
-  return nearest !== undefined && Math.abs(nearest - holeM) <= NEAR_M ? nearest : undefined;
+export function sawFit(
+  diameterM: number,
+  measures: Measures,
+  holeMm: readonly [number, number] | undefined,
+  cored: boolean,
+): SawFit {
+  if (cored) return { fit: 'core' };
+  const [sawM] = sawsOf(measures).toSorted((a, b) => Math.abs(a - diameterM) - Math.abs(b - diameterM));
+  if (sawM === undefined) return { fit: 'template' };
+  if (Math.abs(sawM - diameterM) <= NEAR_M) return { fit: 'fits', sawM };
+  const allowed = holeMm && sawM * 1000 >= holeMm[0] && sawM * 1000 <= holeMm[1];
+  return allowed ? { fit: 'allowed', sawM } : { fit: 'template' };
 }
 
 /** What a shank of this diameter wants [m]: play all round, and the smallest saw of the region's set that leaves it. */

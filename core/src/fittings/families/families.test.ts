@@ -80,7 +80,11 @@ describe('what is really made', () => {
     const open = shippedCatalogue.list.filter(({ ends }) =>
       ends.some(({ mayStayOpen }) => mayStayOpen === 'discharge'),
     );
-    expect([...new Set(open.map(({ name }) => name))].sort()).toEqual(['Hose tap', 'Hose-end valve']);
+    expect([...new Set(open.map(({ name }) => name))].sort()).toEqual([
+      'Barrel tap on a shank',
+      'Hose tap',
+      'Hose-end valve',
+    ]);
   });
 
   test('only pipe and hose are sold by length, in more than one stock length or a coil', () => {

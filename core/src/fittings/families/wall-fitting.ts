@@ -20,8 +20,10 @@ interface Range {
   /** What it offers outside; undefined where nothing goes on to it. */
   readonly outlet?: (size: NominalSize) => End;
   readonly detail: (size: NominalSize) => string;
-  /** Discharges by itself: a screen, a grate. */
+  /** Lets through by itself: a screen, a grate. */
   readonly opens?: true;
+  /** A tap: water leaves at its outlet. */
+  readonly tap?: true;
   readonly usdAtOneInch: number;
 }
 
@@ -46,6 +48,7 @@ const RANGES: readonly Range[] = [
     sizes: ['3/4'],
     outlet: () => nhMale,
     detail: (size) => `${size} shank, 3/4 NH`,
+    tap: true,
     usdAtOneInch: 14,
   },
   {
@@ -56,6 +59,7 @@ const RANGES: readonly Range[] = [
     sizes: ['1/2', '3/4'],
     outlet: () => gMale('3/4'),
     detail: (size) => `${size} shank, 3/4 G`,
+    tap: true,
     usdAtOneInch: 14,
   },
   {
@@ -250,7 +254,9 @@ export const wallFittings = defineFamily({
         const outer = range.outlet?.(size);
         const ends: PartEnd[] = [
           { end: wallSealEnd(range.style, size), position: 'inlet' },
-          ...(outer ? [{ end: outer, position: 'outlet' as const }] : []),
+          ...(outer
+            ? [{ end: outer, position: 'outlet' as const, ...(range.tap ? { mayStayOpen: 'discharge' as const } : {}) }]
+            : []),
         ];
         return {
           code: `${range.code}-${sizeCode(size)}`,

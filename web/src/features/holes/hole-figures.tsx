@@ -9,6 +9,7 @@ import {
   type Role,
   type Tank,
   WALL_SEAL_SIZES,
+  cutOf,
   faceOf,
   facesOf,
   flatRadiusM,
@@ -21,7 +22,6 @@ import {
   levelsOf,
   noDrillZones,
   reachInto,
-  sawFor,
   sealOf,
   shippedCatalogue,
   shutsAtM,
@@ -256,11 +256,11 @@ function HoleAndSaw({
   readonly onHole: (to: number) => string | undefined;
 }) {
   const measures = useJob((state) => state.job.measures);
-  const diameterM = useJob((state) => holeDiameterM(penetration.id, state.job, state.plan.context.index));
-  const index = useJob((state) => state.plan.context.index);
-  const seal = sealOf(penetration.id, index);
+  const context = useJob((state) => state.plan.context);
+  const diameterM = holeDiameterM(penetration.id, context.job, context.index);
+  const seal = sealOf(penetration.id, context.index);
   const row = seal && wallSealSizeOf(seal.end.style, seal.end.size);
-  const saw = diameterM === undefined ? undefined : sawFor(diameterM, measures);
+  const saw = cutOf(penetration, context);
   const outside =
     row &&
     diameterM !== undefined &&
@@ -285,10 +285,12 @@ function HoleAndSaw({
       </Row>
       {diameterM !== undefined && (
         <Fact name="Saw">
-          {saw === undefined ? (
-            'no saw near it: starter hole, then jigsaw on the template, inside the rim that covers it'
+          {saw && 'sawM' in saw ? (
+            <b>{formatLength(saw.sawM, measures)}</b>
+          ) : saw?.fit === 'core' ? (
+            'cored, with a wet diamond bit'
           ) : (
-            <b>{formatLength(saw, measures)}</b>
+            'no saw near it: starter hole, then jigsaw on the template, inside the rim that covers it'
           )}
           {outside ? '; outside the range of the seal' : penetration.holeM === null ? ', usual; measure first' : ''}
         </Fact>

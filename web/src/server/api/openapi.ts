@@ -171,6 +171,25 @@ const schemas = {
   }),
 };
 
+const drillingSheet = (type: string): object => ({
+  get: {
+    summary: 'The drilling sheet of a tank, at true scale',
+    parameters: [
+      jobId,
+      { name: 'tank', in: 'query', schema: text, description: 'Id of the tank; the first where it is not given' },
+      { name: 'paper', in: 'query', schema: { enum: ['a4', 'letter'] } },
+    ],
+    responses: {
+      200: {
+        description: 'One page a hole, more where it is larger than the paper',
+        content: { [type]: { schema: text } },
+      },
+      400: badRequest,
+      404: notFound,
+    },
+  },
+});
+
 /** The API of Herrero, OpenAPI 3.1. A test holds its paths equal to the route handlers. */
 export const openApi = {
   openapi: '3.1.0',
@@ -360,6 +379,9 @@ export const openApi = {
         responses: { 200: { description: 'CSV, UTF-8', content: { 'text/csv': { schema: text } } }, 404: notFound },
       },
     },
+    '/api/v1/jobs/{id}/drilling-sheet.pdf': drillingSheet('application/pdf'),
+    '/api/v1/jobs/{id}/drilling-sheet.svg': drillingSheet('image/svg+xml'),
+    '/api/v1/jobs/{id}/drilling-sheet.dxf': drillingSheet('image/vnd.dxf'),
   },
   components: { schemas },
 } as const;

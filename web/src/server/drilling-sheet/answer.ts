@@ -1,0 +1,38 @@
+import 'server-only';
+import { type NextRequest, type NextResponse } from 'next/server';
+import { badRequest, notFound } from '../api/problem';
+import { findJob } from '../db/job-repository';
+import { SHEET_KINDS, type SheetKind, drillingSheet } from './drilling-sheet';
+import { PAPERS, type Paper } from './lay-out';
+
+interface Context {
+  readonly params: Promise<{ readonly id: string }>;
+}
+
+/** Answers with the drilling sheet of a tank at true scale: `?tank=t1&paper=a4`; without a tank the first. */
+export const answerSheet =
+  (kind: SheetKind) =>
+  async (request: NextRequest, { params }: Context): Promise<Response | NextResponse> => {
+    const { id } = await params;
+    const asked = request.nextUrl.searchParams;
+    const paper = asked.get('paper') ?? 'letter';
+    if (!(paper in PAPERS))
+      return badRequest([{ path: 'paper', message: `Paper is ${Object.keys(PAPERS).join(' or ')}.` }]);
+    const stored = await findJob(id);
+    if (!stored) return notFound('job');
+    const { tanks } = stored.document;
+    const tankId = asked.get('tank') ?? tanks[0]?.id ?? '';
+    const tank = tanks.find((one) => one.id === tankId);
+    if (!tank) return badRequest([{ path: 'tank', message: `${tankId || 'Nothing'} is no tank of this job.` }]);
+    const sheet = await drillingSheet(stored.document, tankId, kind, paper as Paper, new Date());
+    if (sheet === undefined)
+      return badRequest([
+        { path: 'tank', message: `Nothing is drilled in ${tank.label} yet: set out its holes first.` },
+      ]);
+    return new Response(typeof sheet === 'string' ? sheet : new Uint8Array(sheet), {
+      headers: {
+        'content-type': SHEET_KINDS[kind].type,
+        'content-disposition': `attachment; filename="drilling-sheet-${tank.label.toLowerCase()}.${kind}"`,
+      },
+    });
+  };

@@ -1,0 +1,42 @@
+import 'server-only';
+import { type Job, contextOf, drillHoles, shippedCatalogue } from '@herrero/core';
+import { format } from 'date-fns';
+import { type Paper, drillingSheets } from './lay-out';
+import { sheetsToDxf } from './to-dxf';
+import { sheetsToPdf } from './to-pdf';
+import { sheetsToSvg } from './to-svg';
+
+/** A format of the drilling sheet: its media type, and how the sheets are written in it. */
+export const SHEET_KINDS = {
+  pdf: { type: 'application/pdf', write: sheetsToPdf },
+  svg: { type: 'image/svg+xml; charset=utf-8', write: sheetsToSvg },
+  dxf: { type: 'image/vnd.dxf', write: sheetsToDxf },
+} as const;
+export type SheetKind = keyof typeof SHEET_KINDS;
+
+/**
+ * The drilling sheet of one tank.
+ *
+ * @param now the day that is printed on it
+ * @returns undefined where there is no such tank, or nothing in it is drilled
+ */
+export async function drillingSheet(
+  job: Job,
+  tankId: string,
+  kind: SheetKind,
+  paper: Paper,
+  now: Date,
+): Promise<Buffer | string | undefined> {
+  const tank = job.tanks.find(({ id }) => id === tankId);
+  const holes = tank ? drillHoles(tank, contextOf(job, shippedCatalogue)) : [];
+  if (!tank || holes.length === 0) return undefined;
+  const sheets = drillingSheets({
+    jobName: job.name,
+    tank,
+    measures: job.measures,
+    holes,
+    madeOn: format(now, 'd MMMM yyyy'),
+    paper,
+  });
+  return SHEET_KINDS[kind].write(sheets, `Drilling sheet, ${job.name}, ${tank.label}`);
+}
