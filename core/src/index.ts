@@ -66,4 +66,8 @@ export { type Bar, type Piece } from './parts/cut-plan';
 export * from './plan/plan';
 export * from './routes/find-chains';
 export * from './routes/next-parts';
+export { ashdown } from './demo/ashdown';
+export { kilnYard } from './demo/kiln-yard';
+export { millRow } from './demo/mill-row';
+export { quarryLane } from './demo/quarry-lane';
 export { ternPoint } from './demo/tern-point';

@@ -1,7 +1,8 @@
 import type { Catalogue } from '../fittings/catalogue';
 import { shippedCatalogue } from '../fittings/catalogue';
 import { type Edit, applyEdits } from '../job/edits/edits';
-import { type EndRef, type Job, emptyJob } from '../job/job';
+import { type EndRef, type Job, type Settings, emptyJob } from '../job/job';
+import { newPenetration } from '../job/new-tank';
 import type { Measures } from '../quantity/length';
 
 /** A part of a demo run: its code, the end by which the water comes in (0 if not said), the one it goes on by, its length. */
@@ -18,6 +19,10 @@ export type DemoEnd = Exclude<EndRef, { of: 'part' }>;
 /** A small builder that makes demo jobs by the same edits a user makes, so that a demo can never be an impossible job. */
 export interface JobBuilder {
   readonly edit: (edit: Edit) => void;
+  /** Sets out an opening; what is not said of it is plain. */
+  readonly hole: (given: Parameters<typeof newPenetration>[0]) => void;
+  /** Says what is said once for the job. */
+  readonly set: (settings: Partial<Settings>) => void;
   readonly run: (holeId: string, parts: readonly DemoPart[], end?: DemoEnd) => void;
   readonly job: () => Job;
 }
@@ -39,5 +44,10 @@ export function buildJob(name: string, measures: Measures, catalogue: Catalogue 
     }
     if (end) edit({ type: 'join-ends', jointId: `${holeId}-j${parts.length + 1}`, a: at, b: end });
   };
-  return { edit, run, job: () => job };
+  const hole: JobBuilder['hole'] = (given) => edit({ type: 'add-penetration', penetration: newPenetration(given) });
+  const set: JobBuilder['set'] = (settings) => {
+    for (const [field, to] of Object.entries(settings))
+      edit({ type: 'change-field', in: 'settings', field, from: job[field as keyof Settings], to });
+  };
+  return { edit, hole, set, run, job: () => job };
 }

@@ -109,9 +109,8 @@ const HOLES: readonly Hole[] = [
  * Deliberate mistake: the hose swivel of P4 is NH and stands on an NPT nipple. Deliberate unknown: the gap T1 to T2.
  */
 export function ternPoint(): Job {
-  const { edit, run, job } = buildJob('Tern Point boat rinse', 'in-gal');
-  edit({ type: 'change-field', in: 'settings', field: 'sunPlan', from: null, to: 'painted' });
-  edit({ type: 'change-field', in: 'settings', field: 'frostPlan', from: null, to: 'drained' });
+  const { edit, run, set, job } = buildJob('Tern Point boat rinse', 'in-gal');
+  set({ sunPlan: 'painted', frostPlan: 'drained' });
   edit({ type: 'add-roof', roof: { id: 'boat-house', name: 'boat house', planAreaM2: 640 * FT ** 2 } });
   for (const id of ['t1', 't2'])
     edit({ type: 'add-tank', tank: { ...newTank(id, 'vertical-round'), plinthM: 16 * IN } });

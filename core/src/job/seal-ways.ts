@@ -213,7 +213,7 @@ function reachReasons(
   row: WallSealSize,
   { job, index }: CheckContext,
 ): WayReason[] {
-  if (!style.needsHand) return [];
+  if (!style.needsHand || tankType(tank.type).assembled) return [];
   const { reaches, distanceM, openingM, armM } = reachInto(hole, tank, job, index);
   if (reaches) return [];
   const flangeM = row.flangeMm / 1000;

@@ -111,7 +111,7 @@ describe('what is taken out is missed', () => {
 });
 
 test('a hole without a saw is cut to a template', () => {
-  const job = drumWith({ hole: { holeM: 0.0425, size: '3/4' }, parts: [{ code: 'BH-075' }] });
+  const job = drumWith({ hole: { holeM: 0.2, size: '3/4' }, parts: [{ code: 'BH-075' }] });
   expect(list(job).groups[0]?.lines.map(({ code }) => code)).toContain('JS');
 });
 

@@ -22,7 +22,7 @@ export function tankWith(options: {
   readonly roofM2?: number;
   readonly settings?: Partial<Settings>;
 }): Job {
-  const { edit, run, job } = buildJob('Test', 'in-gal');
+  const { edit, run, set, job } = buildJob('Test', 'in-gal');
   const { type = 'open-drum', tank = {}, others = [], holes = [], terminals = [], settings = {} } = options;
   edit({ type: 'add-tank', tank: { ...newTank('t1', type), ...CLEAN, ...tank } });
   for (const other of others)
@@ -30,8 +30,7 @@ export function tankWith(options: {
   if (options.roofM2 !== undefined)
     edit({ type: 'add-roof', roof: { id: 'r', name: 'shed', planAreaM2: options.roofM2 } });
   for (const terminal of terminals) edit({ type: 'add-terminal', terminal });
-  for (const [field, to] of Object.entries(settings))
-    edit({ type: 'change-field', in: 'settings', field, from: job()[field as keyof Settings], to });
+  set(settings);
   for (const [index, { parts = [], end, ...hole }] of holes.entries()) {
     const id = hole.id ?? `h${index + 1}`;
     edit({ type: 'add-penetration', penetration: sampleHole({ ...hole, id }), label: hole.label });

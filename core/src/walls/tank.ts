@@ -181,6 +181,8 @@ export interface TankType {
   readonly breathes: boolean;
   /** A liner that every wet hole must clamp. */
   readonly lined: boolean;
+  /** Put together on site: what is inside is set before its top is on. */
+  readonly assembled: boolean;
   /** Usually bought used. */
   readonly secondHand: boolean;
   /** Opaque as it is delivered. */

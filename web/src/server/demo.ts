@@ -1,10 +1,16 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
-import { type Job, ternPoint } from '@herrero/core';
+import { type Job, ashdown, kilnYard, millRow, quarryLane, ternPoint } from '@herrero/core';
 import { createJob, findDemo, putDocument } from './db/job-repository';
 
 /** The demo scenarios, by name. */
-const DEMOS: Readonly<Record<string, () => Job>> = { 'tern-point': ternPoint };
+const DEMOS: Readonly<Record<string, () => Job>> = {
+  ashdown,
+  'kiln-yard': kilnYard,
+  'mill-row': millRow,
+  'quarry-lane': quarryLane,
+  'tern-point': ternPoint,
+};
 
 /**
  * Loads every demo job that is not there yet. With `reload` those that are get their first state back, as a new

@@ -16,6 +16,7 @@ export const corrugated = defineTankType({
   form: 'round',
   material: 'galvanised',
   lined: true,
+  assembled: true,
   breathes: true,
   wallKgPerM2: 8,
   defaults: dimensions({

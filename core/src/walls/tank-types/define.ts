@@ -6,6 +6,7 @@ const PLAIN: Omit<TankType, keyof Pick<TankType, 'id' | 'name' | 'shortName' | '
   openTop: false,
   breathes: false,
   lined: false,
+  assembled: false,
   secondHand: false,
   dark: true,
   madeForGround: false,

@@ -34,8 +34,8 @@ export default defineCheck({
       })),
 });
 
-/** Its run has begun, and ends open or at daylight. */
+/** Its run has begun beyond what seals the hole, and ends open or at daylight. */
 const opensFree = ({ strands }: Run): boolean =>
   strands.some(
-    ({ end, items }) => items.length > 0 && (end.at === 'open' || end.at === 'discharge' || end.at === 'terminal'),
+    ({ end, items }) => items.length > 1 && (end.at === 'open' || end.at === 'discharge' || end.at === 'terminal'),
   );

@@ -1,0 +1,40 @@
+import type { Job } from '../job/job';
+import { newTank } from '../job/new-tank';
+import { buildJob } from './build-job';
+
+/**
+ * Mill Row fire pond (invented): a lined corrugated steel tank in New Zealand with flanged outlets, a reserve for a
+ * portable pump below the house line, and a bore that tops it up through an air gap. Under way: what seals
+ * the sight tube is not chosen yet.
+ */
+export function millRow(): Job {
+  const { edit, hole, run, set, job } = buildJob('Mill Row fire pond', 'mm-l');
+  set({ sunPlan: 'shaded', frostPlan: 'none-here', armM: 0.75, groundKpa: 90, stormMmPerH: 120 });
+  edit({ type: 'add-roof', roof: { id: 'mill', name: 'mill', planAreaM2: 240 } });
+  edit({ type: 'add-tank', tank: newTank('t1', 'corrugated') });
+  const wall = { face: 'wall', tankId: 't1' } as const;
+  const top = { face: 'top', tankId: 't1', heightM: 2.75 } as const;
+  hole({ id: 'p1', ...top, name: 'Inlet', roles: ['inlet'], size: '110', aroundM: 1.2, depthM: 2.15 });
+  hole({ id: 'p2', ...wall, name: 'Overflow', roles: ['overflow'], size: '4', heightM: 1.95, aroundM: 3 });
+  hole({ id: 'p3', ...wall, name: 'House line', roles: ['draw-off'], size: '1-1/2', heightM: 1.0, aroundM: 6.2 });
+  hole({ id: 'p4', ...wall, name: 'Fire coupling', roles: ['draw-off'], size: '2', heightM: 0.2, aroundM: 7.4 });
+  hole({
+    id: 'p5',
+    ...top,
+    name: 'Bore top-up, air gap',
+    roles: ['float-fill'],
+    size: '3/4',
+    aroundM: 3.3,
+    depthM: 2.15,
+    shutsM: 1.2,
+  });
+  hole({ id: 'p6', ...top, name: 'Vent', roles: ['vent'], size: '3', aroundM: 2.15, depthM: 3.4 });
+  hole({ id: 'p7', ...wall, name: 'Sight tube', roles: ['sight-tube'], size: '1', heightM: 0.25, aroundM: 8.6 });
+  run('p1', [{ code: 'WLOM-110M' }]);
+  run('p2', [{ code: 'WFT-400' }]);
+  run('p3', [{ code: 'WFG-150' }]);
+  run('p4', [{ code: 'WFG-200' }]);
+  run('p5', [{ code: 'WFV-075' }]);
+  run('p6', [{ code: 'WIS-300' }]);
+  return job();
+}
