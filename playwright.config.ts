@@ -13,7 +13,9 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     browserName: 'chromium',
-    trace: 'retain-on-failure',
+    // A trace takes a picture of every page at every step: on two cores that is most of the time. Ask for it: E2E_TRACE=1.
+    trace: process.env.E2E_TRACE ? 'retain-on-failure' : 'off',
+    screenshot: 'only-on-failure',
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
       args: [

@@ -10,7 +10,7 @@ test('a hole is moved by dragging, by arrow keys, by stepper and by exact entry'
   const value = page.getByLabel('Centre above base', { exact: true });
   await expect(value).toHaveValue('8 in');
 
-  const hole = page.getByRole('button', { name: /P4 Hose outlet on the unrolled wall/ });
+  const hole = page.getByRole('button', { name: /P4 Hose outlet in T2, on the unrolled wall/ });
   const box = await hole.boundingBox();
   if (!box) throw new Error('no box');
   const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
@@ -23,8 +23,10 @@ test('a hole is moved by dragging, by arrow keys, by stepper and by exact entry'
   await settled(page);
   const dragged = (await stored(page, id)).penetrations.find((one) => one.label === 'P4')?.heightM ?? 0;
   expect(dragged).toBeGreaterThan(0.4);
-  // Snapped to a quarter inch.
-  expect(Math.abs(dragged / 0.00635 - Math.round(dragged / 0.00635))).toBeLessThan(1e-6);
+  // Snapped to a quarter inch, or just clear of the rib above it.
+  const clearOfRib = 0.69 * 43.5 * 0.0254 - 0.0254 - 1.2 * 0.0254;
+  const marks = dragged / 0.00635;
+  expect(Math.min(Math.abs(marks - Math.round(marks)), Math.abs(dragged - clearOfRib))).toBeLessThan(1e-3);
 
   await value.fill('10 1/2');
   await value.press('Enter');
@@ -66,7 +68,8 @@ test('a hole on a rib is trouble, and one press moves it to the flat', async ({ 
   await notes(page)
     .getByRole('button', { name: /Move it to/ })
     .click();
-  await expect(station(page, 'Holes')).toContainText('9 settled');
+  // What is left is the nut that no hand reaches.
+  await expect(station(page, 'Holes')).toContainText('1 to check');
 });
 
 test('a hole is added, sealed, given another size, and taken away', async ({ page }) => {
@@ -76,10 +79,10 @@ test('a hole is added, sealed, given another size, and taken away', async ({ pag
   await expect(page.getByRole('heading', { name: 'P8 Spare, 3/4 in' })).toBeVisible();
   await expect(notes(page).getByText(/P8 is a hole in T2 with nothing in it/)).toBeVisible();
   await page.getByRole('button', { name: /^Push-through gasket/ }).click();
-  await page.getByLabel('Size').selectOption('1');
+  await page.getByLabel('Size', { exact: true }).selectOption('1');
   await expect(page.getByRole('heading', { name: 'P8 Spare, 1 in' })).toBeVisible();
   await expect(
-    page.getByRole('button', { name: /^Push-through gasket for 1 Schedule 40/, pressed: true }),
+    page.getByRole('button', { name: /^Push-through gasket for 1 in Schedule 40/, pressed: true }),
   ).toBeVisible();
   await page.getByRole('button', { name: 'Take P8 away' }).click();
   await expect(page.getByRole('heading', { name: /P8/ })).toHaveCount(0);

@@ -1,3 +1,5 @@
+import { remember } from '../quantity/remember';
+import type { NominalSize } from '../quantity/size';
 import type { Part } from './part';
 import type { PartFamily } from './part-family';
 import { pipeAdapters } from './families/adapter';
@@ -58,6 +60,20 @@ export const shippedCatalogue: Catalogue = catalogueOf(
   PART_FAMILIES.flatMap((family) =>
     family.parts().map((part) => ({ ...part, family: family.id, source: family.source })),
   ),
+);
+
+/** The parts that seal a hole, by the way they do it and their size. */
+export const wallFittingsOf: (catalogue: Catalogue) => (style: string, size: NominalSize) => readonly Part[] = remember(
+  ({ list }) => {
+    const parts = new Map<string, Part[]>();
+    for (const part of list) {
+      const end = part.ends[0]?.end;
+      if (end?.kind !== 'wall-seal') continue;
+      const key = `${end.size} ${end.style}`;
+      parts.set(key, [...(parts.get(key) ?? []), part]);
+    }
+    return (style, size) => parts.get(`${size} ${style}`) ?? [];
+  },
 );
 
 export const partTitle = (part: Pick<Part, 'name' | 'detail'>): string => `${part.name} ${part.detail}`;

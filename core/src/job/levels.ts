@@ -1,3 +1,4 @@
+import { remember } from '../quantity/remember';
 import { sizeInInches } from '../quantity/size';
 import { isUpright } from '../walls/forms';
 import { volumeAtM3 } from '../walls/level';
@@ -59,9 +60,18 @@ export const holesOf = (job: Job, tankId: string, ...roles: readonly Penetration
     (hole) => hole.tankId === tankId && (roles.length === 0 || hole.roles.some((role) => roles.includes(role))),
   );
 
+/** What has been worked out of a job: its runs follow from it, so the job alone is the key. */
+const knownOf = remember((_: Job) => ({
+  groups: undefined as readonly (readonly Tank[])[] | undefined,
+  levels: new Map<string, TankLevels>(),
+}));
+
 /** The tanks that share their water with this one, itself among them. */
-export const sharingWith = (tank: Tank, context: LevelContext): readonly Tank[] =>
-  linkedTanks(context).find((group) => group.some(({ id }) => id === tank.id)) ?? [tank];
+export function sharingWith(tank: Tank, context: LevelContext): readonly Tank[] {
+  const known = knownOf(context.job);
+  known.groups ??= linkedTanks(context);
+  return known.groups.find((group) => group.some(({ id }) => id === tank.id)) ?? [tank];
+}
 
 interface Outlet {
   readonly levelM: number;
@@ -104,6 +114,13 @@ function deadOf(tank: Tank, context: LevelContext): Outlet | undefined {
 
 /** Full, dead, sediment and usable water of one tank as its openings are now. */
 export function levelsOf(tank: Tank, context: LevelContext): TankLevels {
+  const { levels } = knownOf(context.job);
+  const found = levels.get(tank.id) ?? workOutLevels(tank, context);
+  levels.set(tank.id, found);
+  return found;
+}
+
+function workOutLevels(tank: Tank, context: LevelContext): TankLevels {
   const { job } = context;
   const overflows = sharingWith(tank, context).flatMap((other) =>
     holesOf(job, other.id, 'overflow').map(

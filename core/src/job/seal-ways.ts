@@ -5,6 +5,7 @@ import { holdsAtAll } from '../connections/mating';
 import { pipeOf } from '../connections/standards/pipes';
 import { WALL_SEAL_STYLES } from '../connections/standards/wall-seals';
 import type { WallKind, WallSealSize, WallSealStyle } from '../connections/standards/wall-seals/wall-seal';
+import { wallFittingsOf } from '../fittings/catalogue';
 import type { Part } from '../fittings/part';
 import { type NominalSize, sizeInInches, sizeWords } from '../quantity/size';
 import type { Values } from '../quantity/values';
@@ -50,13 +51,8 @@ const bySize = (a: NominalSize, b: NominalSize): number => sizeInInches(a) - siz
  * of the wall, the water in front of it, the face, whether a hand reaches the nut, and the pipe that is to go through.
  */
 export function sealWays(hole: Penetration, tank: Tank, context: CheckContext): readonly SealWay[] {
-  const parts = new Map<string, Part[]>();
-  for (const part of context.catalogue.list) {
-    const end = part.ends[0]?.end;
-    if (end?.kind !== 'wall-seal' || end.size !== hole.size) continue;
-    parts.set(end.style, [...(parts.get(end.style) ?? []), part]);
-  }
-  return WALL_SEAL_STYLES.map((style) => judgeWay(style, hole, tank, context, parts.get(style.id) ?? []));
+  const partsOf = wallFittingsOf(context.catalogue);
+  return WALL_SEAL_STYLES.map((style) => judgeWay(style, hole, tank, context, partsOf(style.id, hole.size)));
 }
 
 /** How one way stands at one opening. */
@@ -272,12 +268,9 @@ function pipeReasons(style: WallSealStyle, hole: Penetration, { runs, catalogue 
     return end?.kind === 'pipe' && end.part === 'spigot' ? [end] : [];
   })[0];
   if (!pipe) return [];
-  const lips = catalogue.list.flatMap((part) => {
-    const [seal, lip] = part.ends.map(({ end }) => end);
-    return seal?.kind === 'wall-seal' && seal.style === style.id && seal.size === hole.size && lip?.kind === 'gasket'
-      ? [lip]
-      : [];
-  });
+  const lips = wallFittingsOf(catalogue)(style.id, hole.size).flatMap(({ ends: [, lip] }) =>
+    lip?.end.kind === 'gasket' ? [lip.end] : [],
+  );
   const [first] = lips;
   if (!first || lips.some((lip) => holdsAtAll(judge(lip, pipe).verdict))) return [];
   return [

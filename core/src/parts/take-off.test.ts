@@ -27,7 +27,8 @@ describe('one whole job, every line', () => {
 
   // Holes: 3/4 bulkhead 1-5/8 in, gasket for 1-1/2 pipe 2-1/4 in.
   test('saws', () => expect(lines('drill')?.slice(0, 2)).toEqual(['SW-413 1 piece, buy 1', 'SW-572 1 piece, buy 1']));
-  test('what seals the wall', () => expect(lines('wall')).toEqual(['BH-075 1 piece, buy 1', 'PG-150 1 piece, buy 1']));
+  test('what seals the wall', () =>
+    expect(lines('wall')).toEqual(['BH-075 1 piece, buy 1', 'PG-150 1 piece, buy 1', 'ST-150 1 piece, buy 1']));
   test('the outlet', () =>
     expect(lines('run-h')).toEqual([
       'NC-075 1 piece, buy 1',

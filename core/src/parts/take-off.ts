@@ -4,7 +4,10 @@ import { holdsAtAll } from '../connections/mating';
 import { sealOf } from '../job/resolve';
 import type { StrandItem } from '../job/run';
 import { type Part, isByLength } from '../fittings/part';
+import { inventedPriceUsd } from '../fittings/part-family';
+import type { Job } from '../job/job';
 import { formatLength, formatStockLength } from '../quantity/length';
+import { sizeCode, sizeWords } from '../quantity/size';
 import { type PlacedNeed, consumableLines } from './consumables';
 import { cutPlan } from './cut-plan';
 import type { ClosedBy, Completeness, CutBars, PartsGroup, PartsLine, PartsList } from './parts-list';
@@ -115,13 +118,35 @@ function pieceLines(items: readonly { part: Part; place: string }[]): PartsLine[
   });
 }
 
-function wallGroup({ runs }: CheckContext, placedIn: ReadonlyMap<string, readonly StrandItem[]>): PartsGroup {
+/** Invented price of a strap, by the size it holds. */
+const STRAP_USD = 2.4;
+
+/** A strap for everything that is held beside its hole, since a gasket holds no pull. */
+function strapLines({ penetrations }: Job): PartsLine[] {
+  const held = penetrations.filter(({ supported }) => supported);
+  return [...new Set(held.map(({ size }) => size))].map((size) => {
+    const own = held.filter((hole) => hole.size === size);
+    return {
+      code: `ST-${sizeCode(size)}`,
+      title: 'Pipe strap with fixings',
+      detail: `for ${sizeWords(size)} pipe`,
+      need: own.length,
+      unit: 'piece',
+      buy: own.length,
+      priceUsd: inventedPriceUsd(STRAP_USD, size) * own.length,
+      places: own.map(({ label }) => label),
+      note: 'within 12 in, 300 mm, of the wall',
+    };
+  });
+}
+
+function wallGroup({ runs, job }: CheckContext, placedIn: ReadonlyMap<string, readonly StrandItem[]>): PartsGroup {
   const items = runs.flatMap(({ penetration }) =>
     (placedIn.get(penetration.id) ?? [])
       .filter(({ part }) => sealsWall(part))
       .map(({ part }) => ({ part, place: penetration.label })),
   );
-  return group('wall', 'Wall', 'what seals each hole', pieceLines(items));
+  return group('wall', 'Wall', 'what seals each hole', [...pieceLines(items), ...strapLines(job)]);
 }
 
 function runGroup({ penetration }: Run, items: readonly StrandItem[], { job }: CheckContext): PartsGroup[] {

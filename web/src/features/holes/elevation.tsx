@@ -9,16 +9,7 @@ import { POLE, type ViewProps } from './sheet-view';
 import { Pole } from './story-pole';
 
 /** The tank from the front, to scale, with its levels and its openings where they are seen from there. */
-export function Elevation({
-  tank,
-  holes,
-  levels,
-  pxPerM,
-  baseY,
-  heightPx,
-  onLive,
-  words,
-}: ViewProps & { readonly words: string }) {
+export function Elevation({ tank, holes, levels, pxPerM, baseY, heightPx, onLive }: ViewProps) {
   const measures = useJob((state) => state.job.measures);
   const selected = useJob((state) => state.selectedId);
   const halfPx = (acrossM(tank) / 2) * pxPerM;
@@ -83,18 +74,7 @@ export function Elevation({
         {narrow ? '' : 'full '}
         {formatLength(levels.fullM, measures)}
       </text>
-      {!narrow && (
-        <text
-          x={axis}
-          y={y(levels.fullM) + 34}
-          textAnchor="middle"
-          className="halo fill-water-ink text-[13.5px] [font-stretch:76%]"
-          style={{ stroke: 'var(--water-fill)' }}
-        >
-          {words}
-        </text>
-      )}
-      {tank.plinthM * pxPerM > 16 && (
+      {tank.plinthM * pxPerM > 16 && tank.base !== 'trailer' && (
         <text
           x={axis}
           y={baseY + (tank.plinthM * pxPerM) / 2 + 5}

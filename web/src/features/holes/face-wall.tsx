@@ -8,7 +8,10 @@ import { HoleMark } from './hole-mark';
 import { type FaceViewProps } from './sheet-view';
 
 const LEFT = 12;
+/** Beside a narrow face stands what would not fit in it. */
 const RIGHT = 14;
+const RIGHT_OF_NARROW = 150;
+const NARROW_PX = 330;
 /** A band this high or wide has room for its reason. */
 const ROOM_PX = 13;
 
@@ -16,6 +19,7 @@ const ROOM_PX = 13;
 export function FaceWall({ tank, shape, holes, levels, pxPerM, baseY, heightPx, onLive }: FaceViewProps) {
   const measures = useJob((state) => state.job.measures);
   const width = shape.acrossM * pxPerM;
+  const right = width < NARROW_PX ? RIGHT_OF_NARROW : RIGHT;
   const y = (heightM: number): number => baseY - heightM * pxPerM;
   const zones = noDrillZones(tank).filter(({ face }) => face === shape.face);
   const own = holes.filter(({ face }) => face === shape.face).toSorted((a, b) => a.aroundM - b.aroundM);
@@ -26,8 +30,8 @@ export function FaceWall({ tank, shape, holes, levels, pxPerM, baseY, heightPx, 
   const upright = zones.filter((zone) => zone.shape === 'band' && zone.along === 'round');
   return (
     <svg
-      viewBox={`0 0 ${LEFT + width + RIGHT} ${heightPx}`}
-      style={{ width: LEFT + width + RIGHT }}
+      viewBox={`0 0 ${LEFT + width + right} ${heightPx}`}
+      style={{ width: LEFT + width + right }}
       className={`h-auto max-w-full min-w-0 ${shape.seen === 'wall' ? 'max-md:!w-[620px] max-md:max-w-none' : ''}`}
       role="group"
       aria-label={shape.seen === 'wall' ? 'Wall unrolled' : shape.name}
@@ -79,11 +83,11 @@ export function FaceWall({ tank, shape, holes, levels, pxPerM, baseY, heightPx, 
         start={shape.seen === 'wall' ? '0 seam' : '0 left'}
       />
       <text x={LEFT + 2} y={baseY + 52} className="type-scale" style={{ fill: 'var(--ink-2)' }}>
-        {lengthUnit(measures)} {shape.seen === 'wall' ? 'round the wall' : 'from the left edge'} to each hole centre;
+        {lengthUnit(measures)} {shape.seen === 'wall' ? 'round the wall to each hole centre' : 'from the left edge'};
         heights from the base
         {upright.length > 0 && width > 330 ? `; hatched: ${reasonsOf(upright)}` : ''}
       </text>
-      <HoleLabels wall={own} left={LEFT} width={width} baseY={baseY} pxPerM={pxPerM} />
+      <HoleLabels wall={own} left={LEFT} width={width} narrow={width < NARROW_PX} baseY={baseY} pxPerM={pxPerM} />
       {own.map((hole) => (
         <HoleMark
           key={hole.id}

@@ -5,6 +5,7 @@ import { spread } from '@/drawing/geometry/spread';
 import { useJob } from '../desk/job-provider';
 
 const LABEL_GAP = 92;
+const BESIDE_GAP = 34;
 const LOW_PX = 96;
 const LABEL_ROOM_RIGHT = 150;
 
@@ -13,12 +14,15 @@ export function HoleLabels({
   wall,
   left,
   width,
+  narrow,
   baseY,
   pxPerM,
 }: {
   readonly wall: readonly Penetration[];
   readonly left: number;
   readonly width: number;
+  /** On a narrow face every label stands beside it. */
+  readonly narrow: boolean;
   readonly baseY: number;
   readonly pxPerM: number;
 }) {
@@ -33,6 +37,7 @@ export function HoleLabels({
     left + hole.aroundM * pxPerM,
     baseY - hole.heightM * pxPerM,
   ];
+  if (narrow) return <BesideLabels wall={wall} x={left + width + 12} at={at} />;
   return (
     <g pointerEvents="none">
       {wall.map((hole) => {
@@ -53,6 +58,39 @@ export function HoleLabels({
           <g key={hole.id}>
             <path d={`M${x} ${baseY - LOW_PX + 20}L${holeX} ${holeY - 8}`} stroke="var(--hair-2)" strokeWidth={0.9} />
             <HoleLabel hole={hole} x={x} y={baseY - LOW_PX} anchor="middle" />
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+/** Labels in a column beside the face, each level with its hole as far as they leave one another room. */
+function BesideLabels({
+  wall,
+  x,
+  at,
+}: {
+  readonly wall: readonly Penetration[];
+  readonly x: number;
+  readonly at: (hole: Penetration) => readonly [number, number];
+}) {
+  const ordered = wall.toSorted((a, b) => b.heightM - a.heightM);
+  const ys = spread(
+    ordered.map((hole) => at(hole)[1]),
+    BESIDE_GAP,
+    30,
+    Math.max(30, ...ordered.map((hole) => at(hole)[1])) + 12,
+  );
+  return (
+    <g pointerEvents="none">
+      {ordered.map((hole, index) => {
+        const [holeX, holeY] = at(hole);
+        const y = ys[index] ?? holeY;
+        return (
+          <g key={hole.id}>
+            <path d={`M${x - 4} ${y - 4}L${holeX + 8} ${holeY}`} stroke="var(--hair-2)" strokeWidth={0.9} />
+            <HoleLabel hole={hole} x={x} y={y} anchor="start" />
           </g>
         );
       })}

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Face, type Tank, acrossM, faceOf, facesOf, levelsOf } from '@herrero/core';
+import { type Face, type Tank, acrossM, faceOf, facesOf, formatVolume, levelsOf } from '@herrero/core';
 import { useState } from 'react';
 import { useJob } from '../desk/job-provider';
 import { Elevation } from './elevation';
@@ -48,10 +48,14 @@ export function HolesSheet({ tank }: { readonly tank: Tank }) {
   const baseY = TOP_ROOM + bodyPx - footM * pxPerM;
   const heightPx = baseY + Math.max(FOOT_ROOM, footM * pxPerM + 16);
   const shared = { tank, holes, levels, pxPerM, baseY, heightPx, onLive: setLive } as const;
-  const View = shape.seen === 'plan' ? FacePlan : FaceWall;
+  // A plan has no heights to share: it is drawn as large as there is room.
+  const planPxPerM = Math.min(
+    (heightPx - TOP_ROOM - 30) / shape.alongM,
+    (SHEET_WIDTH - POLE - 240 - across * 1.08 * pxPerM) / shape.acrossM,
+  );
   return (
     <div className="sheet">
-      <ul className="no-print flex flex-wrap border-b border-hair" aria-label={`Faces of ${tank.label}`}>
+      <ul className="no-print flex flex-wrap items-center border-b border-hair" aria-label={`Faces of ${tank.label}`}>
         {faces.map(({ face, name }) => {
           const count = holes.filter((hole) => hole.face === face).length;
           return (
@@ -68,13 +72,23 @@ export function HolesSheet({ tank }: { readonly tank: Tank }) {
             </li>
           );
         })}
+        <li className="ml-auto px-3 text-right type-row">
+          <b className="font-[650] text-water-ink">{usableWords(levels, job)}</b>
+          <span className="type-second">
+            {levels.deadM3 > 0 ? `, ${formatVolume(levels.deadM3, job.measures)} left behind` : ''}
+          </span>
+        </li>
       </ul>
       <figure
         className="flex gap-1 p-1.5 max-md:flex-col max-md:overflow-x-auto"
         aria-label={`${tank.label} to scale with its holes`}
       >
-        <Elevation {...shared} words={usableWords(levels, job)} />
-        <View {...shared} shape={shape} />
+        <Elevation {...shared} />
+        {shape.seen === 'plan' ? (
+          <FacePlan {...shared} pxPerM={planPxPerM} shape={shape} />
+        ) : (
+          <FaceWall {...shared} shape={shape} />
+        )}
       </figure>
     </div>
   );

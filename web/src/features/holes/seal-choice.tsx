@@ -3,6 +3,7 @@
 import {
   type Part,
   type Penetration,
+  type Role,
   type SealWay,
   type Tank,
   WAY_WORDS,
@@ -18,16 +19,22 @@ import { MiniPart } from '@/drawing/view/mini-part';
 import { useJob } from '../desk/job-provider';
 import { newId } from '../desk/new-id';
 
+/** A tap or a float valve stands on its own shank only where one is wanted. */
+const TAP_ROLES: readonly Role[] = ['draw-off', 'drain', 'float-fill'];
+
 /** The ways to seal this hole, each with its hole and what speaks for or against it in this wall; the chosen one is washed. */
 export function SealChoice({ penetration, tank }: { readonly penetration: Penetration; readonly tank: Tank }) {
   const context = useJob((state) => state.plan.context);
   const make = useJob((state) => state.make);
   const seal = sealOf(penetration.id, context.index);
   const ways = sealWays(penetration, tank, context);
-  const open = ways.filter(
-    ({ verdict, parts, style }) => (verdict !== 'ruled-out' && parts.length > 0) || style.id === seal?.end.style,
-  );
-  const shut = ways.filter((way) => !open.includes(way));
+  const suits = (way: SealWay): boolean =>
+    way.style.id !== 'tap-shank' || penetration.roles.some((role) => TAP_ROLES.includes(role));
+  const chosen = (way: SealWay): boolean => way.style.id === seal?.end.style;
+  const open = ways
+    .filter((way) => chosen(way) || (way.verdict !== 'ruled-out' && way.parts.length > 0 && suits(way)))
+    .toSorted((a, b) => Number(a.verdict !== 'allowed') - Number(b.verdict !== 'allowed'));
+  const shut = ways.filter((way) => !open.includes(way) && suits(way));
   const choose = (part: Part): void => {
     if (seal) make([{ type: 'replace-part', partId: seal.placed.id, from: seal.part.code, to: part.code }]);
     else
@@ -143,18 +150,20 @@ function SealFigures({ way: { style, row } }: { readonly way: SealWay }) {
     ['Nut', style.side],
   ];
   return (
-    <dl className="grid grid-cols-[52px_1fr] gap-x-2 px-2 pb-2 type-second">
-      {facts.map(([name, value]) => (
-        <div key={name} className="contents">
-          <dt>{name}</dt>
-          <dd className="text-ink">{value}</dd>
-        </div>
-      ))}
-      <dd className="col-span-2 pt-1">
+    <div className="px-2 pb-2 type-second">
+      <dl className="grid grid-cols-[52px_1fr] gap-x-2">
+        {facts.map(([name, value]) => (
+          <div key={name} className="contents">
+            <dt>{name}</dt>
+            <dd className="text-ink">{value}</dd>
+          </div>
+        ))}
+      </dl>
+      <p className="pt-1">
         {style.source.provenance === 'from-memory'
           ? 'Ranges from memory: measure what you have.'
           : style.source.document}
-      </dd>
-    </dl>
+      </p>
+    </div>
   );
 }

@@ -4,7 +4,10 @@ import { type Tank, lengthFigure } from '@herrero/core';
 import { useJob } from '../desk/job-provider';
 import { POLE, type ViewProps } from './sheet-view';
 
-/** A story pole: figures every 6 in or 200 mm, a mark at the chosen hole and at full. */
+/** A figure of the pole needs this much height. */
+const FIGURE_PX = 15;
+
+/** A story pole: figures as close as they can be read, a mark at the chosen hole and at full. */
 export function Pole({
   tank,
   x,
@@ -21,8 +24,10 @@ export function Pole({
   readonly chosenM: number | undefined;
 }) {
   const measures = useJob((state) => state.job.measures);
-  const minorM = measures === 'mm-l' ? 0.05 : 0.0254 * 2;
-  const everyM = measures === 'mm-l' ? (tank.heightM > 1.6 ? 0.2 : 0.1) : 0.0254 * (tank.heightM > 1.8 ? 12 : 6);
+  // As close as the figures have room for.
+  const steps = measures === 'mm-l' ? [0.1, 0.2, 0.5, 1] : [6, 12, 24, 48].map((inches) => inches * 0.0254);
+  const everyM = steps.find((step) => step * pxPerM >= FIGURE_PX) ?? steps.at(-1) ?? 1;
+  const minorM = everyM / (measures === 'mm-l' ? 2 : 3);
   const top = baseY - tank.heightM * pxPerM;
   const minor = Array.from({ length: Math.floor(tank.heightM / minorM) + 1 }, (_, index) => index * minorM);
   const major = Array.from({ length: Math.floor(tank.heightM / everyM) + 1 }, (_, index) => index * everyM);
