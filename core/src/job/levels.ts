@@ -61,10 +61,11 @@ export const holesOf = (job: Job, tankId: string, ...roles: readonly Penetration
   );
 
 /** What has been worked out of a job: its runs follow from it, so the job alone is the key. */
-const knownOf = remember((_: Job) => ({
-  groups: undefined as readonly (readonly Tank[])[] | undefined,
-  levels: new Map<string, TankLevels>(),
-}));
+interface Known {
+  groups: readonly (readonly Tank[])[] | undefined;
+  readonly levels: Map<string, TankLevels>;
+}
+const knownOf = remember<Job, Known>(() => ({ groups: undefined, levels: new Map() }));
 
 /** The tanks that share their water with this one, itself among them. */
 export function sharingWith(tank: Tank, context: LevelContext): readonly Tank[] {

@@ -31,9 +31,11 @@ export function SealChoice({ penetration, tank }: { readonly penetration: Penetr
   const suits = (way: SealWay): boolean =>
     way.style.id !== 'tap-shank' || penetration.roles.some((role) => TAP_ROLES.includes(role));
   const chosen = (way: SealWay): boolean => way.style.id === seal?.end.style;
+  /** What is chosen first, then what is allowed, then what wants care. */
+  const rank = (way: SealWay): number => (chosen(way) ? 0 : way.verdict === 'allowed' ? 1 : 2);
   const open = ways
     .filter((way) => chosen(way) || (way.verdict !== 'ruled-out' && way.parts.length > 0 && suits(way)))
-    .toSorted((a, b) => Number(a.verdict !== 'allowed') - Number(b.verdict !== 'allowed'));
+    .toSorted((a, b) => rank(a) - rank(b));
   const shut = ways.filter((way) => !open.includes(way) && suits(way));
   const choose = (part: Part): void => {
     if (seal) make([{ type: 'replace-part', partId: seal.placed.id, from: seal.part.code, to: part.code }]);
