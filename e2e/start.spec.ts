@@ -95,7 +95,13 @@ test('starts on its own database, starts again on the same, and stops what it st
     const first = await begin();
     expect(first.last).toBe(`Herrero stands at http://127.0.0.1:${PORT}`);
     const before = await jobs();
-    expect(before.map(({ name }) => name)).toEqual(['Tern Point boat rinse']);
+    expect(before.map(({ name }) => name).sort()).toEqual([
+      'Ashdown kennel wash',
+      'Kiln Yard pottery',
+      'Mill Row fire pond',
+      'Quarry Lane brick saw',
+      'Tern Point boat rinse',
+    ]);
     await end(first.child);
     await expect(jobs()).rejects.toThrow();
     const cluster = readFileSync(path.join(data, 'pg.dir'), 'utf8').trim();

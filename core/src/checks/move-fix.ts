@@ -1,5 +1,5 @@
 import type { Penetration } from '../job/job';
-import type { WallPlace } from '../walls/forms';
+import type { WallPlace } from '../walls/tank';
 import type { Fix } from './finding';
 
 /** Moves an opening on its face; says how far up it stands then, and how far round where that changes. */

@@ -1,7 +1,6 @@
 import { ASSUMED, type SiteFigure } from '../walls/assumed';
-import type { WallPlace } from '../walls/forms';
 import type { Role } from '../walls/roles';
-import type { Tank } from '../walls/tank';
+import type { Tank, WallPlace } from '../walls/tank';
 import type { Measures } from '../quantity/length';
 import type { NominalSize } from '../quantity/size';
 

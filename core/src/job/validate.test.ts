@@ -52,6 +52,62 @@ describe('what contradicts itself is named by its path', () => {
     ],
   ])('%s', (_, changed, path) => expect(problems(changed)).toContain(path));
 
+  test.each<readonly [string, Partial<Job['tanks'][number]>, string]>([
+    ['a base of no width', { baseDiameterM: 0 }, 'tanks[0].baseDiameterM'],
+    ['a way in wider than the tank', { accessM: 3 }, 'tanks[0].accessM'],
+    ['a way in below nothing', { accessM: -0.1 }, 'tanks[0].accessM'],
+    ['as deep as a mine', { buriedM: 31 }, 'tanks[0].buriedM'],
+    ['anchors that pull up', { anchorKg: -1 }, 'tanks[0].anchorKg'],
+    ['a stand rated for nothing', { ratedKg: 0 }, 'tanks[0].ratedKg'],
+    ['a wall thicker than its brim is high', { wallM: 0.4, brimM: 0.3 }, 'tanks[0].wallM'],
+    ['a metered level on the floor', { metered: [{ levelM: 0, volumeM3: 0.1 }] }, 'tanks[0].metered'],
+    ['a metered level above the brim', { metered: [{ levelM: 1.2, volumeM3: 0.1 }] }, 'tanks[0].metered'],
+    [
+      'a metered fill that goes down',
+      {
+        metered: [
+          { levelM: 0.3, volumeM3: 0.3 },
+          { levelM: 0.4, volumeM3: 0.2 },
+        ],
+      },
+      'tanks[0].metered',
+    ],
+    ['half a plank', { planks: { count: 0.5, widthM: 0.1, thickM: 0.05, spanM: 0.5 } }, 'tanks[0].planks'],
+    ['planks of no thickness', { planks: { count: 4, widthM: 0.1, thickM: 0, spanM: 0.5 } }, 'tanks[0].planks'],
+    [
+      'a pump wider than the tank',
+      { pump: { diameterM: 2, lengthM: 0.3, intakeM: 0.1, fromLeftM: 0.5, fromFrontM: 0.5 } },
+      'tanks[0].pump',
+    ],
+    [
+      'a pump that draws from above the brim',
+      { pump: { diameterM: 0.2, lengthM: 0.3, intakeM: 1.3, fromLeftM: 0.5, fromFrontM: 0.5 } },
+      'tanks[0].pump',
+    ],
+  ])('of a tank: %s', (_, change, path) => expect(problems({ tanks: first(job.tanks, change) })).toContain(path));
+
+  test.each<readonly [string, Partial<Job['penetrations'][number]>, string]>([
+    ['in a face the tank does not have', { face: 'front' }, 'penetrations[0].face'],
+    ['in front of the top', { depthM: -0.1 }, 'penetrations[0].depthM'],
+    ['a depth on a wall', { face: 'wall', depthM: 0.2 }, 'penetrations[0].depthM'],
+    ['a hole larger than the top', { holeM: 1.2 }, 'penetrations[0].holeM'],
+    ['a float valve that shuts below nothing', { shutsM: 0 }, 'penetrations[0].shutsM'],
+    ['a use of a port that is none', { portUse: 'plug' }, 'penetrations[0].portUse'],
+  ])('of an opening: %s', (_, change, path) =>
+    expect(problems({ penetrations: first(job.penetrations, change) })).toContain(path),
+  );
+
+  test.each<readonly [keyof Job, number]>([
+    ['armM', 0],
+    ['armM', 3],
+    ['sedimentM', -0.01],
+    ['groundWaterM', 31],
+    ['frostM', 9],
+    ['groundKpa', 0],
+    ['stormMmPerH', 0],
+    ['stormMmPerH', 9999],
+  ])('of the site: %s of %d', (figure, value) => expect(problems({ [figure]: value })).toEqual([figure]));
+
   test('a length of nothing', () => {
     const hose = job.parts.findIndex(({ code }) => code === 'HO-100');
     expect(

@@ -1,5 +1,5 @@
-import { acrossM, formOf, spotOf, type WallPlace } from './forms';
-import type { Tank } from './tank';
+import { acrossM, formOf, spotOf } from './forms';
+import type { Tank, WallPlace } from './tank';
 import { tankType } from './tank-types';
 
 /** A hand passes an opening of this width (common practice); an arm follows it. */

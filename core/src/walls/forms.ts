@@ -3,12 +3,10 @@ import type { FaceShape, Spot, TankForm } from './forms/form';
 import { lying, lyingDomed } from './forms/lying';
 import { round } from './forms/round';
 import { tankType } from './tank-types';
-import type { Face, FormId, Tank, TankDimensions } from './tank';
+import type { Face, FormId, Tank, WallPlace } from './tank';
 
 /** Every form of tank. A new one: its file, and a line here. */
 const FORMS: Readonly<Record<FormId, TankForm>> = { round, box, lying, 'lying-domed': lyingDomed };
-
-export const formById = (id: FormId): TankForm => FORMS[id];
 
 export const formOf = (tank: Pick<Tank, 'type'>): TankForm => FORMS[tankType(tank.type).form];
 
@@ -20,14 +18,6 @@ export const faceOf = (tank: Tank, face: Face): FaceShape | undefined =>
 
 /** The upright faces, where a height says where the water is. */
 export const isUpright = (face: Face): boolean => face !== 'top' && face !== 'bottom';
-
-/** A place on a tank, as an opening has it. */
-export interface WallPlace {
-  readonly face: Face;
-  readonly heightM: number;
-  readonly aroundM: number;
-  readonly depthM: number;
-}
 
 export const spotOf = (tank: Tank, place: WallPlace): Spot => formOf(tank).spotOf(tank, place);
 
@@ -47,4 +37,4 @@ export function fromRimM(tank: Tank, place: WallPlace): number | undefined {
   return Math.min(place.aroundM, shape.acrossM - place.aroundM, place.depthM, shape.alongM - place.depthM);
 }
 
-export type { FaceShape, Spot, TankDimensions, TankForm };
+export type { FaceShape, Spot, TankForm };

@@ -1,5 +1,4 @@
 import { formOf } from './forms';
-import { volumeAtM3 } from './level';
 import { WATER_KG_M3, emptyKg } from './stand';
 import type { Tank } from './tank';
 
@@ -39,7 +38,3 @@ export function flotation(tank: Tank, groundWaterM: number): Flotation {
 
 /** How far the top of a buried tank's lid or riser stands over the finished ground [m]; below it negative. */
 export const lidOverGroundM = (tank: Tank): number => tank.plinthM + tank.heightM - tank.buriedM;
-
-/** Water in the tank at the brim as a share of its outside volume: what the inside loses to wall and shape. */
-export const fillsShare = (tank: Tank): number =>
-  volumeAtM3(tank, tank.brimM) / formOf(tank).insideM3({ ...tank, wallM: 0 }, tank.heightM);

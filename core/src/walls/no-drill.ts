@@ -1,7 +1,6 @@
 import { WALL_SEAL_SIZES, wallSealSizeOf } from '../connections/standards/wall-seals';
 import type { NominalSize } from '../quantity/size';
-import type { WallPlace } from './forms';
-import type { NoDrillZone, Tank } from './tank';
+import type { NoDrillZone, Tank, WallPlace } from './tank';
 import { tankType } from './tank-types';
 
 /** Without a seal nobody knows how much flat an opening needs; a bulkhead's flange is the careful guess. */

@@ -6,6 +6,14 @@ import type { Role } from './roles';
 export const FACES = ['wall', 'top', 'bottom', 'front', 'right', 'back', 'left'] as const;
 export type Face = (typeof FACES)[number];
 
+/** A place on a tank, as an opening has it. */
+export interface WallPlace {
+  readonly face: Face;
+  readonly heightM: number;
+  readonly aroundM: number;
+  readonly depthM: number;
+}
+
 /** What a tank stands on. */
 export const BASES = ['ground', 'slab', 'blocks', 'planks', 'stand', 'trailer'] as const;
 export type Base = (typeof BASES)[number];

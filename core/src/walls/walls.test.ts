@@ -4,7 +4,7 @@ import { gapUnderWasher } from '../connections/families/seal-in-hole';
 import { parseEnd } from '../connections/parse';
 import { newTank } from '../job/new-tank';
 import { reachOf, ownWayIn } from './access';
-import { faceOf, facesOf, formById, formOf, fromRimM, isUpright, spotOf, wallRadiusM } from './forms';
+import { faceOf, facesOf, formOf, fromRimM, isUpright, spotOf, wallRadiusM } from './forms';
 import { flotation, lidOverGroundM } from './ground';
 import { holeForShank } from './hole-saws';
 import { levelAtM, outsideOverstates, volumeAtM3 } from './level';
@@ -292,13 +292,6 @@ describe('a flange on the wall', () => {
 });
 
 test('an unknown type is a bug of the caller', () => expect(() => tankType('barrel')).toThrow(RangeError));
-test('every form is there by its id', () =>
-  expect(['round', 'box', 'lying', 'lying-domed'].map((id) => formById(id as 'round').id)).toEqual([
-    'round',
-    'box',
-    'lying',
-    'lying-domed',
-  ]));
 
 describe('a measured shank', () => {
   // A shank of 40.0 mm passes with 0.8 mm of play: of the inch set 1-5/8 in (41.3 mm), of the metric set 41 mm.

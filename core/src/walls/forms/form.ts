@@ -1,4 +1,4 @@
-import type { Face, FormId, TankDimensions } from '../tank';
+import type { Face, FormId, TankDimensions, WallPlace } from '../tank';
 
 export type DimensionField = 'diameterM' | 'baseDiameterM' | 'lengthM' | 'widthM';
 
@@ -42,8 +42,5 @@ export interface TankForm {
   /** Radius of the wall there [m]; undefined where the face is flat. */
   readonly radiusM: (tank: TankDimensions, face: Face, heightM: number) => number | undefined;
   /** Where a place on a face is in the tank. */
-  readonly spotOf: (
-    tank: TankDimensions,
-    place: { readonly face: Face; readonly heightM: number; readonly aroundM: number; readonly depthM: number },
-  ) => Spot;
+  readonly spotOf: (tank: TankDimensions, place: WallPlace) => Spot;
 }

@@ -1,37 +1,25 @@
 // @vitest-environment jsdom
 import { type Job, ternPoint } from '@herrero/core';
-import { cleanup, render, screen, within } from '@testing-library/react';
+import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { type ReactNode } from 'react';
-import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { CutList } from '../parts/cut-list';
 import { PartsStation } from '../parts/parts-station';
-import { JobProvider, useJob } from './job-provider';
+import { useJob } from './job-provider';
 import { Margin } from './margin';
 import { Rack } from './rack';
 import { Strip } from './strip';
+import { freshDesk, showAtDesk } from './test/at-a-desk';
 import { UndoBar } from './undo-bar';
 
 const push = vi.fn();
 vi.mock('next/navigation', () => ({ useRouter: () => ({ push }), usePathname: () => '/jobs/job-1/holes' }));
 
-const desk = (children: ReactNode, job: Job = ternPoint()) =>
-  render(
-    <JobProvider jobId="job-1" document={job} revision={1}>
-      {children}
-    </JobProvider>,
-  );
+const desk = (children: ReactNode, job: Job = ternPoint()) => showAtDesk(children, job);
 
-beforeEach(() => {
-  push.mockClear();
-  localStorage.clear();
-  // A server that never answers: what is shown must not wait for one.
-  vi.stubGlobal('fetch', () => new Promise(() => undefined));
-});
-afterEach(() => {
-  cleanup();
-  vi.unstubAllGlobals();
-});
+freshDesk();
+beforeEach(() => void push.mockClear());
 
 describe('the way to the bench', () => {
   test('keeps the exact place that is left, for the way back', async () => {

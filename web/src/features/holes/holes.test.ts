@@ -115,6 +115,11 @@ describe('a dragged hole', () => {
     expect(snap(at(0.385, 0.3)).heightM).toBeCloseTo(0.37, 9);
     expect(snap(at(0.45, 0.3)).heightM).toBeCloseTo(0.45, 9);
   });
+  test('clear of a rib only along the axes of its view', () => {
+    const seam: NoDrillZone = { shape: 'band', face: 'wall', along: 'round', fromM: 0.2, toM: 0.3, reason: 'seam' };
+    expect(snap(at(0.3, 0.31), { zones: [seam], fields: ['heightM'] }).aroundM).toBe(0.31);
+    expect(snap(at(0.3, 0.31), { zones: [seam] }).aroundM).toBeCloseTo(0.33, 9);
+  });
   test('never beyond the face', () => {
     expect(snap(at(1.4, -0.3))).toEqual(at(1, 0));
     expect(snap(at(0.3, 9)).aroundM).toBe(2);

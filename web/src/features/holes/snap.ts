@@ -1,6 +1,7 @@
 import { type FaceShape, type NoDrillZone, type WallPlace, nearestFree, zoneAt } from '@herrero/core';
 
-export type PlaceField = 'heightM' | 'aroundM' | 'depthM';
+const PLACE_FIELDS = ['heightM', 'aroundM', 'depthM'] as const;
+export type PlaceField = (typeof PLACE_FIELDS)[number];
 
 interface SnapContext {
   readonly shape: FaceShape;
@@ -41,6 +42,10 @@ export function snapPlace(wanted: WallPlace, context: SnapContext): WallPlace {
   const moved = free
     ? Math.hypot(free.heightM - snapped.heightM, free.aroundM - snapped.aroundM, free.depthM - snapped.depthM)
     : Infinity;
-  const onAxis = free !== undefined && free.depthM <= shape.alongM && free.aroundM <= shape.acrossM;
+  const onAxis =
+    free !== undefined &&
+    free.depthM <= shape.alongM &&
+    free.aroundM <= shape.acrossM &&
+    PLACE_FIELDS.every((field) => fields.includes(field) || free[field] === snapped[field]);
   return free && onAxis && moved <= nearM * 2 ? free : snapped;
 }

@@ -5,7 +5,9 @@ import {
   M3_PER_US_GALLON,
   type Tank,
   formOf,
+  formatLength,
   formatVolume,
+  levelAtM,
   outsideOverstates,
   volumeAtM3,
 } from '@herrero/core';
@@ -52,8 +54,9 @@ export function TankDimensions({ tank }: { readonly tank: Tank }) {
         ))}
       </div>
       <p className="pt-2 type-second">
-        {formatVolume(volumeAtM3(tank, tank.brimM / 2), measures, true)} at half of its height. Outside dimensions alone
-        would make it {Math.abs(over)} % {over < 0 ? 'less' : 'more'}. Usual dimensions, from memory: measure yours.
+        {formatVolume(volumeAtM3(tank, tank.brimM / 2), measures, true)} at half of its height; half full at{' '}
+        {formatLength(levelAtM(tank, tank.capacityM3 / 2), measures)}. Outside dimensions alone would make it{' '}
+        {Math.abs(over)} % {over < 0 ? 'less' : 'more'}. Usual dimensions, from memory: measure yours.
       </p>
       <MeteredFill tank={tank} />
     </div>

@@ -6,6 +6,8 @@ import { NextRequest } from 'next/server';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { POST as postEdits } from '@/app/api/v1/jobs/[id]/edits/route';
 import { GET as getHistory } from '@/app/api/v1/jobs/[id]/history/route';
+import { GET as getSheetDxf } from '@/app/api/v1/jobs/[id]/drilling-sheet.dxf/route';
+import { GET as getSheetSvg } from '@/app/api/v1/jobs/[id]/drilling-sheet.svg/route';
 import { GET as getCsv } from '@/app/api/v1/jobs/[id]/parts.csv/route';
 import { GET as getJob, PUT as putJob } from '@/app/api/v1/jobs/[id]/route';
 import { GET as getJobs } from '@/app/api/v1/jobs/route';
@@ -34,6 +36,45 @@ const fields = async (response: Response): Promise<string[]> =>
 
 beforeAll(() => createJob(id, ternPoint(), 'test'));
 afterAll(closeDatabase);
+
+describe('the drilling sheet', () => {
+  const sheet = (get: typeof getSheetSvg, job: string, query: string) =>
+    get(new NextRequest(`http://localhost/api/v1/jobs/${job}/drilling-sheet?${query}`), at(job));
+
+  test('of a tank comes in its own media type and under its own name', async () => {
+    const svg = await sheet(getSheetSvg, id, 'tank=t2&paper=a4');
+    expect(svg.status).toBe(200);
+    expect(svg.headers.get('content-type')).toContain('image/svg+xml');
+    expect(svg.headers.get('content-disposition')).toBe('attachment; filename="drilling-sheet-t2.svg"');
+    expect(await svg.text()).toContain('P4 Hose outlet');
+    expect((await sheet(getSheetDxf, id, 'tank=t2')).headers.get('content-type')).toBe('image/vnd.dxf');
+  });
+
+  test('without a tank is that of the first, on Letter', async () => {
+    const text = await (await sheet(getSheetSvg, id, '')).text();
+    expect(text).toContain('T1');
+    expect(text).toContain('width="215.9mm"');
+  });
+
+  test.each([
+    ['tank=nowhere', 'tank'],
+    ['paper=napkin', 'paper'],
+  ])('%s is a wrong field', async (query, field) => {
+    const response = await sheet(getSheetSvg, id, query);
+    expect(response.status).toBe(400);
+    expect(await fields(response)).toEqual([field]);
+  });
+
+  test('of no job, and of a tank in which nothing is drilled', async () => {
+    expect((await sheet(getSheetSvg, randomUUID(), '')).status).toBe(404);
+    const bare = randomUUID();
+    const [tank] = ternPoint().tanks;
+    await createJob(bare, { ...emptyJob('Bare', 'mm-l'), tanks: tank ? [tank] : [] }, 'test');
+    const response = await sheet(getSheetSvg, bare, '');
+    expect(response.status).toBe(400);
+    expect(await response.text()).toContain('Nothing is drilled in T1 yet');
+  });
+});
 
 describe('threads/identify', () => {
   const identify = async (sent: unknown) => {

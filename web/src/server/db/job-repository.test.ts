@@ -4,7 +4,7 @@ import { eq, sql } from 'drizzle-orm';
 import { afterAll, describe, expect, test } from 'vitest';
 import { closeDatabase, database } from './database';
 import { applyBatch, archiveJob, createJob, findJob, historyOf, listJobs, putDocument } from './job-repository';
-import { jobHistory } from './schema';
+import { jobHistory, jobs } from './schema';
 
 afterAll(closeDatabase);
 
@@ -36,6 +36,39 @@ describe('a job in the database', () => {
     const id = await stored();
     expect((await findJob(id))?.document).toEqual(ternPoint());
     expect(await findJob('no such job')).toBeUndefined();
+  });
+
+  test('of the first version is read as one of today, and stored as one when it is changed', async () => {
+    const id = await stored();
+    const { tanks, ...rest } = ternPoint();
+    const old = {
+      ...rest,
+      schemaVersion: 1,
+      tanks: tanks.map(({ id: tankId, label, type, capacityM3, diameterM, brimM, heightM, wallM, plinthM }) => ({
+        id: tankId,
+        label,
+        type,
+        capacityM3,
+        diameterM,
+        brimM,
+        heightM,
+        wallM,
+        plinthM,
+      })),
+    };
+    await database()
+      .update(jobs)
+      .set({ document: old as unknown as Job, schemaVersion: 1 })
+      .where(eq(jobs.id, id));
+    const read = await findJob(id);
+    expect(read?.document).toMatchObject({ schemaVersion: 2, tanks: [{ base: 'ground', pump: null }, {}] });
+    expect((await listJobs(false)).find((job) => job.id === id)?.document.schemaVersion).toBe(2);
+    expect((await applyBatch(id, batch([move(P4_UP, 0.3)]))).kind).toBe('accepted');
+    const [row] = await database()
+      .select({ version: jobs.schemaVersion, document: jobs.document })
+      .from(jobs)
+      .where(eq(jobs.id, id));
+    expect(row).toMatchObject({ version: 2, document: { schemaVersion: 2 } });
   });
 
   test('an accepted batch changes document, revision and history together', async () => {

@@ -1,0 +1,21 @@
+import { expect, test } from 'vitest';
+import { remember } from './remember';
+
+test('is worked out once for each object, and again for one that only looks alike', () => {
+  let worked = 0;
+  const of = remember(({ value }: { readonly value: number }) => {
+    worked++;
+    return value * 2;
+  });
+  const key = { value: 21 };
+  expect([of(key), of(key), of({ value: 21 })]).toEqual([42, 42, 42]);
+  expect(worked).toBe(2);
+});
+
+test('remembers that there is nothing', () => {
+  let worked = 0;
+  const of = remember((_key: object): undefined => void worked++);
+  const key = {};
+  expect([of(key), of(key)]).toEqual([undefined, undefined]);
+  expect(worked).toBe(1);
+});

@@ -1,0 +1,184 @@
+// @vitest-environment jsdom
+import { type Job, applyEdits, emptyJob, setOutTank, shippedCatalogue, ternPoint } from '@herrero/core';
+import { cleanup, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { describe, expect, test, vi } from 'vitest';
+import { freshDesk, showAtDesk } from '../desk/test/at-a-desk';
+import { TanksStation } from './tanks-station';
+
+vi.mock('next/navigation', () => ({
+  useRouter: () => ({ push: vi.fn() }),
+  usePathname: () => '/jobs/job-1/tanks',
+}));
+
+freshDesk();
+
+const jobWith = (type: string, measures: Job['measures'] = 'mm-l'): Job => {
+  const edited = applyEdits(emptyJob('Test', measures), setOutTank('t1', type), shippedCatalogue);
+  if (!edited.ok) throw new Error(edited.error.message);
+  return edited.value.job;
+};
+
+const show = (job: Job): (() => Job) => showAtDesk(<TanksStation />, job).now;
+const write = async (label: string, value: string): Promise<void> => {
+  const field = screen.getByLabelText(label);
+  await userEvent.clear(field);
+  await userEvent.type(field, `${value}{Enter}`);
+};
+const only = (job: Job) => {
+  const [tank] = job.tanks;
+  if (!tank) throw new Error('no tank');
+  return tank;
+};
+
+describe('the sheet of types', () => {
+  test('adds a tank with the openings it comes with, of which nothing is said yet', async () => {
+    const now = show(emptyJob('New', 'mm-l'));
+    await userEvent.click(screen.getByRole('button', { name: 'Add: Crate, 1000 L' }));
+    expect(only(now()).type).toBe('crate-eu');
+    expect(now().penetrations.map(({ name, port, portUse }) => [name, port, portUse])).toEqual([
+      ['Outlet valve', 'S60x6 M', null],
+      ['Bung in the lid', '2 G F', null],
+    ]);
+    expect(screen.getAllByText('not said yet')).toHaveLength(2);
+  });
+
+  test('opens the forms of any size when none of the others is it', async () => {
+    show(emptyJob('New', 'mm-l'));
+    expect(screen.queryByRole('button', { name: 'Add: Own size: tapered' })).toBeNull();
+    await userEvent.click(screen.getByRole('button', { name: 'None of these: own size' }));
+    expect(screen.getByRole('button', { name: 'Add: Own size: tapered' })).toBeDefined();
+  });
+});
+
+describe('dimensions', () => {
+  test('are those of its form, and each can be changed', async () => {
+    const now = show(jobWith('own-tapered'));
+    await write('Diameter at the base, outside', '900');
+    expect(only(now()).baseDiameterM).toBeCloseTo(0.9, 9);
+    expect(screen.queryByLabelText('Length, outside')).toBeNull();
+  });
+
+  test('that cannot be are named beside the field, and the last good one stays', async () => {
+    const now = show(jobWith('own-box'));
+    await write('Length, outside', '0');
+    expect(screen.getByRole('alert').textContent).toContain('more than nothing');
+    expect(only(now()).lengthM).toBeCloseTo(1.2, 9);
+  });
+
+  test('a volume that is no figure stays as typed', async () => {
+    show(jobWith('own-box'));
+    await write('Holds, L', 'plenty');
+    expect(screen.getByRole('alert').textContent).toBe('plenty is no figure. Write it like 208.');
+    expect(screen.getByLabelText<HTMLInputElement>('Holds, L').value).toBe('plenty');
+  });
+
+  test('a reading of a metered fill is taken, listed and taken away', async () => {
+    const now = show(jobWith('own-box'));
+    await userEvent.click(screen.getByText('Filled by a meter: no readings'));
+    await userEvent.click(screen.getByRole('button', { name: 'Add the reading' }));
+    expect(screen.getByRole('alert').textContent).toContain('Give a level like 450 mm');
+    await userEvent.type(screen.getByLabelText('Level above base'), '400');
+    await userEvent.type(screen.getByLabelText('Had gone in, L'), '380');
+    await userEvent.click(screen.getByRole('button', { name: 'Add the reading' }));
+    expect(only(now()).metered).toEqual([{ levelM: 0.4, volumeM3: 0.38 }]);
+    await userEvent.click(screen.getByRole('button', { name: 'take away' }));
+    expect(only(now()).metered).toEqual([]);
+  });
+});
+
+describe('ports', () => {
+  test('are used, and the way on that is there is chosen', async () => {
+    const now = show(jobWith('closed-drum'));
+    const port = screen.getByRole('region', { name: 'P1 Fine bung' });
+    await userEvent.click(within(port).getByRole('radio', { name: 'plug' }));
+    await userEvent.click(within(port).getByRole('button', { name: /56 by 4/ }));
+    expect(now().penetrations[0]).toMatchObject({ portUse: 'plug', port: '56x4 F', portId: 'fine-bung' });
+  });
+
+  test('are cut out: the opening stays, the port is gone', async () => {
+    const now = show(jobWith('closed-drum'));
+    const port = screen.getByRole('region', { name: 'P2 Coarse bung' });
+    await userEvent.click(within(port).getByRole('button', { name: /Cut it out/ }));
+    expect(now().penetrations[1]).toMatchObject({ port: null, portUse: null, portId: 'coarse-bung' });
+  });
+
+  test('a tank without any says so', () => {
+    show(jobWith('own-box'));
+    expect(screen.getByText('None: every hole is made on site.')).toBeDefined();
+  });
+});
+
+describe('on the ground', () => {
+  // 1000 L weigh 1000 kg (hydrostatics); the shell adds some.
+  test('the full weight is said, in the job’s own measures', () => {
+    show(jobWith('own-box'));
+    const weight = Number(/^(\d+) kg/.exec(screen.getByText(/^\d+ kg$/).textContent ?? '')?.[1]);
+    expect(weight).toBeGreaterThan(1000);
+    expect(weight).toBeLessThan(1060);
+  });
+
+  test('planks are checked as they are changed', async () => {
+    const now = show(jobWith('own-box'));
+    await userEvent.selectOptions(screen.getByLabelText('Stands on'), 'Planks on blocks');
+    await userEvent.click(screen.getByRole('button', { name: 'Take these planks' }));
+    expect(screen.getByText('They carry it:')).toBeDefined();
+    await write('Plank, thick', '15');
+    expect(screen.getByText('Too weak:')).toBeDefined();
+    expect(only(now()).planks?.thickM).toBeCloseTo(0.015, 9);
+  });
+
+  test('a pump is stood in it, moved and taken out', async () => {
+    const now = show(jobWith('vertical-round'));
+    await userEvent.click(screen.getByRole('button', { name: 'A pump stands in it' }));
+    await write('Draws at', '120');
+    expect(only(now()).pump?.intakeM).toBeCloseTo(0.12, 9);
+    await userEvent.click(screen.getByRole('button', { name: 'No pump in it' }));
+    expect(only(now()).pump).toBeNull();
+  });
+
+  test('a buried tank says what lifts it and what holds it', async () => {
+    const now = show(jobWith('buried'));
+    expect(screen.getByText(/lifted by .* held by .* missing/)).toBeDefined();
+    await write('Anchors hold, kg', '9000');
+    expect(screen.getByText(/it stays/)).toBeDefined();
+    await userEvent.click(
+      within(screen.getByRole('radiogroup', { name: 'Water goes in as the ground does' })).getByRole('radio', {
+        name: 'yes',
+      }),
+    );
+    expect(only(now()).filledAsBuried).toBe(true);
+  });
+
+  test('what was in a used one is asked, of a new one it is not', () => {
+    show(jobWith('closed-drum'));
+    expect(screen.getByLabelText(/What it held before/)).toBeDefined();
+    cleanup();
+    show(jobWith('vertical-round'));
+    expect(screen.queryByLabelText(/What it held before/)).toBeNull();
+  });
+});
+
+describe('figures of the site', () => {
+  test('are marked as assumed until they are given', async () => {
+    const now = show(ternPoint());
+    await write('Sediment between cleanings (assumed)', '3 in');
+    expect(now().sedimentM).toBeCloseTo(3 * 0.0254, 9);
+    expect(screen.getByLabelText('Sediment between cleanings')).toBeDefined();
+  });
+
+  test('a storm is given in inches and kept in millimetres', async () => {
+    const now = show(ternPoint());
+    await write('Storm, in an hour (assumed)', '5');
+    expect(now().stormMmPerH).toBeCloseTo(127, 9);
+  });
+
+  test('silicone is said once for the job, with what it does not do', async () => {
+    const now = show(ternPoint());
+    await userEvent.click(
+      within(screen.getByRole('radiogroup', { name: /Silicone/ })).getByRole('radio', { name: 'yes' }),
+    );
+    expect(now().silicone).toBe(true);
+    expect(screen.getByText(/does not bond polyethylene/)).toBeDefined();
+  });
+});
