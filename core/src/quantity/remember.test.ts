@@ -14,7 +14,7 @@ test('is worked out once for each object, and again for one that only looks alik
 
 test('remembers that there is nothing', () => {
   let worked = 0;
-  const of = remember((_key: object): undefined => void worked++);
+  const of = remember<object, undefined>(() => void worked++);
   const key = {};
   expect([of(key), of(key)]).toEqual([undefined, undefined]);
   expect(worked).toBe(1);
