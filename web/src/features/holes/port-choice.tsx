@@ -1,9 +1,24 @@
 'use client';
 
-import { type Penetration, type PortUse, type Tank, describeEnd, parseEnd, tankType } from '@herrero/core';
+import {
+  type Offer,
+  type Penetration,
+  type PortUse,
+  type Tank,
+  describeEnd,
+  holdsAtAll,
+  offersOf,
+  parseEnd,
+  partTitle,
+  resolveEnd,
+  shippedCatalogue,
+  tankType,
+  verdictWords,
+} from '@herrero/core';
 import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
 import { useJob } from '../desk/job-provider';
+import { newId } from '../desk/new-id';
 
 const USES: readonly { readonly value: PortUse; readonly name: string }[] = [
   { value: 'use', name: 'use' },
@@ -56,6 +71,7 @@ export function PortChoice({ penetration, tank }: { readonly penetration: Penetr
           The tank comes with {nameOf(penetration.port ?? '')} here. Nothing is drilled; what goes on is chosen at Runs.
         </p>
       )}
+      <WaysOn penetration={penetration} />
       <p className="type-second">
         {port?.closedBy === 'valve'
           ? 'A container’s own valve wears and stops closing: put a second one behind it. The neck behind the valve is reached only with the tank empty.'
@@ -88,5 +104,57 @@ export function PortChoice({ penetration, tank }: { readonly penetration: Penetr
         Cut it out: drill a hole of your own here
       </Action>
     </div>
+  );
+}
+
+/** What goes on to the port: bungs, caps and couplings that hold there; a press puts one on. What is there is washed. */
+function WaysOn({ penetration }: { readonly penetration: Penetration }) {
+  const context = useJob((state) => state.plan.context);
+  const make = useJob((state) => state.make);
+  const at = { of: 'hole', id: penetration.id } as const;
+  const [there] = context.runs.find((run) => run.penetration.id === penetration.id)?.strands[0]?.items ?? [];
+  const { end, material } = resolveEnd(at, context.job, context.index);
+  const plugs = penetration.portUse === 'plug';
+  if (end === undefined || penetration.portUse === null || penetration.portUse === 'leave') return null;
+  const offers = shippedCatalogue.list
+    .filter(({ family, ends }) => (plugs ? ends.length === 1 : family === 'container-fitting' && ends.length > 1))
+    .flatMap((part) => offersOf({ end, material }, part))
+    .filter(({ mating }) => holdsAtAll(mating.verdict));
+  if (offers.length === 0) return null;
+  const put = ({ part, endIn }: Offer): void =>
+    void make(
+      there
+        ? [{ type: 'replace-part', partId: there.placed.id, from: there.part.code, to: part.code }]
+        : [
+            {
+              type: 'add-part',
+              part: { id: newId(), code: part.code, lengthM: null },
+              at,
+              partEnd: endIn,
+              jointId: newId(),
+            },
+          ],
+    );
+  return (
+    <details open={there !== undefined} className="border-b border-hair">
+      <summary className="min-h-9 py-2 type-second pointer-coarse:min-h-11">
+        {plugs ? 'What closes it' : 'What goes on to it'}: {offers.length}{' '}
+        {offers.length === 1 ? 'part holds' : 'parts hold'}
+      </summary>
+      <ul>
+        {offers.map((offer) => (
+          <li key={`${offer.part.code} ${offer.endIn}`}>
+            <button
+              type="button"
+              aria-pressed={there?.part.code === offer.part.code}
+              onClick={() => put(offer)}
+              className={`block w-full px-2 py-1 text-left type-row ${there?.part.code === offer.part.code ? 'row-selected' : 'hover:bg-paper-deep'}`}
+            >
+              {partTitle(offer.part)}: {verdictWords(offer.mating)}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </details>
   );
 }

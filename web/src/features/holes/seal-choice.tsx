@@ -65,6 +65,7 @@ export function SealChoice({ penetration, tank }: { readonly penetration: Penetr
               key={part.code}
               way={way}
               part={part}
+              wallM={tank.wallM}
               first={place === 0}
               chosen={seal?.part.code === part.code}
               onChoose={() => choose(part)}
@@ -99,12 +100,14 @@ function Reasons({ way }: { readonly way: SealWay }) {
 function SealRow({
   way,
   part,
+  wallM,
   first,
   chosen,
   onChoose,
 }: {
   readonly way: SealWay;
   readonly part: Part;
+  readonly wallM: number;
   /** The reasons stand once, at the first part of a way. */
   readonly first: boolean;
   readonly chosen: boolean;
@@ -134,13 +137,13 @@ function SealRow({
           )}
         </span>
       </button>
-      {chosen && way.row && <SealFigures way={way} />}
+      {chosen && way.row && <SealFigures way={way} wallM={wallM} />}
     </li>
   );
 }
 
 /** What the chosen way asks for: its range of holes, flat, inside and nut. */
-function SealFigures({ way: { style, row } }: { readonly way: SealWay }) {
+function SealFigures({ way: { style, row }, wallM }: { readonly way: SealWay; readonly wallM: number }) {
   const measures = useJob((state) => state.job.measures);
   if (!row) return null;
   const mm = (value: number): string => formatLength(value / 1000, measures);
@@ -150,6 +153,15 @@ function SealFigures({ way: { style, row } }: { readonly way: SealWay }) {
     ['Flat', `${mm(row.flangeMm)} across`],
     ['Inside', style.inside],
     ['Nut', style.side],
+    // What the nut does not need may be cut off a shank, as long as it keeps its threads.
+    ...(style.washer
+      ? [
+          [
+            'Shank',
+            `${mm(Math.max(0, row.gripMm[1] - wallM * 1000))} to spare; cut shorter, keep four threads under the nut`,
+          ] as const,
+        ]
+      : []),
   ];
   return (
     <div className="px-2 pb-2 type-second">

@@ -103,6 +103,26 @@ describe('ports', () => {
     expect(now().penetrations[1]).toMatchObject({ port: null, portUse: null, portId: 'coarse-bung' });
   });
 
+  test('are closed with what holds there, a bung or a cap', async () => {
+    const now = show(jobWith('closed-drum'));
+    const port = screen.getByRole('region', { name: 'P1 Fine bung' });
+    expect(within(port).queryByText(/What closes it/)).toBeNull();
+    await userEvent.click(within(port).getByRole('radio', { name: 'plug' }));
+    await userEvent.click(within(port).getByText(/What closes it/));
+    await userEvent.click(within(port).getByRole('button', { name: /^Drum bung 2 NPS M/ }));
+    expect(now().parts.map(({ code }) => code)).toEqual(['BU-NPS']);
+  });
+
+  test('of a crate take the coupling that fits the way on', async () => {
+    const now = show(jobWith('crate-eu'));
+    const port = screen.getByRole('region', { name: 'P1 Outlet valve' });
+    await userEvent.click(within(port).getByRole('radio', { name: 'use' }));
+    await userEvent.click(within(port).getByRole('button', { name: /^Cam grooves/ }));
+    await userEvent.click(within(port).getByText(/What goes on to it/));
+    await userEvent.click(within(port).getByRole('button', { name: /^Cam coupler .* x 2 NPT M/ }));
+    expect(now().parts.map(({ code }) => code)).toEqual(['CC-NPTM']);
+  });
+
   test('a tank without any says so', () => {
     show(jobWith('own-box'));
     expect(screen.getByText('None: every hole is made on site.')).toBeDefined();
