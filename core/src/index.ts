@@ -41,6 +41,7 @@ export * from './walls/roles';
 export * from './walls/tank';
 export * from './walls/tank-types';
 export * from './job/history';
+export * from './job/hole-kinds';
 export * from './job/job';
 export * from './job/levels';
 export * from './job/migrate';

@@ -1,10 +1,10 @@
 import type { Penetration } from '../job/job';
-import type { WallPlace } from '../walls/tank';
+import { PLACE_FIELDS, type WallPlace } from '../walls/tank';
 import type { Fix } from './finding';
 
 /** Moves an opening on its face; says how far up it stands then, and how far round where that changes. */
 export function moveFix(hole: Penetration, to: WallPlace, text?: string, data: Fix['data'] = {}): Fix {
-  const fields = (['heightM', 'aroundM', 'depthM'] as const).filter((field) => to[field] !== hole[field]);
+  const fields = PLACE_FIELDS.filter((field) => to[field] !== hole[field]);
   const round = fields.some((field) => field !== 'heightM');
   return {
     text: text ?? (round ? 'Move it: {up} up, {round} along' : 'Move it to {up}'),

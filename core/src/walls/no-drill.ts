@@ -1,6 +1,7 @@
 import { WALL_SEAL_SIZES, wallSealSizeOf } from '../connections/standards/wall-seals';
 import type { NominalSize } from '../quantity/size';
-import type { NoDrillZone, Tank, WallPlace } from './tank';
+import { type FaceShape, faceOf } from './forms';
+import { type NoDrillZone, PLACE_FIELDS, type PlaceField, type Tank, type WallPlace } from './tank';
 import { tankType } from './tank-types';
 
 /** Without a seal nobody knows how much flat an opening needs; a bulkhead's flange is the careful guess. */
@@ -33,18 +34,26 @@ export const noDrillZones = (tank: Tank): readonly NoDrillZone[] => tankType(tan
 export const zoneAt = (zones: readonly NoDrillZone[], place: WallPlace, radiusM: number): NoDrillZone | undefined =>
   zones.find((zone) => zone.face === place.face && reaches(zone, place, radiusM));
 
+/** What a move in search of the flat keeps to: the fields it may change, and heights between. Without them the whole face. */
+export interface MoveLimits {
+  readonly fields?: readonly PlaceField[];
+  readonly leastUpM?: number;
+  readonly mostUpM?: number;
+}
+
 /**
- * The nearest place on the face at which the flange lies flat: up, down and along past bands, in or out past a ring.
- * Undefined where there is none below `topM`.
+ * The nearest place on a face at which the flange lies flat: up, down and along past bands, in or out past a ring.
+ * Undefined where there is none within the limits.
  */
 export function nearestFree(
   zones: readonly NoDrillZone[],
+  shape: FaceShape,
   place: WallPlace,
   radiusM: number,
-  topM: number,
+  { fields = PLACE_FIELDS, leastUpM = radiusM, mostUpM = shape.alongM }: MoveLimits = {},
 ): WallPlace | undefined {
   const own = zones.filter(({ face }) => face === place.face);
-  const plan = place.face === 'top' || place.face === 'bottom';
+  const plan = shape.seen === 'plan';
   const edges = (along: 'up' | 'round'): number[] =>
     own.flatMap((zone) =>
       zone.shape === 'band' && zone.along === along ? [zone.fromM - radiusM, zone.toM + radiusM] : [],
@@ -52,16 +61,52 @@ export function nearestFree(
   const heights = [place.heightM, ...(plan ? [] : edges('up'))];
   const arounds = [place.aroundM, ...edges('round')];
   const past = heights.flatMap((heightM) => arounds.map((aroundM) => ({ ...place, heightM, aroundM })));
-  const distance = (one: WallPlace): number =>
-    Math.hypot(one.heightM - place.heightM, one.aroundM - place.aroundM, one.depthM - place.depthM);
+  const inside = (one: WallPlace): boolean =>
+    one.aroundM >= 0 &&
+    one.aroundM <= shape.acrossM &&
+    (plan
+      ? one.depthM >= 0 && one.depthM <= shape.alongM
+      : one.heightM >= leastUpM - TOUCH_M && one.heightM <= mostUpM + TOUCH_M);
   return [...past, ...own.flatMap((zone) => (zone.shape === 'ring' ? pastRing(zone, place, radiusM) : []))]
-    .filter(
-      (one) =>
-        one.aroundM >= 0 &&
-        (plan || (one.heightM - radiusM >= -TOUCH_M && one.heightM <= topM)) &&
-        !zoneAt(own, one, radiusM),
-    )
-    .sort((a, b) => distance(a) - distance(b))[0];
+    .filter((one) => PLACE_FIELDS.every((field) => fields.includes(field) || one[field] === place[field]))
+    .filter((one) => inside(one) && !zoneAt(own, one, radiusM))
+    .sort((a, b) => apartM(a, place) - apartM(b, place))[0];
+}
+
+/** From one place to another of the same face [m]. */
+export const apartM = (a: WallPlace, b: WallPlace): number =>
+  Math.hypot(a.heightM - b.heightM, a.aroundM - b.aroundM, a.depthM - b.depthM);
+
+/** The nearest place on its face of a tank at which a flange lies flat. */
+export function freePlace(
+  tank: Tank,
+  place: WallPlace,
+  radiusM: number,
+  limits: MoveLimits = {},
+): WallPlace | undefined {
+  const shape = faceOf(tank, place.face);
+  return shape && nearestFree(noDrillZones(tank), shape, place, radiusM, limits);
+}
+
+/** How far a flange is clear of a band, and what that band is. */
+export interface Clearance {
+  readonly reason: string;
+  readonly gapM: number;
+}
+
+/** How far a flange is clear of what is above and below it, and to its sides. */
+export function clearances(zones: readonly NoDrillZone[], place: WallPlace, radiusM: number): readonly Clearance[] {
+  const bands = zones.flatMap((zone) => (zone.shape === 'band' && zone.face === place.face ? [zone] : []));
+  return (['up', 'round'] as const).flatMap((along) => {
+    const at = along === 'up' ? place.heightM : place.aroundM;
+    const own = bands.filter((band) => band.along === along);
+    const below = own.filter(({ toM }) => toM <= at).toSorted((a, b) => b.toM - a.toM)[0];
+    const above = own.filter(({ fromM }) => fromM >= at).toSorted((a, b) => a.fromM - b.fromM)[0];
+    return [
+      ...(above ? [{ reason: above.reason, gapM: above.fromM - at - radiusM }] : []),
+      ...(below ? [{ reason: below.reason, gapM: at - radiusM - below.toM }] : []),
+    ];
+  });
 }
 
 /** Just inside and just outside of a ring, on the line from its middle; from the middle itself to the left and right. */

@@ -6,12 +6,13 @@ import type { Role } from './roles';
 export const FACES = ['wall', 'top', 'bottom', 'front', 'right', 'back', 'left'] as const;
 export type Face = (typeof FACES)[number];
 
+/** The figures of a place on a face, by which it is moved. */
+export const PLACE_FIELDS = ['heightM', 'aroundM', 'depthM'] as const;
+export type PlaceField = (typeof PLACE_FIELDS)[number];
+
 /** A place on a tank, as an opening has it. */
-export interface WallPlace {
+export interface WallPlace extends Readonly<Record<PlaceField, number>> {
   readonly face: Face;
-  readonly heightM: number;
-  readonly aroundM: number;
-  readonly depthM: number;
 }
 
 /** What a tank stands on. */

@@ -8,7 +8,7 @@ import { faceOf, facesOf, formOf, fromRimM, isUpright, spotOf, wallRadiusM } fro
 import { flotation, lidOverGroundM } from './ground';
 import { holeForShank } from './hole-saws';
 import { levelAtM, outsideOverstates, volumeAtM3 } from './level';
-import { flangeRadiusM, nearestFree, noDrillZones, zoneAt } from './no-drill';
+import { clearances, flangeRadiusM, freePlace, noDrillZones, zoneAt } from './no-drill';
 import { checkPlanks, emptyKg, footKpa, fullKg } from './stand';
 import { TANK_TYPES, tankType } from './tank-types';
 import type { Tank } from './tank';
@@ -258,15 +258,36 @@ describe('a flange on the wall', () => {
 
   test('moves to the nearest height at which it lies flat', () => {
     const zones = noDrillZones(drum);
-    const free = nearestFree(zones, at(0.34 * 0.93 + 0.01), 0.03, drum.heightM);
+    const free = freePlace(drum, at(0.34 * 0.93 + 0.01), 0.03);
     // The hoop is 20 mm to either side of 34 % of the height: the flange goes 30 mm beyond it.
     expect(free?.heightM).toBeCloseTo(0.34 * 0.93 + 0.02 + 0.03, 9);
     expect(free && zoneAt(zones, free, 0.03)).toBeUndefined();
   });
 
   test('stays where it is if it is flat there, and has no place if it is larger than the wall', () => {
-    expect(nearestFree(noDrillZones(drum), at(0.2), 0.03, drum.heightM)).toEqual(at(0.2));
-    expect(nearestFree(noDrillZones(drum), at(0.2), 0.5, drum.heightM)).toBeUndefined();
+    expect(freePlace(drum, at(0.2), 0.03)).toEqual(at(0.2));
+    expect(freePlace(drum, at(0.2), 0.5)).toBeUndefined();
+  });
+
+  test('keeps to the fields it may change, and to heights between', () => {
+    // On a hoop and across the seam: by height alone it cannot get clear of the seam.
+    const both = at(0.34 * 0.93, 0.01);
+    expect(freePlace(drum, both, 0.03, { fields: ['heightM'] })).toBeUndefined();
+    expect(freePlace(drum, both, 0.03)?.aroundM).toBeCloseTo(0.015 + 0.03, 9);
+    // Above the hoop it lies flat from 366 mm on; held below 300 mm it goes down instead.
+    expect(freePlace(drum, at(0.34 * 0.93 + 0.01), 0.03, { mostUpM: 0.3 })?.heightM).toBeCloseTo(
+      0.34 * 0.93 - 0.02 - 0.03,
+      9,
+    );
+    expect(freePlace(drum, at(0.1), 0.03, { leastUpM: 0.9 })).toBeUndefined();
+  });
+
+  test('clearance names the nearest band above, below and to the sides', () => {
+    // The foot of a drum ends at 45 mm: 100 - 30 - 45 = 25 mm; the hoop begins at 34 % of 930 less 20 mm.
+    const found = clearances(noDrillZones(drum), at(0.1), 0.03);
+    expect(found.map(({ reason }) => reason)).toEqual(['hoop', 'foot', 'seam', 'seam']);
+    expect(found[1]?.gapM).toBeCloseTo(0.025, 9);
+    expect(found[0]?.gapM).toBeCloseTo(0.34 * 0.93 - 0.02 - 0.1 - 0.03, 9);
   });
 
   test('a ring of a top moves it outward or inward', () => {
@@ -279,7 +300,7 @@ describe('a flange on the wall', () => {
     } as const;
     const zones = noDrillZones(upright);
     expect(zoneAt(zones, lid, 0.04)?.reason).toBe('lid');
-    const free = nearestFree(zones, lid, 0.04, upright.heightM);
+    const free = freePlace(upright, lid, 0.04);
     expect(free && zoneAt(zones, free, 0.04)).toBeUndefined();
   });
 

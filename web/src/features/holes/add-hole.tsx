@@ -1,16 +1,33 @@
 'use client';
 
-import { type Tank, sizeWords } from '@herrero/core';
+import { HOLE_KINDS, type HoleKind, type Role, type Tank, setOutHole, sizeWords, usualSize } from '@herrero/core';
 import { useJob } from '../desk/job-provider';
 import { newId } from '../desk/new-id';
-import { HOLE_KINDS, setOutHole } from './hole-kinds';
+
+/** What an opening is for, as a hand would say it. */
+const SAYS: Readonly<Record<Role, string>> = {
+  'draw-off': 'a tap, a hose',
+  overflow: 'surplus leaves',
+  inlet: 'rain comes in',
+  vent: 'air in and out',
+  link: 'to the next tank',
+  drain: 'empties for cleaning',
+  'pump-line': 'pressure or suction',
+  'cord-entry': 'cable of a pump',
+  'float-fill': 'tops up by itself',
+  'tanker-fill': 'filled by a lorry',
+  'sight-tube': 'shows the level',
+  access: 'a hand gets in',
+  clearance: 'something passes',
+  spare: 'capped for later',
+};
 
 /** What the new opening is for: one press sets it out at its usual place and size, to be moved afterwards. */
 export function AddHole({ tank }: { readonly tank: Tank }) {
   const job = useJob((state) => state.job);
   const make = useJob((state) => state.make);
   const select = useJob((state) => state.select);
-  const add = (kind: (typeof HOLE_KINDS)[number]): void => {
+  const add = (kind: HoleKind): void => {
     const penetration = setOutHole(newId(), kind, tank, job);
     if (make([{ type: 'add-penetration', penetration }]) === undefined) select(penetration.id);
   };
@@ -28,7 +45,7 @@ export function AddHole({ tank }: { readonly tank: Tank }) {
             >
               <span className="block text-[16px] leading-5 font-[650]">{kind.name}</span>
               <span className="type-second">
-                {kind.says}; {sizeWords(kind.size[job.measures === 'mm-l' ? 1 : 0])}
+                {SAYS[kind.role]}; {sizeWords(usualSize(kind, job))}
               </span>
             </button>
           </li>

@@ -9,6 +9,7 @@ import {
   type Role,
   type Tank,
   WALL_SEAL_SIZES,
+  clearances,
   cutOf,
   faceOf,
   facesOf,
@@ -33,7 +34,6 @@ import { Action } from '@/ui/action';
 import { LengthField } from '@/ui/length-field';
 import { Stepper } from '@/ui/stepper';
 import { useJob } from '../desk/job-provider';
-import { clearances } from './hole-levels';
 import { HandInside } from './hand-inside';
 
 interface HoleFieldsProps {

@@ -6,7 +6,7 @@ import { useJob } from '../desk/job-provider';
 import { Elevation } from './elevation';
 import { FacePlan } from './face-plan';
 import { FaceWall } from './face-wall';
-import { usableWords } from './hole-levels';
+import { usableWords } from './usable-words';
 import { type Live, POLE } from './sheet-view';
 
 const SHEET_WIDTH = 800;

@@ -1,6 +1,5 @@
 import {
   type NoDrillZone,
-  type Penetration,
   TANK_TYPES,
   type Tank,
   acrossM,
@@ -15,55 +14,10 @@ import {
   zoneAt,
 } from '@herrero/core';
 import { describe, expect, test } from 'vitest';
-import { HOLE_KINDS, setOutHole } from './hole-kinds';
-import { clearances, usableWords } from './hole-levels';
+import { usableWords } from './usable-words';
 import { snapPlace } from './snap';
 
-const INCH = 0.0254;
-const NEW_JOB = { penetrations: [], measures: 'in-gal' } as const;
 const tankOf = (type: string): Tank => ({ ...newTank('t', type), label: 'T1' });
-
-describe('a new hole', () => {
-  /** What is larger than the flat of a tank cannot be set out on it: a 6 in access between the bungs of a drum. */
-  const TOO_LARGE = (kind: string, type: string): boolean =>
-    kind === 'access' || (type === 'slimline' && kind === 'inlet') || type === 'crate-us' || type === 'crate-eu';
-
-  test.each(TANK_TYPES.map(({ id }) => id))('of every kind is on a %s, on the flat where there is room', (type) => {
-    const tank = tankOf(type);
-    for (const kind of HOLE_KINDS) {
-      const hole = setOutHole('h', kind, tank, NEW_JOB);
-      const shape = faceOf(tank, hole.face);
-      expect(hole.roles).toEqual([kind.role]);
-      expect(hole.aroundM).toBeLessThanOrEqual(shape?.acrossM ?? 0);
-      expect(hole.depthM).toBeLessThanOrEqual(shape?.seen === 'plan' ? shape.alongM : 0);
-      if (!TOO_LARGE(kind.role, type))
-        expect(
-          zoneAt(noDrillZones(tank), hole, flangeRadiusM(hole.size, undefined))?.reason,
-          kind.name,
-        ).toBeUndefined();
-    }
-  });
-
-  test('stands at the front first, then where there is most room', () => {
-    const tank = tankOf('own-cylinder');
-    const [outlet, overflow] = HOLE_KINDS;
-    if (!outlet || !overflow) throw new Error('no kinds');
-    const around = Math.PI * tank.diameterM;
-    const first = { ...setOutHole('a', outlet, tank, NEW_JOB), label: 'P1' };
-    expect(first.aroundM).toBeCloseTo(around / 2, 9);
-    const second = { ...setOutHole('b', overflow, tank, { ...NEW_JOB, penetrations: [first] }), label: 'P2' };
-    expect(second.aroundM).toBeCloseTo(around / 4, 9);
-    const third = setOutHole('c', outlet, tank, { ...NEW_JOB, penetrations: [first, second] });
-    expect(third.aroundM).toBeCloseTo((around * 3) / 4, 9);
-  });
-
-  test('takes the sizes of its region', () => {
-    const inlet = HOLE_KINDS.find(({ role }) => role === 'inlet');
-    if (!inlet) throw new Error('no inlet');
-    expect(setOutHole('a', inlet, tankOf('own-cylinder'), NEW_JOB).size).toBe('3');
-    expect(setOutHole('a', inlet, tankOf('own-cylinder'), { ...NEW_JOB, measures: 'mm-l' }).size).toBe('110');
-  });
-});
 
 describe('figures of a hole', () => {
   const job = ternPoint();
@@ -77,14 +31,6 @@ describe('figures of a hole', () => {
     expect(usableWords(levelsOf(t2, { job, runs: planned.runs }), job)).toBe(
       `${Math.round(305 * share)} gal to draw on`,
     );
-  });
-
-  test('clearance names the nearest zone above, below and to the sides', () => {
-    const hole = job.penetrations.find(({ id }) => id === 'p4') as Penetration;
-    const found = clearances(noDrillZones(t2), hole, 1.2 * INCH);
-    expect(found.map(({ reason }) => reason)).toEqual(['rib', 'base curve', 'seam', 'seam']);
-    // Base curve ends at 3 in: 8 - 1.2 - 3 = 3.8 in.
-    expect(found[1]?.gapM).toBeCloseTo(3.8 * INCH, 9);
   });
 });
 
@@ -101,7 +47,6 @@ describe('a dragged hole', () => {
       fields: ['heightM', 'aroundM'],
       stepM: 0.005,
       nearM: 0.02,
-      topM: 1,
       ...more,
     });
 

@@ -1,7 +1,12 @@
-import { type FaceShape, type NoDrillZone, type WallPlace, nearestFree, zoneAt } from '@herrero/core';
-
-const PLACE_FIELDS = ['heightM', 'aroundM', 'depthM'] as const;
-export type PlaceField = (typeof PLACE_FIELDS)[number];
+import {
+  type FaceShape,
+  type NoDrillZone,
+  type PlaceField,
+  type WallPlace,
+  apartM,
+  nearestFree,
+  zoneAt,
+} from '@herrero/core';
 
 interface SnapContext {
   readonly shape: FaceShape;
@@ -16,7 +21,6 @@ interface SnapContext {
   readonly stepM: number;
   /** This near a good place draws it in [m]. */
   readonly nearM: number;
-  readonly topM: number;
 }
 
 /** How far a field may go on a face. */
@@ -28,7 +32,7 @@ export const mostM = (shape: FaceShape, field: PlaceField): number =>
  * the face, where one of these is near; and clear of a zone where its flange can lie flat nearby.
  */
 export function snapPlace(wanted: WallPlace, context: SnapContext): WallPlace {
-  const { shape, fields, stepM, nearM, others, zones, radiusM, topM } = context;
+  const { shape, fields, stepM, nearM, others, zones, radiusM } = context;
   const snapped = fields.reduce<WallPlace>((place, field) => {
     const most = mostM(shape, field);
     const value = Math.min(most, Math.max(0, place[field]));
@@ -38,14 +42,6 @@ export function snapPlace(wanted: WallPlace, context: SnapContext): WallPlace {
     return { ...place, [field]: good ?? Math.min(most, Math.round(value / stepM) * stepM) };
   }, wanted);
   if (!zoneAt(zones, snapped, radiusM)) return snapped;
-  const free = nearestFree(zones, snapped, radiusM, topM);
-  const moved = free
-    ? Math.hypot(free.heightM - snapped.heightM, free.aroundM - snapped.aroundM, free.depthM - snapped.depthM)
-    : Infinity;
-  const onAxis =
-    free !== undefined &&
-    free.depthM <= shape.alongM &&
-    free.aroundM <= shape.acrossM &&
-    PLACE_FIELDS.every((field) => fields.includes(field) || free[field] === snapped[field]);
-  return free && onAxis && moved <= nearM * 2 ? free : snapped;
+  const free = nearestFree(zones, shape, snapped, radiusM, { fields });
+  return free && apartM(free, snapped) <= nearM * 2 ? free : snapped;
 }

@@ -3,6 +3,7 @@
 import {
   type FaceShape,
   type Penetration,
+  type PlaceField,
   type Tank,
   type WallPlace,
   flatRadiusM,
@@ -13,7 +14,7 @@ import { useDrag } from '@use-gesture/react';
 import { type KeyboardEvent } from 'react';
 import { useJob } from '../desk/job-provider';
 import { type Live } from './sheet-view';
-import { type PlaceField, mostM, snapPlace } from './snap';
+import { mostM, snapPlace } from './snap';
 
 /** Which field a drag to the right, and one upward, moves; null: it does not go that way in this view. */
 export interface Axes {
@@ -89,7 +90,6 @@ export function useHoleMove(
         fields,
         stepM: lengthStepM(job.measures) / 2,
         nearM: NEAR_PX / scale,
-        topM: tank.heightM,
       });
       onLive(last ? undefined : { id: hole.id, place });
       if (last) moveTo(place);

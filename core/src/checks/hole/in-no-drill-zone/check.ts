@@ -1,6 +1,6 @@
 import { flatRadiusM } from '../../../job/resolve';
 import { acrossM } from '../../../walls/forms';
-import { nearestFree, noDrillZones, zoneAt } from '../../../walls/no-drill';
+import { freePlace, noDrillZones, zoneAt } from '../../../walls/no-drill';
 import { defineCheck } from '../../define-check';
 import { moveFix } from '../../move-fix';
 import { atPenetration } from '../../places';
@@ -26,7 +26,7 @@ export default defineCheck({
       const radiusM = flatRadiusM(penetration, job, index);
       const zone = zoneAt(zones, penetration, radiusM);
       if (!zone) return [];
-      const free = nearestFree(zones, penetration, radiusM, tank.heightM);
+      const free = freePlace(tank, penetration, radiusM);
       return [
         {
           messageId: 'zone' as const,

@@ -1,6 +1,6 @@
 import { holesOf, invertM, levelsOf } from '../../../job/levels';
 import { isUpright } from '../../../walls/forms';
-import { nearestFree, noDrillZones } from '../../../walls/no-drill';
+import { freePlace } from '../../../walls/no-drill';
 import { flatRadiusM } from '../../../job/resolve';
 import { moveFix } from '../../move-fix';
 import { atPenetration } from '../../places';
@@ -26,16 +26,17 @@ export default defineCheck({
         const lowM = invertM(hole, tank, context);
         if (hole.port !== null || !isUpright(hole.face) || lowM >= sedimentM - 0.0005) return [];
         const wanted = { ...hole, heightM: hole.heightM + sedimentM - lowM };
-        const free = nearestFree(noDrillZones(tank), wanted, flatRadiusM(hole, context.job, context.index), tank.brimM);
+        const free = freePlace(tank, wanted, flatRadiusM(hole, context.job, context.index), {
+          fields: ['heightM'],
+          leastUpM: wanted.heightM,
+          mostUpM: tank.brimM,
+        });
         return [
           {
             messageId: 'low' as const,
             at: atPenetration(hole),
             data: { hole: hole.label, bore: { lengthM: lowM }, band: { lengthM: sedimentM } },
-            fixes:
-              free && free.heightM >= wanted.heightM - 0.0005
-                ? [moveFix(hole, { ...free, aroundM: hole.aroundM }, 'Raise it to {up}')]
-                : [],
+            fixes: free ? [moveFix(hole, free, 'Raise it to {up}')] : [],
           },
         ];
       });

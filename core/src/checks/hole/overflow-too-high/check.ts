@@ -1,7 +1,7 @@
 import { holesOf, invertM, obvertM } from '../../../job/levels';
 import type { Penetration } from '../../../job/job';
 import { isUpright } from '../../../walls/forms';
-import { nearestFree, noDrillZones } from '../../../walls/no-drill';
+import { freePlace } from '../../../walls/no-drill';
 import { flatRadiusM } from '../../../job/resolve';
 import { moveFix } from '../../move-fix';
 import { atPenetration } from '../../places';
@@ -32,7 +32,7 @@ export default defineCheck({
         if (!lowest || topM <= lowest.atM + 0.0005) return [];
         const wanted: Penetration = { ...hole, heightM: hole.heightM - (topM - lowest.atM) };
         const radiusM = flatRadiusM(hole, context.job, context.index);
-        const free = nearestFree(noDrillZones(tank), wanted, radiusM, wanted.heightM);
+        const free = freePlace(tank, wanted, radiusM, { fields: ['heightM'], mostUpM: wanted.heightM });
         return [
           {
             messageId: 'above' as const,
@@ -43,10 +43,7 @@ export default defineCheck({
               other: lowest.name,
               at: { lengthM: lowest.atM },
             },
-            fixes:
-              free && free.heightM <= wanted.heightM + 0.0005 && hole.port === null
-                ? [moveFix(hole, { ...free, aroundM: hole.aroundM }, 'Lower it to {up}')]
-                : [],
+            fixes: free && hole.port === null ? [moveFix(hole, free, 'Lower it to {up}')] : [],
           },
         ];
       }),

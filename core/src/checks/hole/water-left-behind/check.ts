@@ -2,7 +2,7 @@ import { flatRadiusM } from '../../../job/resolve';
 import { levelsOf } from '../../../job/levels';
 import { isUpright } from '../../../walls/forms';
 import { volumeAtM3 } from '../../../walls/level';
-import { nearestFree, noDrillZones } from '../../../walls/no-drill';
+import { freePlace } from '../../../walls/no-drill';
 import { DRAWS } from '../../../walls/roles';
 import { defineCheck } from '../../define-check';
 import { moveFix } from '../../move-fix';
@@ -28,7 +28,7 @@ export default defineCheck({
         const { deadM, deadM3, deadBecause } = levelsOf(tank, { job, runs });
         if (deadBecause !== 'outlet' || deadM3 <= SHARE * tank.capacityM3) return [];
         const radiusM = flatRadiusM(penetration, job, index);
-        const lowest = nearestFree(noDrillZones(tank), { ...penetration, heightM: radiusM }, radiusM, tank.heightM);
+        const lowest = freePlace(tank, { ...penetration, heightM: radiusM }, radiusM, { fields: ['heightM'] });
         const lower = lowest !== undefined && lowest.heightM < penetration.heightM ? lowest : undefined;
         const gain = lower ? deadM3 - volumeAtM3(tank, deadM - penetration.heightM + lower.heightM) : 0;
         return [
@@ -38,7 +38,7 @@ export default defineCheck({
             data: { height: { lengthM: penetration.heightM }, volume: { volumeM3: deadM3 }, tank: tank.label },
             fixes: lower
               ? [
-                  moveFix(penetration, { ...lower, aroundM: penetration.aroundM }, 'Lower it to {up}: {gain} back', {
+                  moveFix(penetration, lower, 'Lower it to {up}: {gain} back', {
                     gain: { volumeM3: gain },
                   }),
                 ]

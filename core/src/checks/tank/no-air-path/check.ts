@@ -1,7 +1,6 @@
-import { newPenetration } from '../../../job/new-tank';
+import { holeKind, setOutHole } from '../../../job/hole-kinds';
 import { holesOf } from '../../../job/levels';
-import { acrossM, faceOf } from '../../../walls/forms';
-import { nearestFree, noDrillZones, flangeRadiusM } from '../../../walls/no-drill';
+import { sizeWords } from '../../../quantity/size';
 import type { Job } from '../../../job/job';
 import type { Tank } from '../../../walls/tank';
 import { tankType } from '../../../walls/tank-types';
@@ -34,24 +33,13 @@ export default defineCheck({
       })),
 });
 
-/** A small vent in the top, where it is flat. */
+/** A small vent where it is flat. */
 function ventFix(tank: Tank, job: Job): Fix[] {
-  const top = faceOf(tank, 'top');
-  if (!top) return [];
-  const wanted = { face: 'top' as const, heightM: tank.heightM, aroundM: acrossM(tank) * 0.3, depthM: top.alongM / 2 };
-  const place = nearestFree(noDrillZones(tank), wanted, flangeRadiusM('1', undefined), tank.heightM) ?? wanted;
-  const penetration = newPenetration({
-    id: freshId(`${tank.id}-vent`, job.penetrations),
-    tankId: tank.id,
-    name: 'Vent',
-    roles: ['vent'],
-    size: '1',
-    ...place,
-  });
+  const penetration = setOutHole(freshId(`${tank.id}-vent`, job.penetrations), holeKind('vent'), tank, job, '1');
   return [
     {
-      text: 'Add a vent of 1 in in the top',
-      data: {},
+      text: 'Add a vent of {size} in the top',
+      data: { size: sizeWords('1') },
       edits: [{ type: 'add-penetration', penetration }],
       partsAdded: 0,
       priceUsd: 0,

@@ -1,9 +1,8 @@
 import type { Tank } from '../../../walls/tank';
 import type { Job } from '../../../job/job';
-import { sizeInInches } from '../../../quantity/size';
-import { newPenetration } from '../../../job/new-tank';
-import { facesOf } from '../../../walls/forms';
-import { flangeRadiusM, nearestFree, noDrillZones } from '../../../walls/no-drill';
+import { sizeInInches, sizeWords } from '../../../quantity/size';
+import { holeKind, setOutHole } from '../../../job/hole-kinds';
+import { holesOf } from '../../../job/levels';
 import { linkedTanks } from '../../../job/linked-tanks';
 import { defineCheck } from '../../define-check';
 import type { Fix } from '../../finding';
@@ -41,29 +40,15 @@ export default defineCheck({
 
 /** An overflow as large as the largest inlet, as high as the flat of the wall allows. */
 function overflowFix(job: Job, tank: Tank): Fix[] {
-  const inlets = job.penetrations
-    .filter(({ tankId, roles }) => tankId === tank.id && roles.includes('inlet'))
-    .map(({ size }) => size);
-  const size = [...inlets].sort((a, b) => sizeInInches(b) - sizeInInches(a))[0] ?? '1-1/2';
-  const radiusM = flangeRadiusM(size, undefined);
-  const side = facesOf(tank).find(({ seen }) => seen !== 'plan');
-  if (!side) return [];
-  const wanted = { face: side.face, heightM: tank.brimM - radiusM, aroundM: side.acrossM / 2, depthM: 0 };
-  const place = nearestFree(noDrillZones(tank), wanted, radiusM, tank.brimM);
-  if (place === undefined) return [];
-  const { heightM } = place;
-  const penetration = newPenetration({
-    id: freshId(`${tank.id}-overflow`, job.penetrations),
-    tankId: tank.id,
-    name: 'Overflow',
-    roles: ['overflow'],
-    size,
-    ...place,
-  });
+  const [largest] = holesOf(job, tank.id, 'inlet')
+    .map(({ size }) => size)
+    .toSorted((a, b) => sizeInInches(b) - sizeInInches(a));
+  const id = freshId(`${tank.id}-overflow`, job.penetrations);
+  const penetration = setOutHole(id, holeKind('overflow'), tank, job, largest);
   return [
     {
-      text: 'Add an overflow of {size} in at {height}',
-      data: { size, height: { lengthM: heightM } },
+      text: 'Add an overflow of {size} at {height}',
+      data: { size: sizeWords(penetration.size), height: { lengthM: penetration.heightM } },
       edits: [{ type: 'add-penetration', penetration }],
       partsAdded: 0,
       priceUsd: 0,

@@ -1,0 +1,58 @@
+import { describe, expect, test } from 'vitest';
+import { faceOf } from '../walls/forms';
+import { flangeRadiusM, noDrillZones, zoneAt } from '../walls/no-drill';
+import type { Tank } from '../walls/tank';
+import { TANK_TYPES } from '../walls/tank-types';
+import { HOLE_KINDS, holeKind, setOutHole } from './hole-kinds';
+import { newTank } from './new-tank';
+
+const NEW_JOB = { penetrations: [], measures: 'in-gal' } as const;
+const tankOf = (type: string): Tank => ({ ...newTank('t', type), label: 'T1' });
+
+describe('a new hole', () => {
+  /** What is larger than the flat of a tank cannot be set out on it: a 6 in access between the bungs of a drum. */
+  const TOO_LARGE = (kind: string, type: string): boolean =>
+    kind === 'access' || (type === 'slimline' && kind === 'inlet') || type === 'crate-us' || type === 'crate-eu';
+
+  test.each(TANK_TYPES.map(({ id }) => id))('of every kind is on a %s, on the flat where there is room', (type) => {
+    const tank = tankOf(type);
+    for (const kind of HOLE_KINDS) {
+      const hole = setOutHole('h', kind, tank, NEW_JOB);
+      const shape = faceOf(tank, hole.face);
+      expect(hole.roles).toEqual([kind.role]);
+      expect(hole.aroundM).toBeLessThanOrEqual(shape?.acrossM ?? 0);
+      expect(hole.depthM).toBeLessThanOrEqual(shape?.seen === 'plan' ? shape.alongM : 0);
+      if (!TOO_LARGE(kind.role, type))
+        expect(
+          zoneAt(noDrillZones(tank), hole, flangeRadiusM(hole.size, undefined))?.reason,
+          kind.name,
+        ).toBeUndefined();
+    }
+  });
+
+  test('stands at the front first, then where there is most room', () => {
+    const tank = tankOf('own-cylinder');
+    const [outlet, overflow] = HOLE_KINDS;
+    if (!outlet || !overflow) throw new Error('no kinds');
+    const around = Math.PI * tank.diameterM;
+    const first = { ...setOutHole('a', outlet, tank, NEW_JOB), label: 'P1' };
+    expect(first.aroundM).toBeCloseTo(around / 2, 9);
+    const second = { ...setOutHole('b', overflow, tank, { ...NEW_JOB, penetrations: [first] }), label: 'P2' };
+    expect(second.aroundM).toBeCloseTo(around / 4, 9);
+    const third = setOutHole('c', outlet, tank, { ...NEW_JOB, penetrations: [first, second] });
+    expect(third.aroundM).toBeCloseTo((around * 3) / 4, 9);
+  });
+
+  test('takes the sizes of its region', () => {
+    const inlet = HOLE_KINDS.find(({ role }) => role === 'inlet');
+    if (!inlet) throw new Error('no inlet');
+    expect(setOutHole('a', inlet, tankOf('own-cylinder'), NEW_JOB).size).toBe('3');
+    expect(setOutHole('a', inlet, tankOf('own-cylinder'), { ...NEW_JOB, measures: 'mm-l' }).size).toBe('110');
+  });
+});
+
+test('every role has one kind', () => {
+  expect(new Set(HOLE_KINDS.map(({ role }) => role)).size).toBe(HOLE_KINDS.length);
+  expect(holeKind('vent').name).toBe('Vent');
+  expect(() => holeKind('teapot' as 'vent')).toThrow(RangeError);
+});

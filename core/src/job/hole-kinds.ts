@@ -1,0 +1,91 @@
+import type { NominalSize } from '../quantity/size';
+import { faceOf, facesOf } from '../walls/forms';
+import { flangeRadiusM, freePlace } from '../walls/no-drill';
+import type { Role } from '../walls/roles';
+import type { Tank } from '../walls/tank';
+import type { Job, Penetration } from './job';
+import { newPenetration } from './new-tank';
+
+/** What an opening is usually made as, so that a new one stands where most people would put it. */
+export interface HoleKind {
+  readonly role: Role;
+  readonly name: string;
+  /** Usual size where inches are the measure, and where millimetres are. */
+  readonly size: readonly [NominalSize, NominalSize];
+  readonly on: 'side' | 'top';
+  /** Where on a side, as a share of the height to the brim (common practice). */
+  readonly heightShare: number;
+}
+
+export const HOLE_KINDS: readonly HoleKind[] = [
+  { role: 'draw-off', name: 'Outlet', size: ['3/4', '3/4'], on: 'side', heightShare: 0.1 },
+  { role: 'overflow', name: 'Overflow', size: ['1-1/2', '50'], on: 'side', heightShare: 1 },
+  { role: 'inlet', name: 'Inlet', size: ['3', '110'], on: 'top', heightShare: 1 },
+  { role: 'vent', name: 'Vent', size: ['2', '50'], on: 'top', heightShare: 1 },
+  { role: 'link', name: 'Link', size: ['1-1/2', '1-1/2'], on: 'side', heightShare: 0.1 },
+  { role: 'drain', name: 'Drain', size: ['1-1/2', '1'], on: 'side', heightShare: 0 },
+  { role: 'pump-line', name: 'Pump line', size: ['1', '1'], on: 'top', heightShare: 1 },
+  { role: 'cord-entry', name: 'Cord entry', size: ['3/4', '3/4'], on: 'top', heightShare: 1 },
+  {
+    role: 'float-fill',
+    name: 'Float fill',
+    size: ['1/2', '1/2'],
+    on: 'side',
+    heightShare: 0.96,
+  },
+  { role: 'tanker-fill', name: 'Tanker fill', size: ['2', '2'], on: 'top', heightShare: 1 },
+  {
+    role: 'sight-tube',
+    name: 'Sight tube',
+    size: ['1/2', '1/2'],
+    on: 'side',
+    heightShare: 0.12,
+  },
+  { role: 'access', name: 'Access', size: ['6', '6'], on: 'top', heightShare: 1 },
+  { role: 'clearance', name: 'Clearance hole', size: ['1', '1'], on: 'side', heightShare: 1 },
+  { role: 'spare', name: 'Spare', size: ['3/4', '3/4'], on: 'side', heightShare: 0.2 },
+];
+
+/** @throws RangeError no kind of opening has this role */
+export function holeKind(role: Role): HoleKind {
+  const found = HOLE_KINDS.find((kind) => kind.role === role);
+  if (!found) throw new RangeError(`holeKind: none for ${role}`);
+  return found;
+}
+
+export const usualSize = ({ size }: HoleKind, { measures }: Pick<Job, 'measures'>): NominalSize =>
+  size[measures === 'mm-l' ? 1 : 0];
+
+/** A new opening of a kind: on the flat nearest to its usual place, where there is most room. */
+export function setOutHole(
+  id: string,
+  kind: HoleKind,
+  tank: Tank,
+  job: Pick<Job, 'penetrations' | 'measures'>,
+  size: NominalSize = usualSize(kind, job),
+): Omit<Penetration, 'label'> {
+  const side = facesOf(tank).find(({ seen }) => seen !== 'plan');
+  const shape = (kind.on === 'top' ? faceOf(tank, 'top') : side) ?? side;
+  if (!shape) throw new RangeError(`setOutHole: ${tank.label} has no face`);
+  const plan = shape.seen === 'plan';
+  const taken = job.penetrations
+    .filter(({ tankId, face }) => tankId === tank.id && face === shape.face)
+    .map(({ aroundM }) => aroundM);
+  const wanted = {
+    face: shape.face,
+    heightM: plan ? tank.heightM : tank.brimM * kind.heightShare,
+    aroundM: roomiest(shape.acrossM, taken),
+    depthM: plan ? shape.alongM / 2 : 0,
+  };
+  const place = freePlace(tank, wanted, flangeRadiusM(size, undefined)) ?? wanted;
+  return newPenetration({ id, tankId: tank.id, name: kind.name, roles: [kind.role], size, ...place });
+}
+
+/** The middle of the widest gap between the openings of a face, counted from its middle. */
+function roomiest(acrossM: number, taken: readonly number[]): number {
+  if (taken.length === 0) return acrossM / 2;
+  const stops = [0, ...taken.toSorted((a, b) => a - b), acrossM];
+  const gaps = stops.slice(1).map((to, index) => ({ from: stops[index] ?? 0, to }));
+  const widest = gaps.toSorted((a, b) => b.to - b.from - (a.to - a.from))[0] ?? { from: 0, to: acrossM };
+  return (widest.from + widest.to) / 2;
+}
