@@ -44,6 +44,7 @@ export * from './job/history';
 export * from './job/hole-kinds';
 export * from './job/job';
 export * from './job/levels';
+export * from './job/lookup';
 export * from './job/migrate';
 export * from './job/ways-in';
 export * from './job/linked-tanks';
@@ -58,7 +59,7 @@ export { type BatchRefusal, type Edit, type Edited, EDIT_TYPES, applyEdits } fro
 export * from './checks/finding';
 export * from './walls/ground';
 export * from './walls/stand';
-export { type CheckContext, type JudgedJoint, type Run, contextOf } from './job/context';
+export { type CheckContext, type JudgedJoint, contextOf } from './job/context';
 export { appendChain } from './checks/chain-edits';
 export * from './hydraulics/free-flow';
 export * from './parts/drilling';

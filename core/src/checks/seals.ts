@@ -1,29 +1,45 @@
+import { tankOf } from '../job/lookup';
 import type { CheckContext } from '../job/context';
 import type { Penetration } from '../job/job';
 import { type Seal, sealOf } from '../job/resolve';
-import { type SealWay, judgeWay, sealWays } from '../job/seal-ways';
-import { wallSealStyle } from '../connections/standards/wall-seals';
+import { type WayReason, placedWay, sealWays } from '../job/seal-ways';
 import { partTitle } from '../fittings/catalogue';
 import type { Tank } from '../walls/tank';
+import { fillText } from '../quantity/values';
+import type { Report } from './define-check';
 import type { Fix } from './finding';
-import { freshId } from './places';
+import { atPenetration, freshId } from './places';
 
-/** What seals a hole, and how that way stands there. */
-export interface PlacedSeal {
+/** A hole that is sealed, in its tank, with what seals it. */
+export interface SealedHole {
   readonly hole: Penetration;
   readonly tank: Tank;
   readonly seal: Seal;
-  readonly way: SealWay;
 }
 
-/** Every sealed hole of a job with its way judged where it is. */
-export const placedSeals = (context: CheckContext): readonly PlacedSeal[] =>
+/**
+ * What speaks against the seals of a job, as far as it is about one of these: each with its figures, and with the ways
+ * that are allowed there as fixes.
+ *
+ * @param fixesFirst what else can be done about it, offered before another seal
+ */
+export const sealReports = (
+  context: CheckContext,
+  about: readonly WayReason['about'][],
+  fixesFirst: (sealed: SealedHole, reason: WayReason) => readonly Fix[] = () => [],
+): readonly Report<'seal'>[] =>
   context.job.penetrations.flatMap((hole) => {
-    const seal = sealOf(hole.id, context.index);
-    const tank = context.job.tanks.find(({ id }) => id === hole.tankId);
-    if (!seal || !tank) return [];
-    const way = judgeWay(wallSealStyle(seal.end.style), { ...hole, size: seal.end.size }, tank, context, [seal.part]);
-    return [{ hole, tank, seal, way }];
+    const [tank, seal] = [tankOf(context.job, hole), sealOf(hole.id, context.index)];
+    const way = tank && placedWay(hole, tank, context);
+    if (!tank || !seal || !way) return [];
+    return way.reasons
+      .filter((reason) => about.includes(reason.about))
+      .map((reason) => ({
+        messageId: 'seal' as const,
+        at: atPenetration(hole),
+        data: { why: fillText(reason.text, reason.data, context.job.measures) },
+        fixes: [...fixesFirst({ hole, tank, seal }, reason), ...otherSeals(hole, tank, seal, context)],
+      }));
   });
 
 const MOST_FIXES = 3;

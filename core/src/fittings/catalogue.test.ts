@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { nextParts } from '../routes/next-parts';
 import { PART_FAMILIES, catalogueOf, shippedCatalogue } from './catalogue';
 import { nptFemale } from './ends';
-import { isByLength, overallMm } from './part';
+import { isByLength, isShutOff, overallMm } from './part';
 
 describe('the shipped catalogue', () => {
   test('has parts in every family, each with a source', () => {
@@ -62,4 +62,14 @@ describe('what goes on', () => {
     expect(goesOn.length + doesNot.length).toBe(shippedCatalogue.list.length);
     for (const { mating } of doesNot) expect(mating.why).not.toBe('');
   });
+});
+
+test('what shuts a line off is known by what it is, not by its name', () => {
+  const part = (code: string) => {
+    const found = shippedCatalogue.byCode.get(code);
+    if (!found) throw new Error(code);
+    return found;
+  };
+  for (const code of ['LV-075', 'HT-075M', 'WTB-075']) expect([code, isShutOff(part(code))]).toEqual([code, true]);
+  for (const code of ['NC-075', 'BH-075', 'WFV-075']) expect([code, isShutOff(part(code))]).toEqual([code, false]);
 });

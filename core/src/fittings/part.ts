@@ -61,3 +61,7 @@ export interface Part {
 export const overallMm = (part: Part): number => part.body.reduce((sum, section) => sum + section.lengthMm, 0);
 
 export const isByLength = (part: Part): boolean => part.sale.by === 'length';
+
+/** Does it close the line: a valve with a lever, or a tap at which water is meant to leave? */
+export const isShutOff = ({ features, ends }: Part): boolean =>
+  features.includes('ball-and-lever') || ends.some(({ mayStayOpen }) => mayStayOpen === 'discharge');

@@ -3,7 +3,7 @@ import { mate } from '../connections/mate';
 import type { Catalogue } from '../fittings/catalogue';
 import type { Job, Joint, Penetration } from './job';
 import { type ResolvedEnd, resolveEnd } from './resolve';
-import { type JobIndex, type Strand, indexJob, jointsOfRun, walkRun } from './run';
+import { type JobIndex, type Run, indexJob, jointsOfRun, walkRun } from './run';
 
 /** A joint with what stands on both of its sides and how it is judged. */
 export interface JudgedJoint {
@@ -15,12 +15,6 @@ export interface JudgedJoint {
   readonly words: string;
   /** The hole from which its run starts; undefined where it hangs on none. */
   readonly penetration: Penetration | undefined;
-}
-
-/** A hole and all that hangs on it. */
-export interface Run {
-  readonly penetration: Penetration;
-  readonly strands: readonly Strand[];
 }
 
 /** Everything a check may look at, worked out once. */

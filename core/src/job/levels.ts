@@ -1,3 +1,4 @@
+import { METRES_PER_INCH } from '../quantity/length';
 import { remember } from '../quantity/remember';
 import { sizeInInches } from '../quantity/size';
 import { isUpright } from '../walls/forms';
@@ -7,7 +8,7 @@ import type { Tank } from '../walls/tank';
 import type { CheckContext } from './context';
 import { type Job, type Penetration, siteFigure } from './job';
 import { linkedTanks } from './linked-tanks';
-import type { Strand } from './run';
+import { holesOf, strandsOf } from './lookup';
 
 /** A float arm shuts its valve when the water stands this far under the hole of the valve (typical, value from memory). */
 const FLOAT_BELOW_M = 0.08;
@@ -35,9 +36,9 @@ export interface TankLevels {
 
 /** The bore through an opening [m]: the least of what stands in it and what comes next, or its nominal size. */
 export function boreM(hole: Penetration, { runs }: Pick<LevelContext, 'runs'>): number {
-  const items = runs.find(({ penetration }) => penetration.id === hole.id)?.strands[0]?.items.slice(0, 2) ?? [];
+  const items = strandsOf(hole, runs)[0]?.items.slice(0, 2) ?? [];
   const least = Math.min(...items.map(({ part }) => part.boreMm / 1000));
-  return Number.isFinite(least) ? least : sizeInInches(hole.size) * 0.0254;
+  return Number.isFinite(least) ? least : sizeInInches(hole.size) * METRES_PER_INCH;
 }
 
 /** The level at which water enters an opening [m above the base]: the lowest point of its bore. */
@@ -53,12 +54,6 @@ export const baseLevelM = ({ plinthM, buriedM }: Tank): number => plinthM - buri
 
 /** The level at which a float valve shuts [m above the base]. */
 export const shutsAtM = (hole: Penetration): number => hole.shutsM ?? Math.max(0, hole.heightM - FLOAT_BELOW_M);
-
-/** The openings of a tank with one of these roles. */
-export const holesOf = (job: Job, tankId: string, ...roles: readonly Penetration['roles'][number][]): Penetration[] =>
-  job.penetrations.filter(
-    (hole) => hole.tankId === tankId && (roles.length === 0 || hole.roles.some((role) => roles.includes(role))),
-  );
 
 /** What has been worked out of a job: its runs follow from it, so the job alone is the key. */
 interface Known {
@@ -79,15 +74,12 @@ interface Outlet {
   readonly because: TankLevels['deadBecause'];
 }
 
-const strandsOf = (hole: Penetration, { runs }: LevelContext): readonly Strand[] =>
-  runs.find(({ penetration }) => penetration.id === hole.id)?.strands ?? [];
-
 /** The level below which one outlet gives nothing. */
 function outletOf(hole: Penetration, tank: Tank, context: LevelContext): Outlet {
   if (hole.roles.includes('pump-line') && tank.pump) return { levelM: tank.pump.intakeM, because: 'pump' };
   const lowest = invertM(hole, tank, context);
   if (hole.roles.includes('pump-line')) return { levelM: lowest, because: 'outlet' };
-  const drops = strandsOf(hole, context).flatMap(({ end }) =>
+  const drops = strandsOf(hole, context.runs).flatMap(({ end }) =>
     end.at === 'terminal' ? [context.job.terminals.find(({ id }) => id === end.id)?.dropM ?? null] : [],
   );
   const highest = Math.max(...drops.map((dropM) => (dropM === null ? -Infinity : -dropM)));

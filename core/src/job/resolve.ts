@@ -1,3 +1,4 @@
+import { tankOf } from './lookup';
 import type { End, WallSealEnd } from '../connections/end';
 import type { Material } from '../connections/material';
 import { parseEnd } from '../connections/parse';
@@ -36,7 +37,7 @@ export function resolveEnd(ref: EndRef, job: Job, index: JobIndex): ResolvedEnd 
     return { ref, end: offers === null ? undefined : endFromText(offers), material: undefined };
   }
   const hole = job.penetrations.find(({ id }) => id === ref.id);
-  const tank = job.tanks.find(({ id }) => id === hole?.tankId);
+  const tank = tankOf(job, hole);
   if (!hole || !tank) return { ref, end: undefined, material: undefined };
   const material = tankType(tank.type).material;
   if (hole.port !== null) return { ref, end: endFromText(hole.port), material };

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../fittings/catalogue';
 import type { Part } from '../fittings/part';
-import { type EndRef, type Job, type Joint, type PlacedPart, refKey } from './job';
+import { type EndRef, type Job, type Joint, type Penetration, type PlacedPart, refKey } from './job';
 
 /** A part of a strand, with the ends by which the water comes in and goes on. */
 export interface StrandItem {
@@ -24,6 +24,12 @@ export interface Strand {
   readonly from: EndRef;
   readonly items: readonly StrandItem[];
   readonly end: StrandEnd;
+}
+
+/** A hole and all that hangs on it. */
+export interface Run {
+  readonly penetration: Penetration;
+  readonly strands: readonly Strand[];
 }
 
 /** Joints by both of their ends, and parts with their catalogue entry: what a walk needs. */

@@ -198,6 +198,15 @@ test.each<readonly [string, string, Given, string, Given, string, readonly strin
   for (const figure of figures) expect(after.why).toContain(figure);
 });
 
+test('a tap’s shank is offered only where a tap or a float valve is wanted, and says what the opening is for', () => {
+  expect(way('tap-shank', flat).verdict).toBe('allowed');
+  const vent = way('tap-shank', { ...flat, hole: { ...flat.hole, roles: ['vent'] } });
+  expect(vent).toEqual({
+    verdict: 'ruled-out',
+    why: 'A shank is a tap or a float valve by itself; this opening is for: vent.',
+  });
+});
+
 describe('a liner', () => {
   const lined = { type: 'corrugated', hole: { size: '1-1/2' as const, heightM: 1, aroundM: 2, drawnIn: true } };
   test('is clamped by a flange, with care by a bulkhead, and not by a gasket', () => {

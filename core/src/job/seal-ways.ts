@@ -1,9 +1,10 @@
 import { judge } from '../connections/mate';
-import { gapUnderWasher } from '../connections/families/seal-in-hole';
-import { MATERIAL_NAMES, isMetal } from '../connections/material';
+import type { HoleEnd } from '../connections/end';
+import { type Misfit, gapUnderWasher, misfitsOf } from '../connections/families/seal-in-hole';
+import { MATERIAL_NAMES } from '../connections/material';
 import { holdsAtAll } from '../connections/mating';
 import { pipeOf } from '../connections/standards/pipes';
-import { WALL_SEAL_STYLES } from '../connections/standards/wall-seals';
+import { WALL_SEAL_STYLES, wallSealStyle } from '../connections/standards/wall-seals';
 import type { WallKind, WallSealSize, WallSealStyle } from '../connections/standards/wall-seals/wall-seal';
 import { wallFittingsOf } from '../fittings/catalogue';
 import type { Part } from '../fittings/part';
@@ -12,15 +13,19 @@ import type { Values } from '../quantity/values';
 import { HAND_M } from '../walls/access';
 import { isUpright, wallRadiusM } from '../walls/forms';
 import type { Tank } from '../walls/tank';
-import { tankType } from '../walls/tank-types';
+import { ROLE_NAMES, type Role } from '../walls/roles';
+import { tankType, wallKindOf } from '../walls/tank-types';
 import type { CheckContext } from './context';
 import type { Penetration } from './job';
 import { levelsOf } from './levels';
+import { strandsOf } from './lookup';
+import { sealOf } from './resolve';
 import { reachInto } from './ways-in';
 
 /** One figure against another, in a sentence: why a way is ruled out or warned of. */
 export interface WayReason {
-  readonly about: 'size' | 'wall' | 'thick' | 'thin' | 'curve' | 'water' | 'face' | 'reach' | 'liner' | 'hole' | 'pipe';
+  readonly about:
+    'size' | 'role' | 'wall' | 'thick' | 'thin' | 'curve' | 'water' | 'face' | 'reach' | 'liner' | 'hole' | 'pipe';
   readonly rulesOut: boolean;
   readonly text: string;
   readonly data: Values;
@@ -37,12 +42,6 @@ export interface SealWay {
   /** What the catalogue has of it in this size. */
   readonly parts: readonly Part[];
 }
-
-/** The kind of a wall by what it is made of. */
-export const wallKindOf = (tank: Pick<Tank, 'type'>): WallKind => {
-  const { material } = tankType(tank.type);
-  return material === 'concrete' ? 'concrete' : isMetal(material) ? 'metal' : 'plastic';
-};
 
 const bySize = (a: NominalSize, b: NominalSize): number => sizeInInches(a) - sizeInInches(b);
 
@@ -65,12 +64,12 @@ export function judgeWay(
 ): SealWay {
   const row = style.sizes.find(({ size }) => size === hole.size);
   const reasons = [
-    ...sizeReasons(style, hole, row),
-    ...wallReasons(style, tank, row),
-    ...(row ? curveReasons(style, hole, tank, row) : []),
-    ...waterReasons(style, hole, tank, context),
+    ...(row ? [] : [sizeReason(style, hole)]),
+    ...roleReasons(style, hole),
+    ...wallReasons(style, tank),
+    ...(row ? fitReasons(style, hole, tank, row) : []),
+    ...waterReasons(style, hole, tank, row, context),
     ...(row ? reachReasons(style, hole, tank, row, context) : []),
-    ...(row ? holeReasons(style, hole, row) : []),
     ...pipeReasons(style, hole, context),
   ].sort((a, b) => Number(b.rulesOut) - Number(a.rulesOut));
   return {
@@ -82,21 +81,40 @@ export function judgeWay(
   };
 }
 
+/** How what stands in a hole stands there; undefined for a port, and where nothing does. */
+export function placedWay(hole: Penetration, tank: Tank, context: CheckContext): SealWay | undefined {
+  const seal = sealOf(hole.id, context.index);
+  if (!seal) return undefined;
+  return judgeWay(wallSealStyle(seal.end.style), { ...hole, size: seal.end.size }, tank, context, [seal.part]);
+}
+
 const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 
-function sizeReasons({ called, sizes }: WallSealStyle, hole: Penetration, row: WallSealSize | undefined): WayReason[] {
-  if (row) return [];
+function sizeReason({ called, sizes }: WallSealStyle, hole: Penetration): WayReason {
   const made = sizes.map(({ size }) => size).sort(bySize);
   const [least = hole.size, most = hole.size] = [made[0], made.at(-1)];
-  return [
-    {
-      about: 'size',
-      rulesOut: true,
-      text: '{a} is made from {least} to {most}, not in {size}.',
-      data: { a: `A ${called}`, least: sizeWords(least), most: sizeWords(most), size: sizeWords(hole.size) },
-    },
-  ];
+  return {
+    about: 'size',
+    rulesOut: true,
+    text: '{a} is made from {least} to {most}, not in {size}.',
+    data: { a: `A ${called}`, least: sizeWords(least), most: sizeWords(most), size: sizeWords(hole.size) },
+  };
 }
+
+/** What a tap or a float valve does. */
+const VALVE_ROLES: readonly Role[] = ['draw-off', 'drain', 'float-fill'];
+
+const roleReasons = ({ isValve, called }: WallSealStyle, { roles }: Penetration): WayReason[] =>
+  !isValve || roles.some((role) => VALVE_ROLES.includes(role))
+    ? []
+    : [
+        {
+          about: 'role',
+          rulesOut: true,
+          text: 'A {called} is a tap or a float valve by itself; this opening is for: {roles}.',
+          data: { called, roles: roles.map((role) => ROLE_NAMES[role].toLowerCase()).join(', ') },
+        },
+      ];
 
 const KIND_NAMES: Readonly<Record<WallKind, string>> = {
   plastic: 'plastic',
@@ -104,77 +122,83 @@ const KIND_NAMES: Readonly<Record<WallKind, string>> = {
   concrete: 'concrete',
 };
 
-function wallReasons(style: WallSealStyle, tank: Tank, row: WallSealSize | undefined): WayReason[] {
-  const kind = wallKindOf(tank);
-  const wall = { lengthM: tank.wallM };
-  if (!style.walls.includes(kind))
-    return [
-      {
-        about: 'wall',
-        rulesOut: true,
-        text: 'Made for walls of {for}; this one is {is}, {wall} thick.',
-        data: {
-          for: style.walls.map((one) => KIND_NAMES[one]).join(' or '),
-          is: MATERIAL_NAMES[tankType(tank.type).material],
-          wall,
-        },
+function wallReasons(style: WallSealStyle, tank: Tank): WayReason[] {
+  if (style.walls.includes(wallKindOf(tank))) return [];
+  return [
+    {
+      about: 'wall',
+      rulesOut: true,
+      text: 'Made for walls of {for}; this one is {is}, {wall} thick.',
+      data: {
+        for: style.walls.map((one) => KIND_NAMES[one]).join(' or '),
+        is: MATERIAL_NAMES[tankType(tank.type).material],
+        wall: { lengthM: tank.wallM },
       },
-    ];
-  if (!row) return [];
-  const [least, most] = row.gripMm.map((mm) => mm / 1000) as [number, number];
-  if (tank.wallM > most)
-    return [
-      {
-        about: 'thick',
-        rulesOut: true,
-        text: 'The wall is {wall} thick; it grips at most {most}.',
-        data: { wall, most: { lengthM: most } },
-      },
-    ];
-  return tank.wallM < least
-    ? [
-        {
-          about: 'thin',
-          rulesOut: false,
-          text: 'The wall is {wall} thick; it needs at least {least}: back it with a plate.',
-          data: { wall, least: { lengthM: least } },
-        },
-      ]
-    : [];
+    },
+  ];
 }
 
-function curveReasons(style: WallSealStyle, hole: Penetration, tank: Tank, row: WallSealSize): WayReason[] {
+/** What each misfit of hole, wall and curve is about, and whether something can be done about it. */
+const MISFITS: Readonly<Record<Misfit, Pick<WayReason, 'about' | 'rulesOut' | 'text'>>> = {
+  'hole-too-small': {
+    about: 'hole',
+    rulesOut: false,
+    text: 'The hole is {hole}; the {called} needs {leastHole}: open it.',
+  },
+  'hole-too-large': {
+    about: 'hole',
+    rulesOut: true,
+    text: 'The hole is {hole}; the {called} covers at most {mostHole}.',
+  },
+  'wall-too-thick': { about: 'thick', rulesOut: true, text: 'The wall is {wall} thick; it grips at most {mostWall}.' },
+  'wall-too-thin': {
+    about: 'thin',
+    rulesOut: false,
+    text: 'The wall is {wall} thick; it needs at least {leastWall}: back it with a plate.',
+  },
+  'curve-too-sharp': {
+    about: 'curve',
+    rulesOut: true,
+    text: 'On a radius of {radius} a {called} of {flange} stands {gap} off at its edge; it is made for {leastRadius}, {takes} off.',
+  },
+};
+
+/** Hole, thickness and curve, compared as the joint compares them. */
+function fitReasons({ called }: WallSealStyle, hole: Penetration, tank: Tank, row: WallSealSize): WayReason[] {
   const radiusM = wallRadiusM(tank, hole);
-  const leastM = row.leastRadiusMm / 1000;
-  if (radiusM === undefined || radiusM >= leastM) return [];
-  const flangeM = row.flangeMm / 1000;
-  return style.washer
-    ? [
-        {
-          about: 'curve',
-          rulesOut: true,
-          text: 'On a radius of {radius} a flat washer of {flange} stands {gap} off at its edge; it takes up {takes}.',
-          data: {
-            radius: { lengthM: radiusM },
-            flange: { lengthM: flangeM },
-            gap: { lengthM: gapUnderWasher(flangeM, radiusM) },
-            takes: { lengthM: gapUnderWasher(flangeM, leastM) },
-          },
-        },
-      ]
-    : [
-        {
-          about: 'curve',
-          rulesOut: true,
-          text: '{a} of this size seals down to a radius of {least}; this wall has {radius}.',
-          data: { a: `A ${style.called}`, least: { lengthM: leastM }, radius: { lengthM: radiusM } },
-        },
-      ];
+  const end: HoleEnd = {
+    kind: 'hole',
+    diameterMm: hole.holeM === null ? row.typicalHoleMm : hole.holeM * 1000,
+    wallMm: tank.wallM * 1000,
+    ...(radiusM === undefined ? {} : { wallRadiusMm: radiusM * 1000 }),
+  };
+  const mm = (value: number): Values[string] => ({ lengthM: value / 1000 });
+  const data: Values = {
+    called,
+    hole: mm(end.diameterMm),
+    leastHole: mm(row.holeMm[0]),
+    mostHole: mm(row.holeMm[1]),
+    wall: mm(end.wallMm),
+    leastWall: mm(row.gripMm[0]),
+    mostWall: mm(row.gripMm[1]),
+    flange: mm(row.flangeMm),
+    radius: mm(end.wallRadiusMm ?? 0),
+    gap: mm(gapUnderWasher(row.flangeMm, end.wallRadiusMm ?? Infinity)),
+    leastRadius: mm(row.leastRadiusMm),
+    takes: mm(gapUnderWasher(row.flangeMm, row.leastRadiusMm)),
+  };
+  return misfitsOf(end, row).map((misfit) => ({ ...MISFITS[misfit], data }));
 }
 
-function waterReasons(style: WallSealStyle, hole: Penetration, tank: Tank, context: CheckContext): WayReason[] {
+function waterReasons(
+  style: WallSealStyle,
+  hole: Penetration,
+  tank: Tank,
+  row: WallSealSize | undefined,
+  context: CheckContext,
+): WayReason[] {
   const { fullM } = levelsOf(tank, context);
-  const halfM = (style.sizes.find(({ size }) => size === hole.size)?.typicalHoleMm ?? 0) / 2000;
+  const halfM = (row?.typicalHoleMm ?? 0) / 2000;
   const lowestM = hole.face === 'bottom' ? 0 : isUpright(hole.face) ? hole.heightM - halfM : hole.heightM;
   const wet = lowestM < fullM;
   const reasons: WayReason[] = [];
@@ -209,7 +233,7 @@ function reachReasons(
   row: WallSealSize,
   { job, index }: CheckContext,
 ): WayReason[] {
-  if (!style.needsHand || tankType(tank.type).assembled) return [];
+  if (!style.needsHand) return [];
   const { reaches, distanceM, openingM, armM } = reachInto(hole, tank, job, index);
   if (reaches) return [];
   const flangeM = row.flangeMm / 1000;
@@ -233,36 +257,9 @@ function reachReasons(
   ];
 }
 
-/** A hole is sawn no truer than this. */
-const SAWN_M = 0.0005;
-
-function holeReasons({ called }: WallSealStyle, { holeM }: Penetration, row: WallSealSize): WayReason[] {
-  if (holeM === null) return [];
-  const [least, most] = row.holeMm.map((mm) => mm / 1000) as [number, number];
-  if (holeM > most + SAWN_M)
-    return [
-      {
-        about: 'hole',
-        rulesOut: true,
-        text: 'The hole is {hole}; the {called} covers at most {most}.',
-        data: { hole: { lengthM: holeM }, called, most: { lengthM: most } },
-      },
-    ];
-  return holeM < least - SAWN_M
-    ? [
-        {
-          about: 'hole',
-          rulesOut: false,
-          text: 'The hole is {hole}; the {called} needs {least}: open it.',
-          data: { hole: { lengthM: holeM }, called, least: { lengthM: least } },
-        },
-      ]
-    : [];
-}
-
 /** A lip takes only the pipe it is made for: what the next pipe of the run says about it. */
 function pipeReasons(style: WallSealStyle, hole: Penetration, { runs, catalogue }: CheckContext): WayReason[] {
-  const items = runs.find(({ penetration }) => penetration.id === hole.id)?.strands[0]?.items ?? [];
+  const items = strandsOf(hole, runs)[0]?.items ?? [];
   const pipe = items.slice(0, 2).flatMap(({ part, inEnd }) => {
     const end = part.ends[inEnd]?.end;
     return end?.kind === 'pipe' && end.part === 'spigot' ? [end] : [];

@@ -1,3 +1,4 @@
+import { tankOf } from './lookup';
 import { parseEnd } from '../connections/parse';
 import type { Catalogue } from '../fittings/catalogue';
 import { isByLength } from '../fittings/part';
@@ -164,7 +165,7 @@ function pumpProblems(tank: Tank, at: (field: string) => string): FieldProblem[]
 function penetrationProblems(penetration: Penetration, index: number, job: Job): FieldProblem[] {
   const at = (field: string): string => `penetrations[${index}].${field}`;
   const { label } = penetration;
-  const tank = job.tanks.find(({ id }) => id === penetration.tankId);
+  const tank = tankOf(job, penetration);
   if (!tank) return [{ path: at('tankId'), message: `${label} is in a tank that is not there.` }];
   if (!isTankType(tank.type)) return [];
   const problems: FieldProblem[] = [];

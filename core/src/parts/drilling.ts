@@ -1,14 +1,15 @@
-import { wallSealSizeOf, wallSealStyle } from '../connections/standards/wall-seals';
+import { tankOf } from '../job/lookup';
+import { wallSealSizeOf } from '../connections/standards/wall-seals';
 import type { CheckContext } from '../job/context';
 import type { Penetration } from '../job/job';
 import { flatRadiusM, holeDiameterM, sealOf } from '../job/resolve';
-import { type SealWay, judgeWay } from '../job/seal-ways';
+import { type SealWay, placedWay } from '../job/seal-ways';
 import { formatLength } from '../quantity/length';
 import { fillText } from '../quantity/values';
 import { fromRimM, isUpright } from '../walls/forms';
 import { type SawFit, sawFit } from '../walls/hole-saws';
 import type { Tank } from '../walls/tank';
-import { tankType } from '../walls/tank-types';
+import { wallKindOf } from '../walls/tank-types';
 
 /** One hole as it is drilled: its sizes, its saw, where it is by tape, and the order of work. Lengths in m. */
 export interface DrillHole {
@@ -35,6 +36,7 @@ export interface DrillHole {
 
 /** Pilot drill of an arbor: 1/4 in. */
 const PILOT_M = 0.00635;
+
 /** Every hole of a tank that is drilled, top first, in the measures of the job. */
 export function drillHoles(tank: Tank, context: CheckContext): readonly DrillHole[] {
   return context.job.penetrations
@@ -47,8 +49,8 @@ function drillHole(hole: Penetration, tank: Tank, context: CheckContext): DrillH
   const { job, index } = context;
   const words = (metres: number): string => formatLength(metres, job.measures);
   const seal = sealOf(hole.id, index);
-  const style = seal && wallSealStyle(seal.end.style);
-  const way = seal && style && judgeWay(style, { ...hole, size: seal.end.size }, tank, context, [seal.part]);
+  const way = placedWay(hole, tank, context);
+  const style = way?.style;
   const diameterM = holeDiameterM(hole.id, job, index);
   const saw = cutOf(hole, context);
   const rim = fromRimM(tank, hole);
@@ -72,12 +74,12 @@ function drillHole(hole: Penetration, tank: Tank, context: CheckContext): DrillH
 
 /** How a hole of this job is cut; undefined while its size is not known. */
 export function cutOf(hole: Penetration, { job, index }: Pick<CheckContext, 'job' | 'index'>): SawFit | undefined {
-  const tank = job.tanks.find(({ id }) => id === hole.tankId);
+  const tank = tankOf(job, hole);
   const diameterM = holeDiameterM(hole.id, job, index);
   if (diameterM === undefined || !tank) return undefined;
   const seal = sealOf(hole.id, index);
   const row = seal && wallSealSizeOf(seal.end.style, seal.end.size);
-  return sawFit(diameterM, job.measures, row?.holeMm, tankType(tank.type).material === 'concrete');
+  return sawFit(diameterM, job.measures, row?.holeMm, wallKindOf(tank) === 'concrete');
 }
 
 /** The order of work at one hole. */

@@ -1,8 +1,8 @@
-import type { CheckContext, JudgedJoint, Run } from '../job/context';
+import type { CheckContext, JudgedJoint } from '../job/context';
 import { MATERIAL_NAMES } from '../connections/material';
 import { holdsAtAll } from '../connections/mating';
 import { sealOf } from '../job/resolve';
-import type { StrandItem } from '../job/run';
+import type { Run, StrandItem } from '../job/run';
 import { type Part, isByLength } from '../fittings/part';
 import { inventedPriceUsd } from '../fittings/part-family';
 import type { Job } from '../job/job';

@@ -1,4 +1,5 @@
-import { type CheckContext, type JudgedJoint, type Run, contextOf } from '../job/context';
+import { type CheckContext, type JudgedJoint, contextOf } from '../job/context';
+import type { Run } from '../job/run';
 import type { Finding } from '../checks/finding';
 import { runChecks } from '../checks/run-checks';
 import { holdsAtAll } from '../connections/mating';

@@ -12,6 +12,8 @@ export interface Reach {
   /** Clear width of the widest opening [m]; 0: there is none. */
   readonly openingM: number;
   readonly armM: number;
+  /** The tank is put together on site: what is inside is set before its top is on. */
+  readonly beforeTop: boolean;
   readonly reaches: boolean;
 }
 
@@ -53,5 +55,7 @@ export function reachOf(tank: Tank, place: WallPlace, waysIn: readonly WayIn[], 
   const openingM = Math.max(0, ...waysIn.map(({ widthM }) => widthM));
   const distances = waysIn.filter(({ widthM }) => widthM >= HAND_M).map((way) => distanceM(way, tank, place));
   const nearest = distances.length === 0 ? undefined : Math.min(...distances);
-  return { distanceM: nearest, openingM, armM, reaches: nearest !== undefined && nearest <= armM };
+  const beforeTop = tankType(tank.type).assembled;
+  const reaches = beforeTop || (nearest !== undefined && nearest <= armM);
+  return { distanceM: nearest, openingM, armM, beforeTop, reaches };
 }

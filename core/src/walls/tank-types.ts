@@ -1,3 +1,5 @@
+import { isMetal } from '../connections/material';
+import type { WallKind } from '../connections/standards/wall-seals/wall-seal';
 import { bin } from './tank-types/bin';
 import { buried } from './tank-types/buried';
 import { concrete } from './tank-types/concrete';
@@ -8,7 +10,7 @@ import { ownBox, ownCylinder, ownLying, ownTapered } from './tank-types/own-size
 import { slimline } from './tank-types/slimline';
 import { trailer } from './tank-types/trailer';
 import { verticalRound } from './tank-types/vertical-round';
-import type { TankType } from './tank';
+import type { Port, Tank, TankType } from './tank';
 
 /** Every type of tank Herrero can draw and drill, smallest first. A new one: its file, and a line here. */
 export const TANK_TYPES: readonly TankType[] = [
@@ -42,3 +44,17 @@ export function tankType(id: string): TankType {
   if (!found) throw new RangeError(`tankType: none called ${id}`);
   return found;
 }
+
+/** The kind of a wall by what it is made of. */
+export function wallKindOf({ type }: Pick<Tank, 'type'>): WallKind {
+  const { material } = tankType(type);
+  return material === 'concrete' ? 'concrete' : isMetal(material) ? 'metal' : 'plastic';
+}
+
+/** The port of its type that an opening is; undefined where it is none of them. */
+export const portOf = (tank: Tank, { portId }: { readonly portId: string | null }): Port | undefined =>
+  portId === null
+    ? undefined
+    : tankType(tank.type)
+        .ports(tank)
+        .find(({ id }) => id === portId);

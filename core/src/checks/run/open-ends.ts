@@ -1,11 +1,11 @@
 import { holdsAtAll } from '../../connections/mating';
 import type { EndRef } from '../../job/job';
 import { resolveEnd } from '../../job/resolve';
-import type { Strand } from '../../job/run';
+import type { Run, Strand } from '../../job/run';
 import { findChains } from '../../routes/find-chains';
 import { offersOf } from '../../routes/next-parts';
 import { appendChain } from '../chain-edits';
-import type { CheckContext, Run } from '../../job/context';
+import type { CheckContext } from '../../job/context';
 import type { Fix } from '../finding';
 
 /** Open ends of runs that have begun: at least one part stands beyond what seals the hole. */

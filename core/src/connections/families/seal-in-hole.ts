@@ -1,6 +1,7 @@
 import type { HoleEnd, WallSealEnd } from '../end';
 import type { Figure } from '../mating';
 import { wallSealSize, wallSealStyle } from '../standards/wall-seals';
+import type { WallSealSize } from '../standards/wall-seals/wall-seal';
 import { type Explanation, defineJointFamily, judgements } from './joint-family';
 
 const JUDGEMENTS = judgements({
@@ -15,14 +16,24 @@ const JUDGEMENTS = judgements({
 /** A hole is sawn no truer than this. */
 const SAWN_MM = 0.5;
 
+/** What can be wrong between a wall and what is to stand in it. */
+export type Misfit = Exclude<keyof typeof JUDGEMENTS, 'sealed' | 'sealed-by-washer'>;
+
+/** Everything that is wrong between a hole in its wall and a row of a seal, worst first. */
+export function misfitsOf(hole: HoleEnd, { holeMm, gripMm, leastRadiusMm }: WallSealSize): readonly Misfit[] {
+  const found: readonly (readonly [Misfit, boolean])[] = [
+    ['hole-too-small', hole.diameterMm < holeMm[0] - SAWN_MM],
+    ['hole-too-large', hole.diameterMm > holeMm[1] + SAWN_MM],
+    ['wall-too-thick', hole.wallMm > gripMm[1]],
+    ['wall-too-thin', hole.wallMm < gripMm[0]],
+    ['curve-too-sharp', hole.wallRadiusMm !== undefined && hole.wallRadiusMm < leastRadiusMm],
+  ];
+  return found.flatMap(([misfit, is]) => (is ? [misfit] : []));
+}
+
 function reasonOf(hole: HoleEnd, seal: WallSealEnd): keyof typeof JUDGEMENTS {
-  const { holeMm, gripMm, leastRadiusMm } = wallSealSize(seal.style, seal.size);
-  if (hole.diameterMm < holeMm[0] - SAWN_MM) return 'hole-too-small';
-  if (hole.diameterMm > holeMm[1] + SAWN_MM) return 'hole-too-large';
-  if (hole.wallMm > gripMm[1]) return 'wall-too-thick';
-  if (hole.wallMm < gripMm[0]) return 'wall-too-thin';
-  if (hole.wallRadiusMm !== undefined && hole.wallRadiusMm < leastRadiusMm) return 'curve-too-sharp';
-  return wallSealStyle(seal.style).washer ? 'sealed-by-washer' : 'sealed';
+  const [misfit] = misfitsOf(hole, wallSealSize(seal.style, seal.size));
+  return misfit ?? (wallSealStyle(seal.style).washer ? 'sealed-by-washer' : 'sealed');
 }
 
 /**
@@ -30,7 +41,7 @@ function reasonOf(hole: HoleEnd, seal: WallSealEnd): keyof typeof JUDGEMENTS {
  * the washer [same unit as given].
  */
 export const gapUnderWasher = (washer: number, radius: number): number =>
-  radius <= washer / 2 ? Infinity : radius - Math.sqrt(radius ** 2 - (washer / 2) ** 2);
+  radius === Infinity ? 0 : radius <= washer / 2 ? Infinity : radius - Math.sqrt(radius ** 2 - (washer / 2) ** 2);
 
 /** What stands in the hole of a wall: judged by hole, wall thickness and how sharply the wall is curved. */
 export const sealInHole = defineJointFamily({

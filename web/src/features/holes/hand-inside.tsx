@@ -1,6 +1,6 @@
 'use client';
 
-import { type Penetration, type Reach, type Tank, acrossM, formatLength, ownWayIn, tankType } from '@herrero/core';
+import { type Penetration, type Reach, type Tank, acrossM, formatLength, ownWayIn } from '@herrero/core';
 import { seenFromFront } from '@/drawing/geometry/tank-shape';
 import { useJob } from '../desk/job-provider';
 
@@ -18,7 +18,7 @@ export function HandInside({
   readonly penetration: Penetration;
 }) {
   const measures = useJob((state) => state.job.measures);
-  if (tankType(tank.type).assembled)
+  if (reach.beforeTop)
     return (
       <p className="border-t border-hair pt-1.5 type-row">
         <span className="type-second">Hand inside</span> set before its top is on

@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { type Job, ternPoint } from '@herrero/core';
+import { type Job, ternPoint, tankOf } from '@herrero/core';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, test, vi } from 'vitest';
@@ -19,7 +19,7 @@ freshDesk();
 function Panel({ holeId }: { readonly holeId: string }) {
   const { job } = useJob((state) => state);
   const hole = job.penetrations.find(({ id }) => id === holeId);
-  const tank = job.tanks.find(({ id }) => id === hole?.tankId);
+  const tank = tankOf(job, hole);
   return hole && tank ? (
     <>
       <TankRow tankId={tank.id} />

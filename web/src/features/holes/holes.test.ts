@@ -3,15 +3,11 @@ import {
   TANK_TYPES,
   type Tank,
   acrossM,
-  faceOf,
   facesOf,
-  flangeRadiusM,
   levelsOf,
   newTank,
-  noDrillZones,
   plan,
   ternPoint,
-  zoneAt,
 } from '@herrero/core';
 import { describe, expect, test } from 'vitest';
 import { usableWords } from './usable-words';

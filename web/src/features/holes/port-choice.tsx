@@ -10,9 +10,9 @@ import {
   offersOf,
   parseEnd,
   partTitle,
+  portOf,
   resolveEnd,
   shippedCatalogue,
-  tankType,
   verdictWords,
 } from '@herrero/core';
 import { Action } from '@/ui/action';
@@ -34,9 +34,7 @@ const nameOf = (end: string): string => {
 /** A port that the tank comes with: which way on it has, how to tell, and what becomes of it. */
 export function PortChoice({ penetration, tank }: { readonly penetration: Penetration; readonly tank: Tank }) {
   const make = useJob((state) => state.make);
-  const port = tankType(tank.type)
-    .ports(tank)
-    .find(({ id }) => id === penetration.portId);
+  const port = portOf(tank, penetration);
   const set = (field: 'port' | 'portUse', to: string | null): void =>
     void make([{ type: 'change-field', in: 'penetrations', id: penetration.id, field, from: penetration[field], to }]);
   const ways = port?.ways ?? [];

@@ -3,7 +3,6 @@
 import {
   type Part,
   type Penetration,
-  type Role,
   type SealWay,
   type Tank,
   WAY_WORDS,
@@ -19,24 +18,19 @@ import { MiniPart } from '@/drawing/view/mini-part';
 import { useJob } from '../desk/job-provider';
 import { newId } from '../desk/new-id';
 
-/** A tap or a float valve stands on its own shank only where one is wanted. */
-const TAP_ROLES: readonly Role[] = ['draw-off', 'drain', 'float-fill'];
-
 /** The ways to seal this hole, each with its hole and what speaks for or against it in this wall; the chosen one is washed. */
 export function SealChoice({ penetration, tank }: { readonly penetration: Penetration; readonly tank: Tank }) {
   const context = useJob((state) => state.plan.context);
   const make = useJob((state) => state.make);
   const seal = sealOf(penetration.id, context.index);
   const ways = sealWays(penetration, tank, context);
-  const suits = (way: SealWay): boolean =>
-    way.style.id !== 'tap-shank' || penetration.roles.some((role) => TAP_ROLES.includes(role));
   const chosen = (way: SealWay): boolean => way.style.id === seal?.end.style;
   /** What is chosen first, then what is allowed, then what wants care. */
   const rank = (way: SealWay): number => (chosen(way) ? 0 : way.verdict === 'allowed' ? 1 : 2);
   const open = ways
-    .filter((way) => chosen(way) || (way.verdict !== 'ruled-out' && way.parts.length > 0 && suits(way)))
+    .filter((way) => chosen(way) || (way.verdict !== 'ruled-out' && way.parts.length > 0))
     .toSorted((a, b) => rank(a) - rank(b));
-  const shut = ways.filter((way) => !open.includes(way) && suits(way));
+  const shut = ways.filter((way) => !open.includes(way));
   const choose = (part: Part): void => {
     if (seal) make([{ type: 'replace-part', partId: seal.placed.id, from: seal.part.code, to: part.code }]);
     else

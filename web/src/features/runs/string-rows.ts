@@ -1,4 +1,4 @@
-import { type JudgedJoint, type Plan, type Strand, formatLength, type Measures } from '@herrero/core';
+import { type JudgedJoint, type Plan, type Strand, formatLength, type Measures, tankOf } from '@herrero/core';
 import { type LaidPart, type LaidSeam } from '@/drawing/geometry/string-layout';
 
 /** How the far end of a strand reads. */
@@ -21,7 +21,7 @@ export function endWords(strand: Strand, plan: Plan): EndWords {
       return { words: `At ${job.terminals.find(({ id }) => id === end.id)?.name ?? 'its place'}`, open: false };
     case 'hole': {
       const hole = job.penetrations.find(({ id }) => id === end.id);
-      return { words: `Into ${job.tanks.find(({ id }) => id === hole?.tankId)?.label ?? 'a tank'}`, open: false };
+      return { words: `Into ${tankOf(job, hole)?.label ?? 'a tank'}`, open: false };
     }
     case 'unknown':
       return { words: 'Not known yet', open: false };

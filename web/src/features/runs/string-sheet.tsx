@@ -1,6 +1,6 @@
 'use client';
 
-import { type Strand } from '@herrero/core';
+import { type Strand, tankOf } from '@herrero/core';
 import { useMemo } from 'react';
 import { spread } from '@/drawing/geometry/spread';
 import { type LaidPart, type LaidSeam, type StringLayout, layOut } from '@/drawing/geometry/string-layout';
@@ -24,7 +24,7 @@ export function useLayout(strand: Strand): StringLayout {
   return useMemo(() => {
     const { job } = plan.context;
     const hole = strand.from.of === 'hole' ? job.penetrations.find(({ id }) => id === strand.from.id) : undefined;
-    const tank = job.tanks.find(({ id }) => id === hole?.tankId);
+    const tank = tankOf(job, hole);
     return layOut(strand, {
       wallMm: tank ? tank.wallM * 1000 : undefined,
       port: hole?.port !== null && hole !== undefined,

@@ -1,3 +1,4 @@
+import { tankOf } from '../../../job/lookup';
 import { otherSeals } from '../../seals';
 import { sealOf } from '../../../job/resolve';
 import { atPenetration } from '../../places';
@@ -20,7 +21,7 @@ export default defineCheck({
     context.job.penetrations
       .filter(({ id, roles, port }) => roles.includes('cord-entry') && port === null && !sealOf(id, context.index))
       .flatMap((hole) => {
-        const tank = context.job.tanks.find(({ id }) => id === hole.tankId);
+        const tank = tankOf(context.job, hole);
         return tank
           ? [
               {

@@ -1,4 +1,5 @@
-import { holesOf, levelsOf, shutsAtM } from '../../../job/levels';
+import { holesOf } from '../../../job/lookup';
+import { levelsOf, shutsAtM } from '../../../job/levels';
 import { formOf, isUpright } from '../../../walls/forms';
 import { setFix } from '../../move-fix';
 import { atPenetration } from '../../places';

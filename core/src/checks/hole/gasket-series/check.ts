@@ -1,5 +1,5 @@
-import { otherSeals, placedSeals } from '../../seals';
-import { atPenetration } from '../../places';
+import { strandsOf } from '../../../job/lookup';
+import { sealReports } from '../../seals';
 import type { CheckContext } from '../../../job/context';
 import type { Penetration } from '../../../job/job';
 import type { Seal } from '../../../job/resolve';
@@ -7,7 +7,6 @@ import { judge } from '../../../connections/mate';
 import { holdsAtAll } from '../../../connections/mating';
 import { partTitle } from '../../../fittings/catalogue';
 import type { Fix } from '../../finding';
-import { fillText } from '../../../quantity/values';
 import { defineCheck } from '../../define-check';
 
 export default defineCheck({
@@ -18,22 +17,12 @@ export default defineCheck({
     sources: [{ document: 'ASTM D1785, ASTM D3034, EN 1329: outside diameters', provenance: 'standard-table' }],
     messages: { seal: { title: 'Gasket for another pipe', text: '{why}' } },
   },
-  check: (context) =>
-    placedSeals(context).flatMap(({ hole, tank, seal, way }) =>
-      way.reasons
-        .filter(({ about }) => about === 'pipe')
-        .map((reason) => ({
-          messageId: 'seal' as const,
-          at: atPenetration(hole),
-          data: { why: fillText(reason.text, reason.data, context.job.measures) },
-          fixes: [...gasketFor(hole, seal, context), ...otherSeals(hole, tank, seal, context)],
-        })),
-    ),
+  check: (context) => sealReports(context, ['pipe'], ({ hole, seal }) => gasketFor(hole, seal, context)),
 });
 
 /** The same kind of seal, made for the pipe that is there. */
 function gasketFor(hole: Penetration, seal: Seal, { runs, catalogue }: CheckContext): Fix[] {
-  const next = runs.find(({ penetration }) => penetration.id === hole.id)?.strands[0]?.items[1];
+  const next = strandsOf(hole, runs)[0]?.items[1];
   const pipe = next?.part.ends[next.inEnd]?.end;
   if (!pipe) return [];
   const right = catalogue.list.find(({ ends: [wall, lip] }) => {

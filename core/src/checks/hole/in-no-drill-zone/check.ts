@@ -1,3 +1,4 @@
+import { tankOf } from '../../../job/lookup';
 import { flatRadiusM } from '../../../job/resolve';
 import { acrossM } from '../../../walls/forms';
 import { freePlace, noDrillZones, zoneAt } from '../../../walls/no-drill';
@@ -20,7 +21,7 @@ export default defineCheck({
   },
   check: ({ job, index }) =>
     job.penetrations.flatMap((penetration) => {
-      const tank = job.tanks.find(({ id }) => id === penetration.tankId);
+      const tank = tankOf(job, penetration);
       if (!tank || penetration.port !== null) return [];
       const zones = noDrillZones(tank);
       const radiusM = flatRadiusM(penetration, job, index);

@@ -1,4 +1,5 @@
-import { holesOf, invertM, levelsOf } from '../../../job/levels';
+import { holesOf } from '../../../job/lookup';
+import { invertM, levelsOf } from '../../../job/levels';
 import { isUpright } from '../../../walls/forms';
 import { freePlace } from '../../../walls/no-drill';
 import { flatRadiusM } from '../../../job/resolve';

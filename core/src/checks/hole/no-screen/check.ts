@@ -1,4 +1,4 @@
-import type { Run } from '../../../job/context';
+import type { Run } from '../../../job/run';
 import type { Penetration } from '../../../job/job';
 import { sealOf } from '../../../job/resolve';
 import { atPenetration } from '../../places';

@@ -1,3 +1,4 @@
+import { tankOf } from '../../../job/lookup';
 import { invertM, levelsOf } from '../../../job/levels';
 import type { Role } from '../../../walls/roles';
 import { defineCheck } from '../../define-check';
@@ -22,7 +23,7 @@ export default defineCheck({
         ({ penetration, strands }) => penetration.port === null && strands.every(({ items }) => items.length === 0),
       )
       .flatMap(({ penetration }) => {
-        const tank = context.job.tanks.find(({ id }) => id === penetration.tankId);
+        const tank = tankOf(context.job, penetration);
         if (!tank || penetration.roles.includes(ELSEWHERE)) return [];
         const dry = invertM(penetration, tank, context) >= levelsOf(tank, context).fullM;
         if (dry && penetration.roles.some((role) => PLAIN.includes(role))) return [];

@@ -1,9 +1,7 @@
-import { otherSeals, placedSeals } from '../../seals';
-import { atPenetration } from '../../places';
+import { sealReports } from '../../seals';
 import type { Penetration } from '../../../job/job';
 import type { Fix } from '../../finding';
 import { setFix } from '../../move-fix';
-import { fillText } from '../../../quantity/values';
 import { defineCheck } from '../../define-check';
 
 export default defineCheck({
@@ -14,17 +12,7 @@ export default defineCheck({
     sources: [{ document: 'a hand needs about 100 mm; never a person in the tank', provenance: 'common-practice' }],
     messages: { seal: { title: 'No hand inside', text: '{why}' } },
   },
-  check: (context) =>
-    placedSeals(context).flatMap(({ hole, tank, seal, way }) =>
-      way.reasons
-        .filter(({ about }) => about === 'reach')
-        .map((reason) => ({
-          messageId: 'seal' as const,
-          at: atPenetration(hole),
-          data: { why: fillText(reason.text, reason.data, context.job.measures) },
-          fixes: [...cordFix(hole, reason.rulesOut), ...otherSeals(hole, tank, seal, context)],
-        })),
-    ),
+  check: (context) => sealReports(context, ['reach'], ({ hole }, { rulesOut }) => cordFix(hole, rulesOut)),
 });
 
 /** Where the fitting passes the opening it can be drawn in on a cord. */

@@ -1,6 +1,7 @@
-import { orificeM3s, stormM3s } from '../../../hydraulics/free-flow';
-import { siteFigure } from '../../../job/job';
-import { boreM, holesOf, invertM, sharingWith, baseLevelM } from '../../../job/levels';
+import { litresPerSecond, stormOnRoofsM3s } from '../../../hydraulics/storm';
+import { holesOf } from '../../../job/lookup';
+import { orificeM3s } from '../../../hydraulics/free-flow';
+import { boreM, invertM, sharingWith, baseLevelM } from '../../../job/levels';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';
 
@@ -36,8 +37,7 @@ export default defineCheck({
       const spillM = invertM(first.hole, first.other, context) + baseLevelM(first.other);
       const headM = Math.max(0, tank.brimM + baseLevelM(tank) - spillM);
       const flow = passes.reduce((sum, hole) => sum + orificeM3s(boreM(hole, context), headM), 0);
-      const roofM2 = job.roofs.reduce((sum, { planAreaM2 }) => sum + planAreaM2, 0);
-      const inflow = stormM3s(roofM2, siteFigure(job, 'stormMmPerH'));
+      const inflow = stormOnRoofsM3s(job);
       return flow >= inflow
         ? []
         : [
@@ -45,9 +45,9 @@ export default defineCheck({
               messageId: 'far' as const,
               at: atPenetration(first.hole),
               data: {
-                inflow: (inflow * 1000).toFixed(1),
+                inflow: litresPerSecond(inflow),
                 into: tank.label,
-                passes: (flow * 1000).toFixed(1),
+                passes: litresPerSecond(flow),
                 head: { lengthM: headM },
                 over: first.hole.label,
               },

@@ -1,4 +1,5 @@
-import { holesOf, invertM, obvertM } from '../../../job/levels';
+import { holesOf } from '../../../job/lookup';
+import { invertM, obvertM } from '../../../job/levels';
 import type { Penetration } from '../../../job/job';
 import { isUpright } from '../../../walls/forms';
 import { freePlace } from '../../../walls/no-drill';

@@ -1,7 +1,9 @@
-import { FLOAT_VALVE_M3S, sideOverflowM3s, standpipeM3s, stormM3s } from '../../../hydraulics/free-flow';
+import { litresPerSecond, stormOnRoofsM3s } from '../../../hydraulics/storm';
+import { holesOf, tankOf } from '../../../job/lookup';
+import { FLOAT_VALVE_M3S, sideOverflowM3s, standpipeM3s } from '../../../hydraulics/free-flow';
 import type { CheckContext } from '../../../job/context';
-import { type Penetration, siteFigure } from '../../../job/job';
-import { boreM, holesOf, invertM, sharingWith } from '../../../job/levels';
+import type { Penetration } from '../../../job/job';
+import { boreM, invertM, sharingWith } from '../../../job/levels';
 import { sizeInInches, sizeWords } from '../../../quantity/size';
 import { isUpright } from '../../../walls/forms';
 import type { Tank } from '../../../walls/tank';
@@ -62,8 +64,8 @@ export default defineCheck({
               at,
               data: {
                 hole: first.label,
-                inflow: (inflow * 1000).toFixed(1),
-                carries: (carries * 1000).toFixed(1),
+                inflow: litresPerSecond(inflow),
+                carries: litresPerSecond(carries),
                 head: { lengthM: headM(first, tank, context) },
               },
             },
@@ -82,7 +84,7 @@ const headM = (hole: Penetration, tank: Tank, context: CheckContext): number =>
   Math.max(0, tank.brimM - invertM(hole, tank, context));
 
 function carriesM3s(hole: Penetration, context: CheckContext): number {
-  const tank = context.job.tanks.find(({ id }) => id === hole.tankId);
+  const tank = tankOf(context.job, hole);
   if (!tank) return 0;
   const flow = isUpright(hole.face) ? sideOverflowM3s : standpipeM3s;
   return flow(boreM(hole, context), headM(hole, tank, context));
@@ -91,8 +93,5 @@ function carriesM3s(hole: Penetration, context: CheckContext): number {
 /** Rain where there is an inlet, and a float valve that sticks. */
 function inflowM3s(group: readonly Tank[], { job }: CheckContext): number {
   const has = (role: 'inlet' | 'float-fill'): boolean => group.some(({ id }) => holesOf(job, id, role).length > 0);
-  const roofM2 = job.roofs.reduce((sum, { planAreaM2 }) => sum + planAreaM2, 0);
-  return (
-    (has('inlet') ? stormM3s(roofM2, siteFigure(job, 'stormMmPerH')) : 0) + (has('float-fill') ? FLOAT_VALVE_M3S : 0)
-  );
+  return (has('inlet') ? stormOnRoofsM3s(job) : 0) + (has('float-fill') ? FLOAT_VALVE_M3S : 0);
 }

@@ -1,4 +1,6 @@
-import { tankType } from '../../../walls/tank-types';
+import { tankOf } from '../../../job/lookup';
+import { isShutOff } from '../../../fittings/part';
+import { portOf } from '../../../walls/tank-types';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';
 
@@ -17,17 +19,11 @@ export default defineCheck({
   },
   check: ({ job, runs }) =>
     runs.flatMap(({ penetration, strands }) => {
-      const tank = job.tanks.find(({ id }) => id === penetration.tankId);
-      const port =
-        tank &&
-        tankType(tank.type)
-          .ports(tank)
-          .find(({ id }) => id === penetration.portId);
+      const tank = tankOf(job, penetration);
+      const port = tank && portOf(tank, penetration);
       const behind = port?.ways.find(({ end }) => end === penetration.port)?.valve === 'behind';
       if (port?.closedBy !== 'valve' || behind || penetration.portUse !== 'use') return [];
-      const shuts = strands.some(({ items }) =>
-        items.some(({ part }) => part.features.includes('ball-and-lever') || /tap/i.test(part.name)),
-      );
+      const shuts = strands.some(({ items }) => items.some(({ part }) => isShutOff(part)));
       return shuts
         ? []
         : [{ messageId: 'only' as const, at: atPenetration(penetration), data: { hole: penetration.label } }];

@@ -1,6 +1,7 @@
+import { holesOf } from '../../../job/lookup';
 import type { CheckContext } from '../../../job/context';
 import type { Penetration } from '../../../job/job';
-import { holesOf, levelsOf } from '../../../job/levels';
+import { levelsOf } from '../../../job/levels';
 import type { Tank } from '../../../walls/tank';
 import { atPenetration } from '../../places';
 import { type Report, defineCheck } from '../../define-check';

@@ -1,3 +1,4 @@
+import { tankOf } from '../../../job/lookup';
 import { flatRadiusM, holeDiameterM } from '../../../job/resolve';
 import type { CheckContext } from '../../../job/context';
 import type { Penetration } from '../../../job/job';
@@ -49,7 +50,7 @@ export default defineCheck({
 
 /** Centre to centre on the face they share, the shorter way round a wall; undefined on different faces. */
 function distanceM(a: Penetration, b: Penetration, { job }: CheckContext): number | undefined {
-  const tank = job.tanks.find(({ id }) => id === a.tankId);
+  const tank = tankOf(job, a);
   if (a.tankId !== b.tankId || a.face !== b.face || (a.port !== null && b.port !== null) || !tank) return undefined;
   const shape = faceOf(tank, a.face);
   if (!shape) return undefined;
@@ -67,7 +68,7 @@ function leastApartM(a: Penetration, b: Penetration, { job, index }: CheckContex
 
 /** Along the face, away from the other. */
 function asideFix(hole: Penetration, from: Penetration, leastM: number, { job }: CheckContext): Fix[] {
-  const tank = job.tanks.find(({ id }) => id === hole.tankId);
+  const tank = tankOf(job, hole);
   const shape = tank && faceOf(tank, hole.face);
   if (!shape || hole.port !== null) return [];
   const away = hole.aroundM >= from.aroundM ? 1 : -1;

@@ -1,4 +1,5 @@
-import { holesOf, levelsOf, obvertM } from '../../../job/levels';
+import { holesOf } from '../../../job/lookup';
+import { levelsOf, obvertM } from '../../../job/levels';
 import { isUpright } from '../../../walls/forms';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';

@@ -1,6 +1,7 @@
-import { TANKER_M3S, outletM3s, stormM3s, ventM3s } from '../../../hydraulics/free-flow';
-import { siteFigure } from '../../../job/job';
-import { boreM, holesOf, invertM, levelsOf } from '../../../job/levels';
+import { litresPerSecond, stormOnRoofsM3s } from '../../../hydraulics/storm';
+import { holesOf } from '../../../job/lookup';
+import { TANKER_M3S, outletM3s, ventM3s } from '../../../hydraulics/free-flow';
+import { boreM, invertM, levelsOf } from '../../../job/levels';
 import { tankType } from '../../../walls/tank-types';
 import { atTank } from '../../places';
 import { defineCheck } from '../../define-check';
@@ -29,12 +30,11 @@ export default defineCheck({
       // Half of the area, for the screen at its end.
       const passes = vents.reduce((sum, hole) => sum + ventM3s(boreM(hole, context)) / 2, 0);
       const { fullM } = levelsOf(tank, context);
-      const roofM2 = job.roofs.reduce((sum, { planAreaM2 }) => sum + planAreaM2, 0);
       const moves = [
         ...holesOf(job, tank.id, 'tanker-fill').map((hole) => ({ what: `A tanker at ${hole.label}`, m3s: TANKER_M3S })),
         ...holesOf(job, tank.id, 'inlet').map((hole) => ({
           what: `A storm at ${hole.label}`,
-          m3s: stormM3s(roofM2, siteFigure(job, 'stormMmPerH')),
+          m3s: stormOnRoofsM3s(job),
         })),
         ...holesOf(job, tank.id, 'draw-off', 'drain').map((hole) => ({
           what: `${hole.label} wide open`,
@@ -50,9 +50,9 @@ export default defineCheck({
               at: atTank(tank),
               data: {
                 what: worst.what,
-                needs: (worst.m3s * 1000).toFixed(1),
+                needs: litresPerSecond(worst.m3s),
                 tank: tank.label,
-                passes: (passes * 1000).toFixed(1),
+                passes: litresPerSecond(passes),
               },
             },
           ];

@@ -1,6 +1,4 @@
-import { otherSeals, placedSeals } from '../../seals';
-import { atPenetration } from '../../places';
-import { fillText } from '../../../quantity/values';
+import { sealReports } from '../../seals';
 import { defineCheck } from '../../define-check';
 
 export default defineCheck({
@@ -15,15 +13,5 @@ export default defineCheck({
     ],
     messages: { seal: { title: 'Does not suit this wall', text: '{why}' } },
   },
-  check: (context) =>
-    placedSeals(context).flatMap(({ hole, tank, seal, way }) =>
-      way.reasons
-        .filter(({ about }) => ['thick', 'thin', 'curve', 'hole', 'water', 'face', 'liner'].includes(about))
-        .map((reason) => ({
-          messageId: 'seal' as const,
-          at: atPenetration(hole),
-          data: { why: fillText(reason.text, reason.data, context.job.measures) },
-          fixes: otherSeals(hole, tank, seal, context),
-        })),
-    ),
+  check: (context) => sealReports(context, ['thick', 'thin', 'curve', 'hole', 'water', 'face', 'liner', 'role']),
 });

@@ -1,3 +1,4 @@
+import { tankOf } from '../../../job/lookup';
 import { flatRadiusM } from '../../../job/resolve';
 import { levelsOf } from '../../../job/levels';
 import { isUpright } from '../../../walls/forms';
@@ -23,7 +24,7 @@ export default defineCheck({
     job.penetrations
       .filter(({ roles, face, port }) => roles.some((role) => DRAWS.includes(role)) && isUpright(face) && port === null)
       .flatMap((penetration) => {
-        const tank = job.tanks.find(({ id }) => id === penetration.tankId);
+        const tank = tankOf(job, penetration);
         if (!tank) return [];
         const { deadM, deadM3, deadBecause } = levelsOf(tank, { job, runs });
         if (deadBecause !== 'outlet' || deadM3 <= SHARE * tank.capacityM3) return [];

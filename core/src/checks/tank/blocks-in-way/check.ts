@@ -1,4 +1,4 @@
-import { holesOf } from '../../../job/levels';
+import { holesOf } from '../../../job/lookup';
 import { sizeInInches, sizeWords } from '../../../quantity/size';
 import { BASE_NAMES } from '../../../walls/tank';
 import { setFix } from '../../move-fix';

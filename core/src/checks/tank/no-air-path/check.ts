@@ -1,5 +1,5 @@
+import { holesOf } from '../../../job/lookup';
 import { holeKind, setOutHole } from '../../../job/hole-kinds';
-import { holesOf } from '../../../job/levels';
 import { sizeWords } from '../../../quantity/size';
 import type { Job } from '../../../job/job';
 import type { Tank } from '../../../walls/tank';

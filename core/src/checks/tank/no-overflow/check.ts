@@ -1,8 +1,8 @@
+import { holesOf } from '../../../job/lookup';
 import type { Tank } from '../../../walls/tank';
 import type { Job } from '../../../job/job';
 import { sizeInInches, sizeWords } from '../../../quantity/size';
 import { holeKind, setOutHole } from '../../../job/hole-kinds';
-import { holesOf } from '../../../job/levels';
 import { linkedTanks } from '../../../job/linked-tanks';
 import { defineCheck } from '../../define-check';
 import type { Fix } from '../../finding';

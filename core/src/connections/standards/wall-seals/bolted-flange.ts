@@ -1,8 +1,7 @@
-import type { NominalSize } from '../../../quantity/size';
-import { RADIUS_PER_FLANGE, WALL_SEAL_SOURCE, type WallSealStyle } from './wall-seal';
+import { type SealRow, defineWallSeal, sealSizes } from './wall-seal';
 
 /** Size, hole least, most and usual, flange; mm, from memory. */
-const ROWS: readonly (readonly [NominalSize, number, number, number, number])[] = [
+const ROWS: readonly SealRow[] = [
   ['1', 35, 40, 38, 115],
   ['1-1/4', 44, 50, 48, 130],
   ['1-1/2', 51, 57, 54, 140],
@@ -12,14 +11,12 @@ const ROWS: readonly (readonly [NominalSize, number, number, number, number])[] 
 ];
 
 /** A threaded flange bolted through the wall, with a counter flange and gaskets: for liner, sheet steel and concrete. */
-export const boltedFlange: WallSealStyle = {
+export const boltedFlange = defineWallSeal({
   id: 'bolted-flange',
   words: ['bolted', 'flange'],
   called: 'flange',
   walls: ['plastic', 'metal', 'concrete'],
-  where: 'anywhere',
   needsHand: true,
-  onACord: false,
   side: 'counter flange inside, bolts drawn up outside',
   inside: 'counter flange and its gasket, clamping the liner',
   washer: true,
@@ -27,13 +24,5 @@ export const boltedFlange: WallSealStyle = {
   clampsLiner: true,
   why: 'Two flanges and two gaskets clamp the wall, and the liner between them. Bolts crosswise, in three rounds.',
   tighten: 'Bolts crosswise in three rounds, then once more after the first fill.',
-  source: WALL_SEAL_SOURCE,
-  sizes: ROWS.map(([size, least, most, usual, flangeMm]) => ({
-    size,
-    holeMm: [least, most],
-    typicalHoleMm: usual,
-    gripMm: [0.5, 150],
-    flangeMm,
-    leastRadiusMm: RADIUS_PER_FLANGE * flangeMm,
-  })),
-};
+  sizes: sealSizes(ROWS, [0.5, 150], 'flat'),
+});

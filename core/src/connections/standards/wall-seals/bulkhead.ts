@@ -1,5 +1,5 @@
 import type { NominalSize } from '../../../quantity/size';
-import { RADIUS_PER_FLANGE, WALL_SEAL_SOURCE, type WallSealStyle, inch, inches } from './wall-seal';
+import { RADIUS_PER_FLANGE, defineWallSeal, inch, inches } from './wall-seal';
 
 const GRIP_LEAST_IN = 0.06;
 
@@ -16,22 +16,19 @@ const ROWS: readonly (readonly [NominalSize, number, number, number, number, num
 ];
 
 /** A fitting with a head and a rubber on the wet side and a nut outside; threaded or with a socket. */
-export const bulkhead: WallSealStyle = {
+export const bulkhead = defineWallSeal({
   id: 'bulkhead',
   words: ['bulkhead', 'shank'],
   called: 'bulkhead',
   walls: ['plastic', 'metal'],
-  where: 'anywhere',
   needsHand: true,
   onACord: true,
   side: 'nut outside',
   inside: 'head with its one rubber',
   washer: true,
   holdsPull: true,
-  clampsLiner: false,
   why: 'One rubber under the fixed head, on the wet side; the nut pulls it flat against the wall. Measure the shank before you saw: makers differ.',
   tighten: 'Nut hand tight, then a quarter to half a turn.',
-  source: WALL_SEAL_SOURCE,
   sizes: ROWS.map(([size, least, most, usual, flangeLeast, flangeMost, grip]) => ({
     size,
     holeMm: inches([least, most]),
@@ -40,4 +37,4 @@ export const bulkhead: WallSealStyle = {
     flangeMm: inch((flangeLeast + flangeMost) / 2),
     leastRadiusMm: RADIUS_PER_FLANGE * inch(flangeLeast),
   })),
-};
+});

@@ -1,5 +1,5 @@
 import type { NominalSize } from '../../../quantity/size';
-import { WALL_SEAL_SOURCE, type WallSealStyle, inch, inches } from './wall-seal';
+import { defineWallSeal, inch, inches } from './wall-seal';
 
 const GRIP_LEAST_IN = 0.08;
 /** The outer lip of a push-through gasket overlaps its hole by about this much all round (value from memory). */
@@ -28,21 +28,14 @@ const METRIC_ROWS: readonly (readonly [NominalSize, number, number, number])[] =
 const METRIC_GRIP_MM = [2, 13] as const;
 
 /** A flexible ring that snaps into the hole; plain pipe is pushed through it from outside. */
-export const gasket: WallSealStyle = {
+export const gasket = defineWallSeal({
   id: 'gasket',
   words: ['gasket', 'rim'],
   called: 'gasket',
   walls: ['plastic'],
-  where: 'anywhere',
-  needsHand: false,
-  onACord: false,
   side: 'no nut',
   inside: 'nothing: all from outside',
-  washer: false,
-  holdsPull: false,
-  clampsLiner: false,
   why: 'The gasket snaps into the hole and the pipe spreads it. Measure the gasket before you saw: makers differ.',
-  source: WALL_SEAL_SOURCE,
   sizes: [
     ...INCH_ROWS.map(([size, least, most, tank, grip]) => ({
       size,
@@ -61,4 +54,4 @@ export const gasket: WallSealStyle = {
       leastRadiusMm: tank / 2,
     })),
   ],
-};
+});

@@ -1,8 +1,7 @@
-import type { NominalSize } from '../../../quantity/size';
-import { WALL_SEAL_SOURCE, type WallSealStyle } from './wall-seal';
+import { type SealRow, defineWallSeal, sealSizes } from './wall-seal';
 
 /** Size, hole least, most and usual, flange; mm, from memory. */
-const ROWS: readonly (readonly [NominalSize, number, number, number, number])[] = [
+const ROWS: readonly SealRow[] = [
   ['1/2', 20, 24, 22, 32],
   ['3/4', 25, 30, 27, 38],
   ['1', 32, 36, 35, 45],
@@ -13,27 +12,14 @@ const ROWS: readonly (readonly [NominalSize, number, number, number, number])[] 
 ];
 
 /** A plain hole with an insect-tight mesh clipped into it: above the highest water only. */
-export const insectScreen: WallSealStyle = {
+export const insectScreen = defineWallSeal({
   id: 'insect-screen',
   words: ['insect', 'screen'],
   called: 'screen',
   walls: ['plastic', 'metal', 'concrete'],
   where: 'dry',
-  needsHand: false,
-  onACord: false,
   side: 'no nut: clips in from outside',
   inside: 'nothing: all from outside',
-  washer: false,
-  holdsPull: false,
-  clampsLiner: false,
   why: 'Above the highest water the hole only has to keep insects and light out: a mesh of about 1 mm does.',
-  source: WALL_SEAL_SOURCE,
-  sizes: ROWS.map(([size, least, most, usual, flangeMm]) => ({
-    size,
-    holeMm: [least, most],
-    typicalHoleMm: usual,
-    gripMm: [0.5, 150],
-    flangeMm,
-    leastRadiusMm: flangeMm / 2,
-  })),
-};
+  sizes: sealSizes(ROWS, [0.5, 150], 'follows'),
+});

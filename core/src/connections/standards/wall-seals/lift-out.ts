@@ -1,8 +1,7 @@
-import type { NominalSize } from '../../../quantity/size';
-import { WALL_SEAL_SOURCE, type WallSealStyle } from './wall-seal';
+import { type SealRow, defineWallSeal, sealSizes } from './wall-seal';
 
 /** Size, hole least, most and usual, flange; mm, from memory. */
-const ROWS: readonly (readonly [NominalSize, number, number, number, number])[] = [
+const ROWS: readonly SealRow[] = [
   ['2', 62, 66, 64, 90],
   ['3', 91, 96, 92, 125],
   ['4', 116, 121, 117, 155],
@@ -10,27 +9,14 @@ const ROWS: readonly (readonly [NominalSize, number, number, number, number])[] 
 ];
 
 /** A piece of pipe or a filter that stands in an opening of the top and lifts out. */
-export const liftOut: WallSealStyle = {
+export const liftOut = defineWallSeal({
   id: 'lift-out',
   words: ['lift-out', 'collar'],
   called: 'lift-out piece',
   walls: ['plastic', 'metal', 'concrete'],
   where: 'top',
-  needsHand: false,
-  onACord: false,
   side: 'no nut: stands in its collar',
   inside: 'nothing: lifts out',
-  washer: false,
-  holdsPull: false,
-  clampsLiner: false,
   why: 'Stands loose in its collar, so that it can be lifted out and what is below be reached. It seals against light and insects, not against water.',
-  source: WALL_SEAL_SOURCE,
-  sizes: ROWS.map(([size, least, most, usual, flangeMm]) => ({
-    size,
-    holeMm: [least, most],
-    typicalHoleMm: usual,
-    gripMm: [0.5, 60],
-    flangeMm,
-    leastRadiusMm: flangeMm / 2,
-  })),
-};
+  sizes: sealSizes(ROWS, [0.5, 60], 'follows'),
+});

@@ -1,8 +1,7 @@
-import type { NominalSize } from '../../../quantity/size';
-import { WALL_SEAL_SOURCE, type WallSealStyle } from './wall-seal';
+import { type SealRow, defineWallSeal, sealSizes } from './wall-seal';
 
 /** Size, hole least, most and usual, flange; mm, from memory. */
-const ROWS: readonly (readonly [NominalSize, number, number, number, number])[] = [
+const ROWS: readonly SealRow[] = [
   ['1', 70, 80, 76, 85],
   ['1-1/2', 86, 97, 89, 105],
   ['2', 98, 111, 102, 120],
@@ -12,28 +11,15 @@ const ROWS: readonly (readonly [NominalSize, number, number, number, number])[] 
 ];
 
 /** Rubber links bolted round a pipe in a cored hole or sleeve; tightened from one side. */
-export const linkSeal: WallSealStyle = {
+export const linkSeal = defineWallSeal({
   id: 'link-seal',
   words: ['link', 'seal'],
   called: 'link seal',
   walls: ['concrete'],
-  where: 'anywhere',
-  needsHand: false,
-  onACord: false,
   side: 'bolts drawn up from outside',
   inside: 'nothing: tightened from outside',
   washer: true,
-  holdsPull: false,
-  clampsLiner: false,
   why: 'The links swell against pipe and hole as their bolts are drawn up, in turn, until they all bulge. The hole must be smooth: cored, not broken out.',
   tighten: 'Bolts in turn, a quarter turn at a time.',
-  source: WALL_SEAL_SOURCE,
-  sizes: ROWS.map(([size, least, most, usual, flangeMm]) => ({
-    size,
-    holeMm: [least, most],
-    typicalHoleMm: usual,
-    gripMm: [75, 400],
-    flangeMm,
-    leastRadiusMm: flangeMm / 2,
-  })),
-};
+  sizes: sealSizes(ROWS, [75, 400], 'follows'),
+});

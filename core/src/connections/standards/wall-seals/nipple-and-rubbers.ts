@@ -1,8 +1,7 @@
-import type { NominalSize } from '../../../quantity/size';
-import { RADIUS_PER_FLANGE, WALL_SEAL_SOURCE, type WallSealStyle } from './wall-seal';
+import { type SealRow, defineWallSeal, sealSizes } from './wall-seal';
 
 /** Size, hole least, most and usual, flange; mm, from memory. */
-const ROWS: readonly (readonly [NominalSize, number, number, number, number])[] = [
+const ROWS: readonly SealRow[] = [
   ['1/2', 21.5, 23, 22, 45],
   ['3/4', 27, 28.5, 27, 52],
   ['1', 33.5, 36, 35, 60],
@@ -12,28 +11,17 @@ const ROWS: readonly (readonly [NominalSize, number, number, number, number])[] 
 ];
 
 /** A pipe nipple with a rubber and a locknut on both sides: for want of a bulkhead. */
-export const nippleAndRubbers: WallSealStyle = {
+export const nippleAndRubbers = defineWallSeal({
   id: 'nipple-and-rubbers',
   words: ['double-rubber', 'nipple'],
   called: 'nipple',
   walls: ['plastic', 'metal'],
-  where: 'anywhere',
   needsHand: true,
-  onACord: false,
   side: 'a locknut and a rubber on either side',
   inside: 'rubber, plate washer and locknut',
   washer: true,
   holdsPull: true,
-  clampsLiner: false,
   why: 'A rubber and a plate washer under each locknut; the nipple passes loosely. Keep two threads showing past each locknut.',
   tighten: 'Locknuts against one another, hand tight and half a turn.',
-  source: WALL_SEAL_SOURCE,
-  sizes: ROWS.map(([size, least, most, usual, flangeMm]) => ({
-    size,
-    holeMm: [least, most],
-    typicalHoleMm: usual,
-    gripMm: [0.6, 20],
-    flangeMm,
-    leastRadiusMm: RADIUS_PER_FLANGE * flangeMm,
-  })),
-};
+  sizes: sealSizes(ROWS, [0.6, 20], 'flat'),
+});

@@ -44,6 +44,8 @@ export interface WallSealStyle {
   readonly washer: boolean;
   /** Does it hold a pull along the pipe? */
   readonly holdsPull: boolean;
+  /** A tap or float valve by itself: only where one is wanted. */
+  readonly isValve: boolean;
   /** Does it clamp the liner of a lined tank from inside? */
   readonly clampsLiner: boolean;
   /** What is said of it where it holds. */
@@ -66,3 +68,39 @@ export const inches = ([least, most]: readonly [number, number]): readonly [numb
 
 /** A flat washer follows a curve only if the radius is about four flanges (common practice). */
 export const RADIUS_PER_FLANGE = 4;
+
+type Said = 'id' | 'words' | 'called' | 'walls' | 'side' | 'inside' | 'why' | 'sizes';
+
+/** Declares a way; what is not said is the plain case: anywhere, from outside, without a washer, and holding no pull. */
+export const defineWallSeal = (style: Pick<WallSealStyle, Said> & Partial<WallSealStyle>): WallSealStyle => ({
+  where: 'anywhere',
+  needsHand: false,
+  onACord: false,
+  washer: false,
+  holdsPull: false,
+  isValve: false,
+  clampsLiner: false,
+  source: WALL_SEAL_SOURCE,
+  ...style,
+});
+
+/** Size, hole least, most and usual, flange, in mm. */
+export type SealRow = readonly [NominalSize, number, number, number, number];
+
+/**
+ * The sizes of a way that grips one range of walls.
+ * @param curve `flat`: a flat washer or flange that bridges a curve; `follows`: it bends with the wall or fills a bored hole
+ */
+export const sealSizes = (
+  rows: readonly SealRow[],
+  gripMm: readonly [number, number],
+  curve: 'flat' | 'follows',
+): readonly WallSealSize[] =>
+  rows.map(([size, least, most, typicalHoleMm, flangeMm]) => ({
+    size,
+    holeMm: [least, most],
+    typicalHoleMm,
+    gripMm,
+    flangeMm,
+    leastRadiusMm: curve === 'flat' ? RADIUS_PER_FLANGE * flangeMm : flangeMm / 2,
+  }));

@@ -1,0 +1,12 @@
+import { type Job, siteFigure } from '../job/job';
+import { stormM3s } from './free-flow';
+
+/** What a storm brings off all roofs of a job [m3/s], by the rain that is given or assumed. */
+export const stormOnRoofsM3s = (job: Job): number =>
+  stormM3s(
+    job.roofs.reduce((sum, { planAreaM2 }) => sum + planAreaM2, 0),
+    siteFigure(job, 'stormMmPerH'),
+  );
+
+/** A flow as it is said in a finding: litres a second, to a tenth. */
+export const litresPerSecond = (m3s: number): string => (m3s * 1000).toFixed(1);

@@ -1,0 +1,20 @@
+import type { Role } from '../walls/roles';
+import type { Tank } from '../walls/tank';
+import type { Job, Penetration } from './job';
+import type { Run, Strand } from './run';
+
+/** The tank an opening is in; undefined where the document names one that is not there. */
+export const tankOf = (
+  { tanks }: Pick<Job, 'tanks'>,
+  hole: Pick<Penetration, 'tankId'> | undefined,
+): Tank | undefined => tanks.find(({ id }) => id === hole?.tankId);
+
+/** The openings of a tank, with one of these roles where any is named. */
+export const holesOf = ({ penetrations }: Job, tankId: string, ...roles: readonly Role[]): readonly Penetration[] =>
+  penetrations.filter(
+    (hole) => hole.tankId === tankId && (roles.length === 0 || hole.roles.some((role) => roles.includes(role))),
+  );
+
+/** What hangs on an opening; nothing where its run has not been walked. */
+export const strandsOf = ({ id }: Pick<Penetration, 'id'>, runs: readonly Run[]): readonly Strand[] =>
+  runs.find(({ penetration }) => penetration.id === id)?.strands ?? [];
