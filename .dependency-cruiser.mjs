@@ -2,7 +2,7 @@ import path from 'node:path';
 
 /** The rooms of core from left to right: a module may use those to its left. */
 const ROOMS = [
-  'result|provenance',
+  'result|provenance|region',
   'quantity',
   'connections',
   'fittings',

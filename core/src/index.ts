@@ -1,4 +1,5 @@
 export * from './provenance';
+export * from './region';
 export * from './result';
 export * from './quantity/length';
 export * from './quantity/size';
@@ -21,7 +22,7 @@ export * from './connections/parse';
 export { hoseOf } from './connections/standards/hose';
 export { pipeOf, pipeSeries } from './connections/standards/pipes';
 export { THREAD_STANDARDS, threadForm, threadStandard } from './connections/standards/threads';
-export type { Sex, ThreadForm, ThreadRegion, ThreadStandard } from './connections/standards/thread-standard';
+export type { Sex, ThreadForm, ThreadStandard } from './connections/standards/thread-standard';
 export {
   WALL_SEAL_SIZES,
   WALL_SEAL_STYLES,
@@ -30,6 +31,7 @@ export {
   wallSealStyle,
 } from './connections/standards/wall-seals';
 export * from './fittings/catalogue';
+export * from './fittings/capability';
 export * from './fittings/part';
 export * from './walls/access';
 export * from './walls/assumed';
@@ -66,7 +68,9 @@ export * from './parts/drilling';
 export * from './parts/parts-list';
 export { type Bar, type Piece } from './parts/cut-plan';
 export * from './plan/plan';
-export * from './routes/find-chains';
+export * from './routes/find-gap';
+export * from './routes/find-routes';
+export * from './routes/leans';
 export * from './routes/next-parts';
 export { ashdown } from './demo/ashdown';
 export { kilnYard } from './demo/kiln-yard';

@@ -3,7 +3,7 @@ import { parseEnd } from '../connections/parse';
 import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue as catalogue } from '../fittings/catalogue';
 import { applyEdits } from '../job/edits/edits';
-import { type Chain, findChains } from '../routes/find-chains';
+import { type Route, findRoutes } from '../routes/find-routes';
 import { appendChain, insertChain } from './chain-edits';
 import { fillText } from '../quantity/values';
 import { freshId } from './places';
@@ -13,8 +13,8 @@ const end = (text: string) => {
   if (!parsed.ok) throw new Error(text);
   return { end: parsed.value };
 };
-const chain = (from: string, to: string, place = 0): Chain => {
-  const found = findChains(end(from), end(to), catalogue)[place];
+const chain = (from: string, to: string): Route => {
+  const [found] = findRoutes(end(from), end(to), catalogue).routes;
   if (!found) throw new Error('no chain');
   return found;
 };
@@ -22,7 +22,7 @@ const job = ternPoint();
 
 describe('a fix', () => {
   test('of two parts is put in in order, the joint keeping its place on the tank’s side', () => {
-    const long = findChains(end('3/4 NPT M'), end('3/4 NH F swivel'), catalogue, { mostParts: 2 }).find(
+    const long = findRoutes(end('3/4 NPT M'), end('3/4 NH F swivel'), catalogue, { mostParts: 2 }).routes.find(
       ({ links }) => links.length === 2,
     );
     if (!long) throw new Error('no chain of two');
@@ -49,7 +49,7 @@ describe('a fix', () => {
       of: 'terminal',
       id: 'bay',
     });
-    expect(fillText(fix.text, fix.data, 'in-gal')).toBe('Finish: Hose male end 3/4 NH male x 1 in tail');
+    expect(fillText(fix.text, fix.data, 'in-gal')).toBe('Finish: Hose male end 1 in tail x 3/4 NH male');
     const edited = applyEdits(job, fix.edits, catalogue);
     expect(edited).toMatchObject({ ok: true });
     if (edited.ok) expect(edited.value.job.joints.at(-1)?.b).toEqual({ of: 'terminal', id: 'bay' });

@@ -1,18 +1,18 @@
 import type { Edit } from '../job/edits/edits';
 import type { EndRef, Job } from '../job/job';
-import type { Chain } from '../routes/find-chains';
+import type { Route } from '../routes/find-routes';
 import { partTitle } from '../fittings/catalogue';
 import type { Fix } from './finding';
 import { freshId } from './places';
 
-const named = (chain: Chain): string => chain.links.map(({ part }) => partTitle(part)).join(', then ');
+const named = (route: Route): string => route.links.map(({ part }) => partTitle(part)).join(', then ');
 
-/** The fix that puts a chain of parts between the two sides of a joint, side `a` first. */
-export function insertChain(job: Job, jointId: string, chain: Chain, text: string): Fix {
+/** The fix that puts a route between the two sides of a joint, side `a` first. */
+export function insertChain(job: Job, jointId: string, route: Route, text: string): Fix {
   let parts = job.parts;
   let joints: readonly { id: string }[] = job.joints;
   let between = jointId;
-  const edits = chain.links.map(({ part, endIn, endOut }): Edit => {
+  const edits = route.links.map(({ part, endIn, endOut }): Edit => {
     const placed = { id: freshId(`${jointId}-fix`, parts), code: part.code, lengthM: null };
     const newJointId = freshId(`${jointId}-far`, joints);
     parts = [...parts, placed];
@@ -28,11 +28,11 @@ export function insertChain(job: Job, jointId: string, chain: Chain, text: strin
     between = newJointId;
     return edit;
   });
-  return { text, data: { parts: named(chain) }, edits, partsAdded: chain.links.length, priceUsd: chain.priceUsd };
+  return { text, data: { parts: named(route) }, edits, partsAdded: route.links.length, priceUsd: route.priceUsd };
 }
 
-/** The fix that puts a chain on an open end and, where given, joins its far end to `to`. */
-export function appendChain(job: Job, at: EndRef, chain: Chain, text: string, to?: EndRef): Fix {
+/** The fix that puts a route on an open end and, where given, joins its far end to `to`. */
+export function appendChain(job: Job, at: EndRef, route: Route, text: string, to?: EndRef): Fix {
   const base = at.id;
   let parts = job.parts;
   let joints: readonly { id: string }[] = job.joints;
@@ -42,7 +42,7 @@ export function appendChain(job: Job, at: EndRef, chain: Chain, text: string, to
     joints = [...joints, { id }];
     return id;
   };
-  const edits = chain.links.map(({ part, endIn, endOut }): Edit => {
+  const edits = route.links.map(({ part, endIn, endOut }): Edit => {
     const placed = { id: freshId(`${base}-on`, parts), code: part.code, lengthM: null };
     parts = [...parts, placed];
     const edit: Edit = { type: 'add-part', part: placed, at: standing, partEnd: endIn, jointId: newJoint() };
@@ -52,9 +52,9 @@ export function appendChain(job: Job, at: EndRef, chain: Chain, text: string, to
   const last: Edit[] = to === undefined ? [] : [{ type: 'join-ends', jointId: newJoint(), a: standing, b: to }];
   return {
     text,
-    data: { parts: named(chain) },
+    data: { parts: named(route) },
     edits: [...edits, ...last],
-    partsAdded: chain.links.length,
-    priceUsd: chain.priceUsd,
+    partsAdded: route.links.length,
+    priceUsd: route.priceUsd,
   };
 }

@@ -147,6 +147,10 @@ export function cementFor(a: Material, b: Material): Cement | undefined {
 
 export type Setting = 'potable' | 'sunlight' | 'burial';
 
+/** Materials of drains and of the street, which no marking makes fit for drinking water (common practice). */
+const NOT_FOR_DRINKING: readonly Material[] = ['abs', 'galvanised', 'steel', 'aluminium'];
+export const isForDrinking = (material: Material): boolean => !NOT_FOR_DRINKING.includes(material);
+
 /** What a material does not bear, in words for each setting; undefined where there is nothing to say (common practice). */
 export function settingCaution(material: Material, setting: Setting): string | undefined {
   const nature = NATURES[material];

@@ -166,7 +166,7 @@ export function ternPoint(): Job {
     [
       { code: 'BH-150' },
       { code: 'NC-150' },
-      { code: 'UT-150' },
+      { code: 'U-150' },
       { code: 'AM-150' },
       { code: 'PI-150', lengthM: null },
       { code: 'AM-150', inEnd: 1 },

@@ -3,6 +3,7 @@ import { camHeadMm } from '../connections/standards/couplings';
 import { hoseOf } from '../connections/standards/hose';
 import { pipeOf } from '../connections/standards/pipes';
 import { threadForm } from '../connections/standards/threads';
+import { MM_PER_INCH } from '../quantity/length';
 import type { NominalSize } from '../quantity/size';
 import type { BodySection } from './part';
 
@@ -11,9 +12,50 @@ const WALL_SHARE = 0.14;
 const LEAST_WALL_MM = 3;
 const wallMm = (insideMm: number): number => Math.max(LEAST_WALL_MM, insideMm * WALL_SHARE);
 
+/** Bores of standard-wall steel pipe below the sizes that PVC pipe comes in, in inches (ASME B36.10). */
+const SMALL_BORES_IN: Readonly<Partial<Record<NominalSize, number>>> = { '1/8': 0.269, '1/4': 0.364, '3/8': 0.493 };
+
 /** Bore of Schedule 40 pipe of the size: what a full-bore fitting of that size passes. */
-export const fullBoreMm = (size: NominalSize): number =>
-  size === '5/8' ? hoseOf({ system: 'hose', size }).boreMm : pipeOf({ series: 'ips-40', size }).boreMm;
+export function fullBoreMm(size: NominalSize): number {
+  const small = SMALL_BORES_IN[size];
+  if (small !== undefined) return small * MM_PER_INCH;
+  return size === '5/8' ? hoseOf({ system: 'hose', size }).boreMm : pipeOf({ series: 'ips-40', size }).boreMm;
+}
+
+/** What a tail, a coarse thread or a coupling leaves of its own diameter (typical, value from memory). */
+const THROUGH_A_BARB = 0.78;
+const THROUGH_A_COARSE_MALE = 0.72;
+const THROUGH_A_COARSE_FEMALE = 0.94;
+const CLICK_BORE_SHARE = 0.72;
+/** Bores behind the sizes of hose thread; the small one is that of a garden hose coupling (value from memory). */
+const HOSE_THREAD_BORES_MM: Readonly<Partial<Record<NominalSize, number>>> = { '3/4': 17, '1-1/2': 38, '2-1/2': 63 };
+const COARSE = ['s60x6', 's75x6', 's100x8', 'buttress', '56x4'];
+
+/** What an end lets through when the fitting behind it is no narrower [mm]. */
+export function boreOfEnd(end: End): number {
+  switch (end.kind) {
+    case 'thread': {
+      if (end.standard === 'nh') return HOSE_THREAD_BORES_MM[end.size] ?? fullBoreMm(end.size);
+      if (!COARSE.includes(end.standard)) return fullBoreMm(end.size);
+      const { crestMm } = threadForm(end);
+      return crestMm * (end.sex === 'male' ? THROUGH_A_COARSE_MALE : THROUGH_A_COARSE_FEMALE);
+    }
+    case 'pipe':
+      return pipeOf(end).boreMm;
+    case 'hose':
+      return hoseOf(end).boreMm * (end.part === 'barb' ? THROUGH_A_BARB : 1);
+    case 'cam':
+      return fullBoreMm(end.size);
+    case 'click':
+      return Number(end.size) * CLICK_BORE_SHARE;
+    case 'gasket':
+      return pipeOf(end).outsideMm;
+    case 'wall-seal':
+    case 'hole':
+    case 'own':
+      return Number.POSITIVE_INFINITY;
+  }
+}
 
 // Lengths of coupling ends, for drawing them (typical, value from memory).
 const CAM_LENGTH_SHARE = 0.6;
@@ -76,9 +118,6 @@ export function endSection(end: End, boreMm: number): BodySection {
       throw new RangeError(`endSection: a ${end.kind} is no end section of a body`);
   }
 }
-
-/** Bore of a barb of this size: what is left inside a tail that fits the hose (typical, value from memory). */
-export const barbBoreMm = (size: NominalSize): number => hoseOf({ system: 'hose', size }).boreMm * 0.78;
 
 /** A hexagon or round stretch between two ends. */
 export const middle = (

@@ -1,22 +1,34 @@
 import { remember } from '../quantity/remember';
 import type { NominalSize } from '../quantity/size';
 import type { Part } from './part';
-import type { PartFamily } from './part-family';
-import { pipeAdapters } from './families/adapter';
-import { ballValves } from './families/ball-valve';
+import type { FamilyPart, PartFamily } from './part-family';
+import type { Material } from '../connections/material';
+import { boreOfEnd } from './body';
+import { FIXED_LOSS, suddenChangeLoss } from './loss';
+import { regionsOfEnds } from './regions';
+import { adapters } from './families/adapter';
 import { bulkheads } from './families/bulkhead';
-import { containerFittings } from './families/container-fitting';
+import { camCouplings } from './families/cam-coupling';
+import { checkValves } from './families/check-valve';
+import { clickCouplings } from './families/click-coupling';
 import { closures } from './families/closure';
+import { containerFittings } from './families/container-fitting';
 import { couplings } from './families/coupling';
+import { downpipeFittings } from './families/downpipe-fitting';
 import { elbows } from './families/elbow';
+import { filters } from './families/filter';
 import { hoses } from './families/hose';
 import { hoseFittings } from './families/hose-fitting';
+import { hoseTails } from './families/hose-tail';
 import { nipples } from './families/nipple';
 import { pipes } from './families/pipe';
+import { pumps } from './families/pump';
 import { pushThroughGaskets } from './families/push-through-gasket';
 import { reducers } from './families/reducer';
 import { screens } from './families/screen';
+import { supports } from './families/support';
 import { tees } from './families/tee';
+import { valves } from './families/valve';
 import { wallFittings } from './families/wall-fitting';
 
 /** Every family of the shipped catalogue, in the order in which a counter would show them. A new one: its file, and a line here. */
@@ -25,19 +37,54 @@ export const PART_FAMILIES: readonly PartFamily[] = [
   pushThroughGaskets,
   wallFittings,
   nipples,
-  ballValves,
+  valves,
+  checkValves,
   elbows,
   tees,
   couplings,
-  pipeAdapters,
+  adapters,
   reducers,
   hoseFittings,
+  hoseTails,
+  clickCouplings,
+  camCouplings,
+  containerFittings,
+  filters,
+  pumps,
   pipes,
   hoses,
+  downpipeFittings,
   closures,
-  containerFittings,
   screens,
+  supports,
 ];
+
+/** What a material bears where its family says nothing [kPa] (common practice); drainage and rubber bear none. */
+const USUAL_KPA: Readonly<Partial<Record<Material, number>>> = {
+  brass: 1000,
+  stainless: 1000,
+  galvanised: 1000,
+  pvc: 600,
+  polypropylene: 600,
+  polyethylene: 400,
+  nylon: 600,
+};
+
+/** A part as its family made it, with what follows from its ends, its material and its bores. */
+function complete(part: FamilyPart, family: PartFamily): Part {
+  const ends = part.ends.map(({ end }) => end);
+  const bores = ends.map(boreOfEnd).filter(Number.isFinite);
+  return {
+    ...part,
+    family: family.id,
+    source: part.source ?? family.source,
+    regions: part.regions ?? regionsOfEnds(ends),
+    ratedKpa: part.ratedKpa === undefined ? (USUAL_KPA[part.material] ?? null) : part.ratedKpa,
+    lossK:
+      part.lossK ??
+      FIXED_LOSS.bulkhead + suddenChangeLoss(part.boreMm, part.boreMm, Math.max(part.boreMm, bores[0] ?? part.boreMm)),
+  };
+}
 
 /** Parts by code. `list` keeps the order of the families. */
 export interface Catalogue {
@@ -57,9 +104,7 @@ export function catalogueOf(parts: readonly Part[]): Catalogue {
 
 /** The catalogue that ships with Herrero: generic names, invented prices. */
 export const shippedCatalogue: Catalogue = catalogueOf(
-  PART_FAMILIES.flatMap((family) =>
-    family.parts().map((part) => ({ ...part, family: family.id, source: family.source })),
-  ),
+  PART_FAMILIES.flatMap((family) => family.parts().map((part) => complete(part, family))),
 );
 
 /** The parts that seal a hole, by the way they do it and their size. */

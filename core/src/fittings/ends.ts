@@ -1,4 +1,13 @@
-import type { GasketEnd, HoseEnd, PipeEnd, ThreadEnd, WallSealEnd } from '../connections/end';
+import type {
+  CamEnd,
+  ClickEnd,
+  GasketEnd,
+  HoseEnd,
+  PipeEnd,
+  PipePart,
+  ThreadEnd,
+  WallSealEnd,
+} from '../connections/end';
 import type { NominalSize } from '../quantity/size';
 
 export const nptMale = (size: NominalSize): ThreadEnd => ({ kind: 'thread', standard: 'npt', size, sex: 'male' });
@@ -14,3 +23,14 @@ export const wallSealEnd = (style: string, size: NominalSize): WallSealEnd => ({
 export const gMale = (size: NominalSize): ThreadEnd => ({ kind: 'thread', standard: 'g', size, sex: 'male' });
 export const gFemale = (size: NominalSize): ThreadEnd => ({ kind: 'thread', standard: 'g', size, sex: 'female' });
 export const soilPushFit = (size: NominalSize): PipeEnd => ({ kind: 'pipe', series: 'soil', size, part: 'push-fit' });
+export const gSwivel = (size: NominalSize): ThreadEnd => ({ ...gFemale(size), swivel: true });
+export const rMale = (size: NominalSize): ThreadEnd => ({ kind: 'thread', standard: 'r', size, sex: 'male' });
+export const rpFemale = (size: NominalSize): ThreadEnd => ({ kind: 'thread', standard: 'rp', size, sex: 'female' });
+export const camAdapter = (size: NominalSize): CamEnd => ({ kind: 'cam', size, part: 'adapter' });
+export const camCoupler = (size: NominalSize): CamEnd => ({ kind: 'cam', size, part: 'coupler' });
+export const clickPlug = (size: NominalSize): ClickEnd => ({ kind: 'click', size, part: 'plug' });
+export const clickSocket = (size: NominalSize): ClickEnd => ({ kind: 'click', size, part: 'socket' });
+/** An end of a pipe series, as a function of its size. */
+export const pipeEnd =
+  (series: string, part: PipePart) =>
+  (size: NominalSize): PipeEnd => ({ kind: 'pipe', series, size, part });

@@ -2,12 +2,16 @@ import type { Source } from '../provenance';
 import { type NominalSize, sizeInInches } from '../quantity/size';
 import type { Part } from './part';
 
+/** A part as its family makes it: what it leaves out follows from its ends, its material and its bores. */
+export type FamilyPart = Omit<Part, 'family' | 'source' | 'regions' | 'ratedKpa' | 'lossK'> &
+  Partial<Pick<Part, 'source' | 'regions' | 'ratedKpa' | 'lossK'>>;
+
 /** A family of parts: what it is, where its dimensions come from, and the parts it is really made as. */
 export interface PartFamily {
   readonly id: string;
   readonly name: string;
   readonly source: Source;
-  readonly parts: () => readonly Omit<Part, 'family' | 'source'>[];
+  readonly parts: () => readonly FamilyPart[];
 }
 
 export const defineFamily = (family: PartFamily): PartFamily => family;

@@ -2,6 +2,7 @@ import type { End } from '../connections/end';
 import type { Material } from '../connections/material';
 import type { Source } from '../provenance';
 import type { NominalSize } from '../quantity/size';
+import type { Region } from '../region';
 
 /** How the outside of a stretch of body looks; the drawing knows no more about a part than this. */
 export type Surface =
@@ -17,8 +18,29 @@ export interface BodySection {
   readonly material?: Material;
 }
 
-/** What a body has beyond its row of sections. */
-export type Feature = 'ball-and-lever' | 'bend' | 'branch' | 'spout' | 'union-nut' | 'screen';
+/** What a body has beyond its row of sections: it is drawn, and what the part does follows from it. */
+export const FEATURES = [
+  'ball-and-lever',
+  'gate-and-wheel',
+  'spout',
+  'flap',
+  'spring-check',
+  'float-arm',
+  'strainer',
+  'filter',
+  'bend',
+  'branch',
+  'union-nut',
+  'slip',
+  'screen',
+  'timer',
+  'vacuum-breaker',
+  'diverter',
+  'pump',
+  'vessel',
+  'saddle',
+] as const;
+export type Feature = (typeof FEATURES)[number];
 
 export interface PartEnd {
   readonly end: End;
@@ -26,6 +48,9 @@ export interface PartEnd {
   /** An end that may stay open: water is meant to leave there, or nothing needs to go on. */
   readonly mayStayOpen?: 'discharge' | 'optional';
 }
+
+/** Head [m] over flow [m3/s], from nothing to the most; flows rise, heads fall. */
+export type PumpCurve = readonly (readonly [flowM3s: number, headM: number])[];
 
 /** How a part is bought. */
 export type Sale =
@@ -49,8 +74,22 @@ export interface Part {
   readonly features: readonly Feature[];
   /** Least bore [mm]. */
   readonly boreMm: number;
+  /** How far the axis turns from inlet to outlet [degrees]; absent: it runs straight. */
+  readonly bendDegrees?: number;
+  /** How far a branch stands from the way straight on [degrees]; absent: square. */
+  readonly branchDegrees?: number;
+  /** Water may pass from inlet to outlet only. */
+  readonly oneWay?: true;
+  /** Loss of head on the velocity in the least bore, straight through. */
+  readonly lossK: number;
+  /** Pressure it is made for at 20 C [kPa]; null: drainage, none at all. */
+  readonly ratedKpa: number | null;
+  /** Where it is sold. */
+  readonly regions: readonly Region[];
   /** Only for what stands in a wall: from the inlet end of the body to the wet face of the wall [mm]. */
   readonly wallFaceMm?: number;
+  /** What it lifts, and how wide it is where it has to pass an opening [mm]. */
+  readonly pump?: { readonly curve: PumpCurve; readonly outsideMm: number };
   readonly sale: Sale;
   /** Per piece, or per metre of what is sold by length. Invented, as every shipped price is. */
   readonly priceUsd: number;
@@ -61,7 +100,3 @@ export interface Part {
 export const overallMm = (part: Part): number => part.body.reduce((sum, section) => sum + section.lengthMm, 0);
 
 export const isByLength = (part: Part): boolean => part.sale.by === 'length';
-
-/** Does it close the line: a valve with a lever, or a tap at which water is meant to leave? */
-export const isShutOff = ({ features, ends }: Part): boolean =>
-  features.includes('ball-and-lever') || ends.some(({ mayStayOpen }) => mayStayOpen === 'discharge');

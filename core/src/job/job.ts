@@ -4,7 +4,7 @@ import type { Tank, WallPlace } from '../walls/tank';
 import type { Measures } from '../quantity/length';
 import type { NominalSize } from '../quantity/size';
 
-export const SCHEMA_VERSION = 2;
+export const SCHEMA_VERSION = 3;
 
 /** What becomes of an opening that the tank comes with; one that is cut out is a hole like any other. */
 export const PORT_USES = ['use', 'plug', 'leave'] as const;

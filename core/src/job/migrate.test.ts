@@ -12,7 +12,8 @@ const first = () => {
     name,
     measures,
     roofs,
-    parts,
+    // As they were called then.
+    parts: parts.map((part) => ({ ...part, code: part.code.replace(/^U-/, 'UT-').replace(/^TRS-/, 'TR-') })),
     joints,
     terminals,
     tanks: tanks.map(({ id, label, type, capacityM3, diameterM, brimM, heightM, wallM, plinthM }) => ({
@@ -48,16 +49,41 @@ test('a job of the first version becomes one of today, with all that was said in
   const old = first();
   const job = migrateJob(structuredClone(old));
   expect(validateJob(job, shippedCatalogue)).toEqual([]);
-  expect(job).toMatchObject({ ...old, schemaVersion: 2 });
+  const renamed: Readonly<Record<string, string>> = { 'UT-150': 'U-150', 'TR-150075': 'TRS-150075' };
+  expect(job).toMatchObject({
+    ...old,
+    schemaVersion: 3,
+    parts: old.parts.map(({ code, ...part }) => ({ ...part, code: renamed[code] ?? code })),
+  });
   expect(job.penetrations.find(({ id }) => id === 'p5')?.portUse).toBe('use');
 });
 
-test('a tank of a type that is gone is kept as one of its own size', () => {
+test('a tank of a type that is gone stands as it was written, and validation names it', () => {
   const old = first();
   const strange = { ...old, tanks: old.tanks.map((tank) => ({ ...tank, type: 'retired' })) };
   const job = migrateJob(strange);
-  // The type stands as it was written, so that validation names it; nothing is silently replaced.
+  // Nothing is silently replaced.
   expect(validateJob(job, shippedCatalogue).map(({ path }) => path)).toContain('tanks[0].type');
+});
+
+test('a part of the second version keeps what it is under its new code', () => {
+  const codes = [
+    ['ET-100', 'EV-100'],
+    ['PT-075', 'PLV-075'],
+    ['NL-100', 'NL-100-4'],
+    ['NLV-150', 'NLV-150-4'],
+    ['RT-200150', 'R-200150'],
+    ['CC-NPTF', 'CMDP-200'],
+    ['LV-075', 'LV-075'],
+  ] as const;
+  const job = {
+    ...ternPoint(),
+    schemaVersion: 2,
+    parts: codes.map(([code], index) => ({ id: `q${index}`, code, lengthM: null })),
+  };
+  const migrated = migrateJob(job).parts.map(({ code }) => code);
+  expect(migrated).toEqual(codes.map(([, now]) => now));
+  for (const code of migrated) expect(shippedCatalogue.byCode.has(code), code).toBe(true);
 });
 
 test('today’s document and one of the future come back as they are', () => {

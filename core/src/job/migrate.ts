@@ -21,7 +21,38 @@ const STEPS: Readonly<Record<number, (job: Old) => Old>> = {
       portUse: hole['port'] === null ? null : 'use',
     })),
   }),
+  // Version 3: the catalogue of every region, in which a code names its line.
+  2: (job) => ({
+    ...job,
+    schemaVersion: 3,
+    parts: (job['parts'] as readonly Old[]).map((part) => ({
+      ...part,
+      code: codeOfVersion3(`${String(part['code'])}`),
+    })),
+  }),
 };
+
+/** Codes that were given anew in version 3: the start of the old one, and what it became. */
+const NEW_CODES: readonly (readonly [RegExp, string])[] = [
+  [/^ET-/, 'EV-'],
+  [/^TT-/, 'TV-'],
+  [/^CT-/, 'CV-'],
+  [/^KT-/, 'KV-'],
+  [/^PT-/, 'PLV-'],
+  [/^UT-/, 'U-'],
+  [/^RT-/, 'R-'],
+  [/^TR-/, 'TRS-'],
+  [/^(NLV?-\d{3})$/, '$1-4'],
+  [/^CC-NPTM$/, 'CMBP-200'],
+  [/^CC-NPTF$/, 'CMDP-200'],
+  [/^CC-BARB$/, 'CMCP-200'],
+  [/^CC-CAP$/, 'CMDCP-200'],
+];
+
+function codeOfVersion3(code: string): string {
+  const renamed = NEW_CODES.find(([old]) => old.test(code));
+  return renamed ? code.replace(...renamed) : code;
+}
 
 /**
  * A stored document of any version that Herrero has written, as one of today's.

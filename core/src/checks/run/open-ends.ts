@@ -2,7 +2,8 @@ import { holdsAtAll } from '../../connections/mating';
 import type { EndRef } from '../../job/job';
 import { resolveEnd } from '../../job/resolve';
 import type { Run, Strand } from '../../job/run';
-import { findChains } from '../../routes/find-chains';
+import { knownRoutes } from '../../routes/known-routes';
+import type { Route } from '../../routes/find-routes';
 import { offersOf } from '../../routes/next-parts';
 import { appendChain } from '../chain-edits';
 import type { CheckContext } from '../../job/context';
@@ -16,24 +17,37 @@ export const partsBeyondSeal = ({ strands }: Run): number =>
   strands.flatMap(({ items }) => items).filter(({ part }) => part.ends.every(({ end }) => end.kind !== 'wall-seal'))
     .length;
 
-/** Ways to close an open end: to each named terminal that can be reached, then the cheapest cap or plug. */
+const NO_PARTS: Route = { links: [], priceUsd: 0, smallestBoreMm: Number.POSITIVE_INFINITY, cost: 0 };
+/** A note offers the first way and no more. */
+const FEW = { limit: 1, mostParts: 4 } as const;
+
+/** Ways to close an open end: to each named terminal that a chain leads to, then the cheapest cap or plug. */
 export function closings(at: EndRef, { job, index, catalogue }: CheckContext): readonly Fix[] {
   const { end, material } = resolveEnd(at, job, index);
   if (end === undefined) return [];
-  const finishes = job.terminals.flatMap((terminal): Fix[] => {
+  const reached = new Set(
+    job.joints.flatMap(({ a, b }) => [a, b]).flatMap((ref) => (ref.of === 'terminal' ? [ref.id] : [])),
+  );
+  // Where no run ends yet comes first: that is what this one is likely to be for.
+  const terminals = job.terminals.toSorted((a, b) => Number(reached.has(a.id)) - Number(reached.has(b.id)));
+  const finishes = terminals.flatMap((terminal): Fix[] => {
     const to: EndRef = { of: 'terminal', id: terminal.id };
     const offers = resolveEnd(to, job, index).end;
     const text = `Finish to ${terminal.name}`;
-    if (offers === undefined) return [appendChain(job, at, { links: [], priceUsd: 0 }, text, to)];
-    const [chain] = findChains({ end, material }, { end: offers }, catalogue);
-    return chain ? [appendChain(job, at, chain, `${text}: {parts}`, to)] : [];
+    if (offers === undefined) return [appendChain(job, at, NO_PARTS, text, to)];
+    const [route] = knownRoutes({ end, material }, { end: offers }, catalogue, FEW).routes;
+    return route ? [appendChain(job, at, route, `${text}: {parts}`, to)] : [];
   });
   const [cap] = catalogue.list
     .filter(({ ends, features }) => ends.length === 1 && features.length === 0)
     .flatMap((part) => offersOf({ end, material }, part))
-    .filter(({ mating }) => holdsAtAll(mating.verdict))
+    .filter(({ judgement }) => holdsAtAll(judgement.verdict))
     .toSorted((a, b) => a.part.priceUsd - b.part.priceUsd);
   if (!cap) return finishes;
-  const chain = { links: [{ part: cap.part, endIn: cap.endIn, endOut: cap.endIn }], priceUsd: cap.part.priceUsd };
-  return [...finishes, appendChain(job, at, chain, 'Close it: {parts}')];
+  const closed = {
+    ...NO_PARTS,
+    links: [{ part: cap.part, endIn: cap.endIn, endOut: cap.endIn }],
+    priceUsd: cap.part.priceUsd,
+  };
+  return [...finishes, appendChain(job, at, closed, 'Close it: {parts}')];
 }

@@ -1,3 +1,4 @@
+import { threadCounterpart } from '../counterpart';
 import { inchFigure } from '../../quantity/length';
 import type { ThreadEnd } from '../end';
 import { formatEnd, threadName } from '../format';
@@ -115,13 +116,6 @@ const basisOf = ({ male, female, judged }: ThreadPair): Figure[] => [
   { name: 'turns of thread', value: judged.turnsThereAre, unit: 'turns' },
 ];
 
-/** The end that goes on this one by design; ISO taper threads have two names. */
-function partner({ standard, size, sex }: ThreadEnd): ThreadEnd {
-  const [own, other] = [standard, sex === 'male' ? 'female' : 'male'] as const;
-  const goesWith = own === 'r' ? 'rp' : own === 'rc' || own === 'rp' ? 'r' : own;
-  return { kind: 'thread', standard: goesWith, size, sex: other };
-}
-
 /** Two threads: judged from pitch, flanks, taper and diameters; ordered by sex, not by argument. */
 export const threads = defineJointFamily({
   kinds: ['thread', 'thread'],
@@ -151,7 +145,9 @@ export const threads = defineJointFamily({
       basis: basisOf(pair),
       ...(verdict === 'holds-with'
         ? {}
-        : { instead: `Put an adapter ${formatEnd(partner(male))} to ${formatEnd(partner(female))} between.` }),
+        : {
+            instead: `Put an adapter ${formatEnd(threadCounterpart(male))} to ${formatEnd(threadCounterpart(female))} between.`,
+          }),
       sources,
       engagementMm: verdict === 'holds-with' ? femaleForm.madeUpMm : verdict === 'will-not-go' ? 0 : goesInMm,
       ...(tighten === undefined ? {} : { tighten }),

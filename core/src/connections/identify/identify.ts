@@ -1,7 +1,8 @@
 import { MM_PER_INCH } from '../../quantity/length';
 import { type Result, err, ok } from '../../result';
 import type { ThreadEnd } from '../end';
-import type { Range, Sex, ThreadForm, ThreadRegion } from '../standards/thread-standard';
+import type { Region } from '../../region';
+import type { Range, Sex, ThreadForm } from '../standards/thread-standard';
 import { THREAD_STANDARDS, threadForm, threadStandard } from '../standards/threads';
 import { CALIPER_SCATTER_MM, type ReadingProblem, type Seat, type ThreadReading, readingProblems } from './reading';
 import { type TellApart, tellApart } from './tell-apart';
@@ -36,7 +37,7 @@ export interface Identification {
 interface Known {
   readonly end: ThreadEnd;
   readonly form: ThreadForm;
-  readonly regions: readonly ThreadRegion[];
+  readonly regions: readonly Region[];
 }
 
 /** Every thread that can be met, once a sex; a nut measures like a socket. */

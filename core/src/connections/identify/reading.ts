@@ -1,5 +1,6 @@
 import { MM_PER_INCH } from '../../quantity/length';
-import type { Range, Sex, ThreadRegion } from '../standards/thread-standard';
+import type { Region } from '../../region';
+import type { Range, Sex } from '../standards/thread-standard';
 
 /** Taper as the eye or a straightedge sees it; absent where it cannot be told. */
 export type Runs = 'straight' | 'tapering';
@@ -21,7 +22,7 @@ export interface ThreadReading {
   /** How far a reading may be off either way. */
   readonly scatterMm?: number | undefined;
   /** Where the part was bought: puts that region's threads first among those that fit alike. */
-  readonly region?: ThreadRegion | undefined;
+  readonly region?: Region | undefined;
 }
 
 export const CALIPER_SCATTER_MM = 0.15;

@@ -35,6 +35,7 @@ const toSize = ([size, outsideMm, shortSideMm]: (typeof ROWS)[number]): PipeSize
 /** Downpipe and downspout: lapped in the direction of flow, for falling water only. */
 export const downpipe: PipeSeries = {
   id: 'downpipe',
+  regions: ['US', 'UK', 'EU', 'ANZ'],
   token: 'downpipe',
   name: 'downpipe',
   sources: [{ document: 'downpipes of the trade, EN 12200 family', provenance: 'from-memory' }],

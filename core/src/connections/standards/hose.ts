@@ -1,4 +1,5 @@
 import type { Source } from '../../provenance';
+import type { Region } from '../../region';
 import type { NominalSize } from '../../quantity/size';
 import type { HoseEnd } from '../end';
 import type { Range } from './thread-standard';
@@ -20,6 +21,7 @@ export interface HoseSize {
 /** What is pushed over a tail and how it is held there. Adding one is one such table and one registry line. */
 export interface HoseSystem {
   readonly id: string;
+  readonly regions: readonly Region[];
   /** Words before `bore` and `barb` in an end; a garden barb is just a barb. */
   readonly boreWord: string;
   readonly barbWord: string;
@@ -74,6 +76,7 @@ const HOSE_ROWS: readonly Row[] = [
 /** Vinyl and rubber hose with plain tails and clamps. */
 export const hose: HoseSystem = {
   id: 'hose',
+  regions: ['US', 'UK', 'EU', 'ANZ'],
   boreWord: 'hose',
   barbWord: '',
   name: 'hose',
@@ -99,6 +102,7 @@ const PE_ID_ROWS: readonly Row[] = [
 /** American polyethylene pipe, controlled by its bore: insert fittings and two clamps. */
 export const peInside: HoseSystem = {
   id: 'pe-id',
+  regions: ['US'],
   boreWord: 'PE-ID',
   barbWord: 'PE-ID',
   name: 'bore-controlled polyethylene pipe',
@@ -122,6 +126,7 @@ const RURAL_ROWS: readonly Row[] = [
 /** Imperial rural polyethylene pipe of Australia and New Zealand: nut-and-tail fittings. */
 export const ruralPoly: HoseSystem = {
   id: 'rural',
+  regions: ['ANZ'],
   boreWord: 'rural',
   barbWord: 'rural',
   name: 'imperial rural polyethylene pipe',

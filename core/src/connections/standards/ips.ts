@@ -39,6 +39,7 @@ const DWV: readonly TaperedSocketRow[] = [
 /** Iron pipe size, Schedule 40: solvent-welded pressure pipe and its sockets. */
 export const ipsSchedule40: PipeSeries = {
   id: 'ips-40',
+  regions: ['US'],
   token: 'IPS',
   name: 'Schedule 40 pipe',
   sources: [
@@ -55,6 +56,7 @@ export const ipsSchedule40: PipeSeries = {
 /** Iron pipe size, Schedule 80: thicker wall, deeper sockets. */
 export const ipsSchedule80: PipeSeries = {
   id: 'ips-80',
+  regions: ['US'],
   token: 'IPS80',
   name: 'Schedule 80 pipe',
   sources: [
@@ -71,6 +73,7 @@ export const ipsSchedule80: PipeSeries = {
 /** Drain, waste and vent: iron pipe size outside, shallow hubs, no pressure. */
 export const dwv: PipeSeries = {
   id: 'dwv',
+  regions: ['US'],
   token: 'DWV',
   name: 'drain, waste and vent pipe',
   sources: [{ document: 'ASTM D2665', provenance: 'from-memory' }],

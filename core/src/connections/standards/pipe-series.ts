@@ -1,4 +1,5 @@
 import type { Source } from '../../provenance';
+import type { Region } from '../../region';
 import { MM_PER_INCH } from '../../quantity/length';
 import type { NominalSize } from '../../quantity/size';
 import type { PipePart } from '../end';
@@ -24,6 +25,7 @@ export interface PipeSeries {
   /** As written in an end: '1-1/2 IPS spigot'. */
   readonly token: string;
   readonly name: string;
+  readonly regions: readonly Region[];
   readonly sources: readonly Source[];
   readonly sizes: readonly PipeSize[];
   /** The kinds of end that pipe of this series has and is taken by. */

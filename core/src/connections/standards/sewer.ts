@@ -7,6 +7,7 @@ const inches = (rows: readonly RoundRow[]): readonly RoundRow[] =>
 /** Sewer pipe SDR 35; depth of its hubs from memory. */
 export const d3034: PipeSeries = {
   id: 'd3034',
+  regions: ['US'],
   token: 'D3034',
   name: 'sewer pipe SDR 35',
   sources: [{ document: 'ASTM D3034', provenance: 'standard-table' }],
@@ -25,6 +26,7 @@ export const d3034: PipeSeries = {
 /** Thin-walled drain pipe, often pushed together dry. */
 export const d2729: PipeSeries = {
   id: 'd2729',
+  regions: ['US'],
   token: 'D2729',
   name: 'thin drain pipe',
   sources: [{ document: 'ASTM D2729', provenance: 'from-memory' }],
@@ -44,6 +46,7 @@ export const d2729: PipeSeries = {
 /** Ribbed land drain, joined by snap couplings. */
 export const corrugated: PipeSeries = {
   id: 'corrugated',
+  regions: ['US'],
   token: 'corrugated',
   name: 'corrugated drain pipe',
   sources: [{ document: 'ASTM F667', provenance: 'from-memory' }],

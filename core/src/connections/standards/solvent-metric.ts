@@ -3,6 +3,7 @@ import { type PipeSeries, roundSizes } from './pipe-series';
 /** Metric pressure pipe of Europe, PN 16 walls (PN 10 from 75 mm); sockets to ISO 727-1. */
 export const enPressure: PipeSeries = {
   id: 'en',
+  regions: ['UK', 'EU'],
   token: 'EN',
   name: 'metric pressure pipe',
   sources: [{ document: 'EN ISO 1452-2, ISO 727-1', provenance: 'standard-table' }],
@@ -26,6 +27,7 @@ export const enPressure: PipeSeries = {
 /** Pressure pipe of Australia and New Zealand, series 1; walls and depths from memory. */
 export const anzPressure: PipeSeries = {
   id: 'anz',
+  regions: ['ANZ'],
   token: 'ANZ',
   name: 'AS/NZS 1477 pressure pipe',
   sources: [{ document: 'AS/NZS 1477', provenance: 'from-memory' }],
@@ -52,6 +54,7 @@ export const anzPressure: PipeSeries = {
 /** Drain, waste and vent pipe of Australia and New Zealand. */
 export const anzDwv: PipeSeries = {
   id: 'anz-dwv',
+  regions: ['ANZ'],
   token: 'ANZ-DWV',
   name: 'AS/NZS 1260 drain pipe',
   sources: [{ document: 'AS/NZS 1260', provenance: 'from-memory' }],
@@ -72,6 +75,7 @@ export const anzDwv: PipeSeries = {
 /** Stormwater pipe of Australia and New Zealand: 90 mm is 90 mm outside. */
 export const anzStorm: PipeSeries = {
   id: 'anz-storm',
+  regions: ['ANZ'],
   token: 'ANZ-STORM',
   name: 'AS/NZS 1254 stormwater pipe',
   sources: [{ document: 'AS/NZS 1254', provenance: 'from-memory' }],
@@ -88,6 +92,7 @@ export const anzStorm: PipeSeries = {
 /** Solvent-weld waste of the United Kingdom and Ireland: called by its bore. */
 export const ukWaste: PipeSeries = {
   id: 'uk-waste',
+  regions: ['UK', 'EU'],
   token: 'WASTE',
   name: 'solvent-weld waste pipe',
   sources: [{ document: 'EN 1329, EN 1455 family', provenance: 'from-memory' }],
@@ -108,6 +113,7 @@ export const ukWaste: PipeSeries = {
 /** Push-fit waste: polypropylene, a little smaller than the solvent-weld pipe of the same name. */
 export const ukPushFitWaste: PipeSeries = {
   id: 'uk-push-fit',
+  regions: ['UK'],
   token: 'WASTE-PP',
   name: 'push-fit waste pipe',
   sources: [{ document: 'EN 1451 family', provenance: 'from-memory' }],
@@ -128,6 +134,7 @@ export const ukPushFitWaste: PipeSeries = {
 /** Overflow pipe of the United Kingdom and Ireland. */
 export const ukOverflow: PipeSeries = {
   id: 'uk-overflow',
+  regions: ['UK'],
   token: 'OVERFLOW',
   name: 'overflow pipe',
   sources: [{ document: 'EN 12200 family', provenance: 'from-memory' }],
@@ -141,6 +148,7 @@ export const ukOverflow: PipeSeries = {
 /** Soil and underground drain of 110 mm. */
 export const soil: PipeSeries = {
   id: 'soil',
+  regions: ['UK', 'EU'],
   token: 'SOIL',
   name: 'soil and drain pipe',
   sources: [{ document: 'EN 1329, EN 1401', provenance: 'from-memory' }],

@@ -1,4 +1,5 @@
 import type { Source } from '../../provenance';
+import type { Region } from '../../region';
 import type { NominalSize } from '../../quantity/size';
 
 export type Sex = 'male' | 'female';
@@ -46,9 +47,6 @@ export interface ThreadForm {
   readonly rounded: boolean;
 }
 
-/** Where in the world a thread is what the counter hands out. */
-export type ThreadRegion = 'US' | 'UK' | 'EU' | 'ANZ';
-
 /** A thread standard: its identity, how it is written, and its forms. Adding one is one such file and one registry line. */
 export interface ThreadStandard {
   readonly id: string;
@@ -62,7 +60,7 @@ export interface ThreadStandard {
   readonly sizes: readonly NominalSize[];
   /** The sexes it is made in: R is male only, Rc and Rp are female only. */
   readonly sexes: readonly Sex[];
-  readonly regions: readonly ThreadRegion[];
+  readonly regions: readonly Region[];
   /** Threads per inch, which is how the trade tells pitches apart. */
   threadsPerInch(size: NominalSize): number;
   /** @throws RangeError the standard has no such size or part */

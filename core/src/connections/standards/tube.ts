@@ -15,6 +15,7 @@ const CTS: readonly (readonly [NominalSize, outsideIn: number, wallIn: number, d
 /** Copper tube size: copper, PEX and CPVC of the United States share these outside diameters. */
 export const cts: PipeSeries = {
   id: 'cts',
+  regions: ['US'],
   token: 'CTS',
   name: 'copper tube size',
   sources: [
@@ -37,6 +38,7 @@ export const cts: PipeSeries = {
 /** Metric copper, and the plastic tube made to its outside diameters. */
 export const copperMetric: PipeSeries = {
   id: 'copper-metric',
+  regions: ['UK', 'EU'],
   token: 'CU',
   name: 'metric copper tube',
   sources: [{ document: 'EN 1057', provenance: 'from-memory' }],
@@ -56,6 +58,7 @@ export const copperMetric: PipeSeries = {
 /** Copper of Australia and New Zealand: called by its nominal size, made to inch outside diameters. */
 export const copperAnz: PipeSeries = {
   id: 'copper-anz',
+  regions: ['ANZ'],
   token: 'CU-ANZ',
   name: 'AS 1432 copper tube',
   sources: [{ document: 'AS 1432 type B', provenance: 'from-memory' }],
@@ -76,6 +79,7 @@ export const copperAnz: PipeSeries = {
 /** Blue or black polyethylene by outside diameter, SDR 11, in compression fittings. */
 export const polyethylene: PipeSeries = {
   id: 'pe',
+  regions: ['UK', 'EU', 'ANZ'],
   token: 'PE',
   name: 'metric polyethylene pipe',
   sources: [{ document: 'ISO 4427-2', provenance: 'standard-table' }],

@@ -1,42 +1,66 @@
-import type { End } from '../../connections/end';
-import type { Material } from '../../connections/material';
-import { npt } from '../../connections/standards/npt';
-import { ipsSchedule40 } from '../../connections/standards/ips';
-import { type NominalSize, sizeCode } from '../../quantity/size';
-import { endSection, fullBoreMm } from '../body';
-import { nhSwivel, nptFemale, nptMale, socket } from '../ends';
-import { TYPICAL_BODIES, defineFamily, inventedPriceUsd } from '../part-family';
+import { sizeCode } from '../../quantity/size';
+import { endWords } from '../end-words';
+import { nhSwivel } from '../ends';
+import { fitting } from '../fitting';
+import { type Made, overMade } from '../line';
+import * as socketed from '../lines/socketed';
+import * as tailed from '../lines/tailed';
+import * as threaded from '../lines/threaded';
+import { TYPICAL_BODIES, defineFamily } from '../part-family';
+
+/** Caps by line (ranges of the trade, from memory). */
+const CAPS: readonly Made[] = [
+  { line: threaded.NPT_BRASS },
+  { line: threaded.NPT_STAINLESS },
+  { line: threaded.NPT_GALVANISED },
+  { line: threaded.NPT_PVC },
+  { line: threaded.NPT_PVC_80 },
+  { line: threaded.NPT_POLYPROPYLENE },
+  { line: threaded.ISO_BRASS },
+  { line: threaded.ISO_STAINLESS },
+  { line: threaded.ISO_GALVANISED },
+  { line: threaded.ISO_POLYPROPYLENE },
+  { line: threaded.ISO_NYLON },
+  { line: socketed.SCHEDULE_40 },
+  { line: socketed.SCHEDULE_80 },
+  { line: socketed.DRAIN_US },
+  { line: socketed.DRAIN_US_ABS },
+  { line: socketed.SEWER_US },
+  { line: socketed.THIN_DRAIN_US },
+  { line: socketed.CPVC_US },
+  { line: socketed.METRIC_PRESSURE },
+  { line: socketed.ANZ_PRESSURE },
+  { line: socketed.ANZ_DRAIN },
+  { line: socketed.WASTE_COMPRESSION },
+  { line: socketed.SOIL_PUSH_FIT },
+  { line: socketed.COPPER_COMPRESSION },
+  { line: socketed.COPPER_PUSH_FIT },
+  { line: socketed.CTS_PUSH_FIT },
+  { line: socketed.POLY_COMPRESSION },
+];
+
+const PLUGS: readonly Made[] = [
+  { line: threaded.NPT_BRASS },
+  { line: threaded.NPT_STAINLESS },
+  { line: threaded.NPT_GALVANISED },
+  { line: threaded.NPT_PVC },
+  { line: threaded.NPT_PVC_80 },
+  { line: threaded.NPT_POLYPROPYLENE },
+  { line: threaded.ISO_BRASS },
+  { line: threaded.ISO_STAINLESS },
+  { line: threaded.ISO_GALVANISED },
+  { line: threaded.ISO_POLYPROPYLENE },
+  { line: threaded.ISO_NYLON },
+  { line: socketed.SCHEDULE_40, from: '1/2', to: '4' },
+  { line: socketed.SEWER_US },
+  { line: socketed.WASTE_PUSH_FIT },
+  { line: socketed.SOIL_PUSH_FIT },
+  { line: tailed.HOSE_NYLON, from: '3/8', to: '1' },
+  { line: tailed.INSERT_NYLON },
+  { line: tailed.RURAL_NYLON },
+];
 
 const HEAD_MM = 7;
-
-function closure(
-  code: string,
-  name: string,
-  detail: string,
-  size: NominalSize,
-  end: End,
-  material: Material,
-  priceUsd: number,
-) {
-  const boreMm = fullBoreMm(size);
-  const outer = endSection(end, boreMm);
-  return {
-    code: `${code}-${sizeCode(size)}`,
-    name,
-    detail,
-    size,
-    material,
-    ends: [{ end, position: 'inlet' as const }],
-    body: [outer, { lengthMm: HEAD_MM, outsideMm: outer.outsideMm, boreMm: 0, surface: 'closed' as const }],
-    features: [],
-    boreMm,
-    sale: { by: 'piece' as const },
-    priceUsd: inventedPriceUsd(priceUsd, size),
-  };
-}
-
-const CARRIED: readonly NominalSize[] = ['1/2', '3/4', '1', '1-1/4', '1-1/2', '2', '3'];
-const carried = (size: NominalSize): boolean => CARRIED.includes(size);
 
 /** Caps and plugs. */
 export const closures = defineFamily({
@@ -44,15 +68,40 @@ export const closures = defineFamily({
   name: 'Cap and plug',
   source: TYPICAL_BODIES,
   parts: () => [
-    ...npt.sizes
-      .filter(carried)
-      .flatMap((size) => [
-        closure('KT', 'Cap', `${size} NPT female`, size, nptFemale(size), 'pvc', 1.4),
-        closure('PT', 'Plug', `${size} NPT male`, size, nptMale(size), 'pvc', 1.2),
-      ]),
-    ...ipsSchedule40.sizes
-      .filter(({ size }) => carried(size))
-      .map(({ size }) => closure('KS', 'Cap', `${size} socket`, size, socket(size), 'pvc', 1)),
-    closure('KH', 'Hose cap', '3/4 NH female', '3/4', nhSwivel, 'brass', 4),
+    ...overMade(CAPS, (line, size) =>
+      fitting({
+        code: `K${line.mark}-${sizeCode(size)}`,
+        name: 'Cap',
+        detail: endWords(line.takes(size)),
+        size,
+        material: line.material,
+        ends: [line.takes(size)],
+        betweenMm: HEAD_MM,
+        ratedKpa: line.ratedKpa(size),
+        priceUsdAtOneInch: line.priceFactor,
+      }),
+    ),
+    ...overMade(PLUGS, (line, size) =>
+      fitting({
+        code: `PL${line.mark}-${sizeCode(size)}`,
+        name: 'Plug',
+        detail: endWords(line.enters(size)),
+        size,
+        material: line.material,
+        ends: [line.enters(size)],
+        betweenMm: HEAD_MM,
+        ratedKpa: line.ratedKpa(size),
+        priceUsdAtOneInch: 0.9 * line.priceFactor,
+      }),
+    ),
+    fitting({
+      code: 'KH-075',
+      name: 'Hose cap',
+      size: '3/4',
+      material: 'brass',
+      ends: [nhSwivel],
+      betweenMm: HEAD_MM,
+      priceUsdAtOneInch: 4,
+    }),
   ],
 });

@@ -1,95 +1,138 @@
-import type { Material } from '../../connections/material';
-import { npt } from '../../connections/standards/npt';
 import { MM_PER_INCH, inchFigure } from '../../quantity/length';
 import { type NominalSize, sizeCode } from '../../quantity/size';
-import { endSection, fullBoreMm, middle } from '../body';
-import { nptMale } from '../ends';
-import type { Part } from '../part';
-import { defineFamily, inventedPriceUsd } from '../part-family';
+import { endSection, middle } from '../body';
+import { threadName } from '../../connections/format';
+import type { End } from '../../connections/end';
+import { endsWords } from '../end-words';
+import { fitting } from '../fitting';
+import { type Line, type Made, overMade, overPairs } from '../line';
+import * as threaded from '../lines/threaded';
+import { type FamilyPart, TYPICAL_BODIES, defineFamily } from '../part-family';
 
 /** Close nipples: overall length in inches by size (ASTM A733 lengths, value from memory). */
 const CLOSE_IN: Readonly<Partial<Record<NominalSize, number>>> = {
+  '1/8': 0.75,
+  '1/4': 0.875,
+  '3/8': 1,
   '1/2': 1.125,
   '3/4': 1.375,
   '1': 1.5,
   '1-1/4': 1.625,
   '1-1/2': 1.75,
   '2': 2,
+  '2-1/2': 2.5,
+  '3': 2.625,
+  '4': 2.875,
 };
-const LONG_IN = 4;
-/** Hexagon of a hex nipple between its threads (typical). */
-const HEX_MM = 9;
-
-/** Threaded nipples are made in brass to 1-1/2 and in PVC to 2. */
-const MADE_IN: readonly { material: Material; sizes: readonly NominalSize[]; mark: string; priceUsd: number }[] = [
-  { material: 'brass', sizes: ['1/2', '3/4', '1', '1-1/4', '1-1/2'], mark: '', priceUsd: 7 },
-  { material: 'pvc', sizes: ['1/2', '3/4', '1', '1-1/4', '1-1/2', '2'], mark: 'V', priceUsd: 1.8 },
+/** Lengths kept on the shelf [in]. */
+const LENGTHS_IN = [2, 3, 4, 6, 8, 12] as const;
+/** Pipe nipples by line and size (ranges of the trade, from memory). */
+const PIPE_NIPPLES: readonly Made[] = [
+  { line: threaded.NPT_BRASS, from: '1/8', to: '2' },
+  { line: threaded.NPT_STAINLESS },
+  { line: threaded.NPT_GALVANISED },
+  { line: threaded.NPT_PVC, from: '1/2', to: '2' },
+  { line: threaded.NPT_PVC_80 },
+  { line: threaded.ISO_BRASS, from: '1/4', to: '2' },
+  { line: threaded.ISO_STAINLESS },
+  { line: threaded.ISO_GALVANISED },
 ];
 
-type Shape = Pick<Part, 'code' | 'name' | 'detail' | 'body' | 'priceUsd'>;
+const HEX_NIPPLES: readonly Made[] = [
+  { line: threaded.NPT_BRASS },
+  { line: threaded.NPT_STAINLESS, from: '1/8', to: '2' },
+  { line: threaded.NPT_POLYPROPYLENE },
+  { line: threaded.ISO_BRASS },
+  { line: threaded.ISO_STAINLESS },
+  { line: threaded.ISO_GALVANISED },
+  { line: threaded.ISO_POLYPROPYLENE },
+  { line: threaded.ISO_NYLON },
+];
 
-function close(size: NominalSize, mark: string, priceUsd: number): Shape {
+const REDUCING_HEX: readonly Made[] = [
+  { line: threaded.NPT_BRASS },
+  { line: threaded.NPT_STAINLESS, from: '1/8', to: '2' },
+  { line: threaded.NPT_POLYPROPYLENE },
+  { line: threaded.ISO_BRASS },
+  { line: threaded.ISO_STAINLESS, from: '1/8', to: '2' },
+  { line: threaded.ISO_GALVANISED, from: '1/4', to: '2' },
+  { line: threaded.ISO_POLYPROPYLENE, from: '1/2', to: '2' },
+  { line: threaded.ISO_NYLON },
+];
+
+/** Hexagon of a hex nipple between its threads (typical). */
+const HEX_MM = 9;
+const PIPE_PRICE_USD = 1.4;
+const HEX_PRICE_USD = 1.26;
+
+/** Both ends are male: the thread alone says it. */
+const nominal = (end: End): string => (end.kind === 'thread' ? threadName(end) : '');
+
+function close(line: Line, size: NominalSize): FamilyPart {
   const lengthIn = CLOSE_IN[size];
   if (lengthIn === undefined) throw new RangeError(`nipple: no close ${size}`);
-  const half = endSection(nptMale(size), fullBoreMm(size));
-  const lengthMm = (lengthIn * MM_PER_INCH) / 2;
-  return {
-    code: `NC${mark}-${sizeCode(size)}`,
+  const male = line.enters(size);
+  const part = fitting({
+    code: `NC${line.mark}-${sizeCode(size)}`,
     name: 'Close nipple',
-    detail: `${size} NPT, ${inchFigure(lengthIn)} in`,
-    body: [
-      { ...half, lengthMm },
-      { ...half, lengthMm },
-    ],
-    priceUsd: inventedPriceUsd(priceUsd * 0.7, size),
-  };
+    detail: `${nominal(male)}, ${inchFigure(lengthIn)} in`,
+    size,
+    material: line.material,
+    ends: [male, male],
+    betweenMm: 0,
+    ratedKpa: line.ratedKpa(size),
+    priceUsdAtOneInch: PIPE_PRICE_USD * 0.7 * line.priceFactor,
+  });
+  const half = { ...endSection(male, part.boreMm), lengthMm: (lengthIn * MM_PER_INCH) / 2 };
+  return { ...part, body: [half, half] };
 }
 
-function long(size: NominalSize, mark: string, priceUsd: number): Shape {
-  const thread = endSection(nptMale(size), fullBoreMm(size));
-  const plainMm = LONG_IN * MM_PER_INCH - 2 * thread.lengthMm;
-  return {
-    code: `NL${mark}-${sizeCode(size)}`,
+/** A nipple of a stock length; none where a close nipple is as long as that. */
+function long(line: Line, size: NominalSize, lengthIn: number): readonly FamilyPart[] {
+  if (lengthIn <= (CLOSE_IN[size] ?? 0)) return [];
+  const male = line.enters(size);
+  const part = fitting({
+    code: `NL${line.mark}-${sizeCode(size)}-${lengthIn}`,
     name: 'Nipple',
-    detail: `${size} NPT, ${LONG_IN} in`,
-    body: [thread, middle(plainMm, thread.outsideMm, thread.boreMm), thread],
-    priceUsd: inventedPriceUsd(priceUsd, size),
-  };
+    detail: `${nominal(male)}, ${lengthIn} in`,
+    size,
+    material: line.material,
+    ends: [male, male],
+    betweenMm: 0,
+    ratedKpa: line.ratedKpa(size),
+    priceUsdAtOneInch: PIPE_PRICE_USD * line.priceFactor * (0.6 + lengthIn / 10),
+  });
+  const thread = endSection(male, part.boreMm);
+  const plainMm = lengthIn * MM_PER_INCH - 2 * thread.lengthMm;
+  return [{ ...part, body: [thread, middle(plainMm, thread.outsideMm, thread.boreMm), thread] }];
 }
 
-function hex(size: NominalSize, mark: string, priceUsd: number): Shape {
-  const thread = endSection(nptMale(size), fullBoreMm(size));
-  return {
-    code: `NH${mark}-${sizeCode(size)}`,
-    name: 'Hex nipple',
-    detail: `${size} NPT male`,
-    body: [thread, middle(HEX_MM, thread.outsideMm * 1.25, thread.boreMm, 'hex'), thread],
-    priceUsd: inventedPriceUsd(priceUsd * 0.9, size),
-  };
+function hex(line: Line, size: NominalSize, small = size): FamilyPart {
+  const ends = [line.enters(size), line.enters(small)];
+  return fitting({
+    code: `${small === size ? 'NH' : 'NR'}${line.mark}-${sizeCode(size)}${small === size ? '' : sizeCode(small)}`,
+    name: small === size ? 'Hex nipple' : 'Reducing hex nipple',
+    detail: endsWords(ends),
+    size,
+    material: line.material,
+    ends,
+    betweenMm: HEX_MM,
+    girth: 1.25,
+    surface: 'hex',
+    ratedKpa: line.ratedKpa(size),
+    priceUsdAtOneInch: HEX_PRICE_USD * line.priceFactor,
+  });
 }
 
-/** Nipples: close, 4 in and hexagon, male on both ends. */
+/** Nipples, male on both ends: close, by the length, hexagon, and hexagon from one size to another. */
 export const nipples = defineFamily({
   id: 'nipple',
   name: 'Nipple',
   source: { document: 'ASTM A733 (lengths)', provenance: 'from-memory' },
-  parts: () =>
-    MADE_IN.flatMap(({ material, sizes, mark, priceUsd }) =>
-      sizes
-        .filter((size) => npt.sizes.includes(size))
-        .flatMap((size) =>
-          [close, long, ...(material === 'brass' ? [hex] : [])].map((shape) => ({
-            ...shape(size, mark, priceUsd),
-            size,
-            material,
-            ends: [
-              { end: nptMale(size), position: 'inlet' as const },
-              { end: nptMale(size), position: 'outlet' as const },
-            ],
-            features: [],
-            boreMm: fullBoreMm(size),
-            sale: { by: 'piece' as const },
-          })),
-        ),
-    ),
+  parts: () => [
+    ...overMade(PIPE_NIPPLES, close),
+    ...LENGTHS_IN.flatMap((lengthIn) => overMade(PIPE_NIPPLES, (line, size) => long(line, size, lengthIn))),
+    ...overMade(HEX_NIPPLES, (line, size) => hex(line, size)),
+    ...overPairs(REDUCING_HEX, 3, hex).map((part) => ({ ...part, source: TYPICAL_BODIES })),
+  ],
 });

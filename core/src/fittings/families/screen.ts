@@ -1,63 +1,95 @@
-import { type NominalSize, sizeCode } from '../../quantity/size';
-import { endSection, fullBoreMm } from '../body';
-import { socket } from '../ends';
-import { defineFamily, inventedPriceUsd } from '../part-family';
+import { sizeCode } from '../../quantity/size';
+import { endWords } from '../end-words';
+import { fitting } from '../fitting';
+import { type Made, overMade } from '../line';
+import * as socketed from '../lines/socketed';
+import * as threaded from '../lines/threaded';
+import { type FamilyPart, defineFamily } from '../part-family';
 
-const SIZES: readonly NominalSize[] = ['1-1/2', '2', '3'];
+/** Vents and overflows are screened in the drain sizes of every line (ranges of the trade, from memory). */
+const VENTS: readonly Made[] = [
+  { line: socketed.SCHEDULE_40, from: '1-1/2', to: '4' },
+  { line: socketed.DRAIN_US, from: '1-1/2', to: '4' },
+  { line: socketed.SEWER_US },
+  { line: socketed.THIN_DRAIN_US },
+  { line: socketed.METRIC_PRESSURE, from: '40', to: '110' },
+  { line: socketed.ANZ_DRAIN, from: '40', to: '100' },
+  { line: socketed.ANZ_STORM },
+  { line: socketed.WASTE_SOLVENT },
+  { line: socketed.SOIL_PUSH_FIT },
+];
+/** Small breathers on a thread. */
+const BREATHERS: readonly Made[] = [
+  { line: threaded.NPT_POLYPROPYLENE, from: '1/2', to: '2' },
+  { line: threaded.ISO_POLYPROPYLENE, from: '1/2', to: '2' },
+];
+/** Automatic air release where a line has a hump. */
+const AIR_RELEASE: readonly Made[] = [
+  { line: threaded.NPT_POLYPROPYLENE, from: '1/2', to: '2' },
+  { line: threaded.ISO_POLYPROPYLENE, from: '1/2', to: '2' },
+];
+
 const MESH_MM = 34;
 
-/** Insect-tight ends for vents and overflows: a socket with a stainless mesh of about 1 mm. */
+/** The same part with its far end of stainless mesh. */
+const meshed = (part: FamilyPart, lengthMm: number, girth: number): FamilyPart => {
+  const [socket] = part.body;
+  return socket
+    ? {
+        ...part,
+        body: [
+          socket,
+          {
+            lengthMm,
+            outsideMm: socket.outsideMm * girth,
+            boreMm: part.boreMm,
+            surface: 'mesh',
+            material: 'stainless',
+          },
+        ],
+      }
+    : part;
+};
+
+const ending = (
+  mark: string,
+  name: string,
+  made: readonly Made[],
+  lengthMm: number,
+  girth: number,
+  usd: number,
+  male = false,
+) =>
+  overMade(made, (line, size) => {
+    const end = male ? line.enters(size) : line.takes(size);
+    return meshed(
+      fitting({
+        code: `${mark}${line === socketed.SCHEDULE_40 ? '' : line.mark}-${sizeCode(size)}`,
+        name,
+        detail: `${endWords(end)}, screened`,
+        size,
+        material: line.material,
+        ends: [end],
+        betweenMm: lengthMm,
+        features: ['screen'],
+        loss: 'mesh',
+        ratedKpa: null,
+        priceUsdAtOneInch: usd,
+      }),
+      lengthMm,
+      girth,
+    );
+  });
+
+/** Insect-tight ends for vents and overflows, with a stainless mesh of about 1 mm; breathers and air releases on a thread. */
 export const screens = defineFamily({
   id: 'screen',
-  name: 'Screen',
+  name: 'Vent and screen',
   source: { document: 'mesh about 1 mm against insects', provenance: 'common-practice' },
-  parts: () =>
-    SIZES.flatMap((size) => {
-      const boreMm = fullBoreMm(size);
-      const outer = endSection(socket(size), boreMm);
-      const shared = {
-        size,
-        material: 'pvc' as const,
-        ends: [{ end: socket(size), position: 'inlet' as const }],
-        features: ['screen'] as const,
-        boreMm,
-        sale: { by: 'piece' as const },
-      };
-      return [
-        {
-          ...shared,
-          code: `SV-${sizeCode(size)}`,
-          name: 'Vent cowl',
-          detail: `${size} socket, screened`,
-          body: [
-            outer,
-            {
-              lengthMm: MESH_MM,
-              outsideMm: outer.outsideMm * 1.25,
-              boreMm,
-              surface: 'mesh' as const,
-              material: 'stainless' as const,
-            },
-          ],
-          priceUsd: inventedPriceUsd(5.2, size),
-        },
-        {
-          ...shared,
-          code: `SO-${sizeCode(size)}`,
-          name: 'Overflow screen',
-          detail: `${size} socket, screened`,
-          body: [
-            outer,
-            {
-              lengthMm: MESH_MM / 2,
-              outsideMm: outer.outsideMm,
-              boreMm,
-              surface: 'mesh' as const,
-              material: 'stainless' as const,
-            },
-          ],
-          priceUsd: inventedPriceUsd(4.6, size),
-        },
-      ];
-    }),
+  parts: () => [
+    ...ending('SV', 'Vent cowl', VENTS, MESH_MM, 1.25, 5.2),
+    ...ending('SO', 'Overflow screen', VENTS, MESH_MM / 2, 1, 4.6),
+    ...ending('SB', 'Breather', BREATHERS, MESH_MM / 2, 1.3, 4, true),
+    ...ending('SA', 'Air release valve', AIR_RELEASE, MESH_MM * 2, 1.6, 16, true),
+  ],
 });

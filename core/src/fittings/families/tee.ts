@@ -1,73 +1,179 @@
-import type { End } from '../../connections/end';
-import { MM_PER_INCH } from '../../quantity/length';
 import { type NominalSize, sizeCode } from '../../quantity/size';
-import { fullBoreMm, middle } from '../body';
-import { nptFemale, socket } from '../ends';
-import type { Part } from '../part';
+import { endWords } from '../end-words';
+import { fitting } from '../fitting';
+import { type Line, type Made, overMade, overPairs } from '../line';
+import * as socketed from '../lines/socketed';
+import * as tailed from '../lines/tailed';
+import { metricThread, nominalThread } from '../lines/threads-for-pipe';
+import * as threaded from '../lines/threaded';
 import { TYPICAL_BODIES, defineFamily } from '../part-family';
-import { piece } from '../piece';
-import { TAKE_OFF_IN, THREAD_ADDS_IN } from '../take-off-lengths';
 
-/** Reducing tees that counters carry: run, branch. */
-const REDUCING: readonly (readonly [NominalSize, NominalSize])[] = [
-  ['1', '3/4'],
-  ['1-1/2', '3/4'],
-  ['1-1/2', '1'],
-  ['2', '1'],
+/** Straight tees by line and size (ranges of the trade, from memory). */
+const STRAIGHT: readonly Made[] = [
+  { line: threaded.NPT_BRASS },
+  { line: threaded.NPT_STAINLESS },
+  { line: threaded.NPT_GALVANISED },
+  { line: threaded.NPT_PVC },
+  { line: threaded.NPT_PVC_80 },
+  { line: threaded.NPT_POLYPROPYLENE },
+  { line: threaded.ISO_BRASS },
+  { line: threaded.ISO_STAINLESS },
+  { line: threaded.ISO_GALVANISED },
+  { line: threaded.ISO_POLYPROPYLENE },
+  { line: threaded.ISO_NYLON },
+  { line: socketed.SCHEDULE_40 },
+  { line: socketed.SCHEDULE_80 },
+  { line: socketed.DRAIN_US },
+  { line: socketed.DRAIN_US_ABS },
+  { line: socketed.SEWER_US },
+  { line: socketed.SEWER_US_RING },
+  { line: socketed.THIN_DRAIN_US },
+  { line: socketed.CPVC_US },
+  { line: socketed.METRIC_PRESSURE },
+  { line: socketed.ANZ_PRESSURE },
+  { line: socketed.ANZ_DRAIN },
+  { line: socketed.ANZ_STORM },
+  { line: socketed.WASTE_SOLVENT },
+  { line: socketed.WASTE_PUSH_FIT },
+  { line: socketed.WASTE_COMPRESSION },
+  { line: socketed.OVERFLOW_PIPE },
+  { line: socketed.COPPER_COMPRESSION },
+  { line: socketed.COPPER_PUSH_FIT },
+  { line: socketed.COPPER_ANZ_COMPRESSION },
+  { line: socketed.CTS_PUSH_FIT },
+  { line: socketed.POLY_COMPRESSION },
+  { line: tailed.HOSE_BRASS, from: '3/8', to: '1' },
+  { line: tailed.HOSE_NYLON },
+  { line: tailed.METRIC_HOSE_NYLON },
+  { line: tailed.INSERT_NYLON },
+  { line: tailed.INSERT_BRASS, from: '3/4', to: '2' },
+  { line: tailed.RURAL_NYLON },
+];
+
+const REDUCING: readonly Made[] = [
+  { line: threaded.NPT_GALVANISED, from: '1/2', to: '4' },
+  { line: threaded.NPT_STAINLESS, from: '1/2', to: '2' },
+  { line: threaded.NPT_BRASS, from: '1/2', to: '2' },
+  { line: threaded.ISO_GALVANISED, from: '1/2', to: '4' },
+  { line: threaded.ISO_BRASS, from: '1/2', to: '1-1/4' },
+  { line: threaded.ISO_POLYPROPYLENE, from: '3/4', to: '2' },
+  { line: socketed.SCHEDULE_40, from: '1/2', to: '4' },
+  { line: socketed.SCHEDULE_80, from: '1/2', to: '4' },
+  { line: socketed.METRIC_PRESSURE, from: '20', to: '110' },
+  { line: socketed.ANZ_PRESSURE, from: '15', to: '100' },
+  { line: socketed.DRAIN_US, from: '1-1/2', to: '4' },
+  { line: socketed.DRAIN_US_ABS },
+  { line: socketed.WASTE_SOLVENT },
+  { line: socketed.WASTE_PUSH_FIT },
+  { line: socketed.ANZ_DRAIN, from: '40', to: '100' },
+  { line: socketed.COPPER_COMPRESSION, from: '15', to: '28' },
+  { line: socketed.COPPER_PUSH_FIT },
+  { line: socketed.POLY_COMPRESSION },
+  { line: tailed.HOSE_NYLON, from: '3/8', to: '1' },
+];
+
+/** Sockets along the run, a thread on the branch. */
+const THREAD_BRANCH: readonly (Made & { readonly branch: Line; readonly of: (size: NominalSize) => NominalSize })[] = [
+  { line: socketed.SCHEDULE_40, from: '1/2', to: '2', branch: threaded.NPT_PVC, of: (size) => size },
+  { line: socketed.SCHEDULE_80, from: '1/2', to: '2', branch: threaded.NPT_PVC_80, of: (size) => size },
+  { line: tailed.INSERT_NYLON, branch: threaded.NPT_PVC, of: (size) => size },
+  { line: tailed.RURAL_NYLON, branch: threaded.ISO_POLYPROPYLENE, of: (size) => size },
+  { line: socketed.POLY_COMPRESSION, branch: threaded.ISO_POLYPROPYLENE, of: metricThread },
+  { line: socketed.METRIC_PRESSURE, from: '20', to: '63', branch: threaded.ISO_POLYPROPYLENE, of: metricThread },
+  { line: socketed.ANZ_PRESSURE, from: '15', to: '50', branch: threaded.ISO_POLYPROPYLENE, of: nominalThread },
+];
+
+const CROSSES: readonly Made[] = [
+  { line: threaded.NPT_BRASS, from: '1/8', to: '1' },
+  { line: threaded.NPT_STAINLESS, from: '1/4', to: '2' },
+  { line: threaded.NPT_GALVANISED, from: '1/4', to: '4' },
+  { line: threaded.ISO_GALVANISED, from: '1/2', to: '4' },
+  { line: threaded.ISO_STAINLESS, from: '1/4', to: '2' },
+  { line: socketed.SCHEDULE_40, from: '1/2', to: '4' },
+  { line: socketed.SCHEDULE_80, from: '1/2', to: '4' },
+  { line: tailed.INSERT_NYLON, from: '1/2', to: '1' },
+];
+
+/** Wyes join a line with the flow; square tees are for pressure. */
+const WYES: readonly Made[] = [
+  { line: threaded.NPT_GALVANISED, from: '1/2', to: '2' },
+  { line: socketed.SCHEDULE_40, from: '1/2', to: '4' },
+  { line: socketed.DRAIN_US },
+  { line: socketed.DRAIN_US_ABS },
+  { line: socketed.SEWER_US },
+  { line: socketed.SEWER_US_RING },
+  { line: socketed.THIN_DRAIN_US },
+  { line: socketed.ANZ_DRAIN, from: '40', to: '100' },
+  { line: socketed.ANZ_STORM },
+  { line: socketed.WASTE_SOLVENT },
+  { line: socketed.SOIL_SOLVENT },
+  { line: socketed.SOIL_PUSH_FIT },
+  { line: tailed.HOSE_NYLON, from: '1/2', to: '1' },
+  { line: tailed.HOSE_BRASS, from: '3/8', to: '3/4' },
+];
+
+const REDUCING_WYES: readonly Made[] = [
+  { line: socketed.DRAIN_US, from: '1-1/2', to: '4' },
+  { line: socketed.DRAIN_US_ABS },
+  { line: socketed.SEWER_US },
+  { line: socketed.THIN_DRAIN_US },
+  { line: socketed.ANZ_DRAIN, from: '50', to: '100' },
 ];
 
 interface Kind {
   readonly mark: string;
-  readonly end: (size: NominalSize) => End;
-  readonly ending: string;
+  readonly name: string;
   readonly priceUsd: number;
+  readonly degrees?: 45;
+  readonly branches?: 2;
 }
 
-const SOCKETED: Kind = { mark: 'TS', end: socket, ending: 'socket', priceUsd: 2.1 };
-const THREADED: Kind = { mark: 'TT', end: nptFemale, ending: 'NPT female', priceUsd: 3.2 };
-const REDUCED: Kind = { mark: 'TR', end: socket, ending: 'socket', priceUsd: 2.9 };
+const TEE: Kind = { mark: 'T', name: 'Tee', priceUsd: 2.1 };
+const REDUCING_TEE: Kind = { mark: 'TR', name: 'Reducing tee', priceUsd: 2.9 };
+const CROSS: Kind = { mark: 'X', name: 'Cross', priceUsd: 4.2, branches: 2 };
+const WYE: Kind = { mark: 'Y', name: 'Wye', priceUsd: 2.9, degrees: 45 };
+const REDUCING_WYE: Kind = { mark: 'YR', name: 'Reducing wye', priceUsd: 3.4, degrees: 45 };
 
-function tee(
-  run: NominalSize,
-  branch: NominalSize,
-  takeOffIn: number,
-  { mark, end, ending, priceUsd }: Kind,
-): Omit<Part, 'family' | 'source'> {
-  const straight = piece({
-    code: run === branch ? `${mark}-${sizeCode(run)}` : `${mark}-${sizeCode(run)}${sizeCode(branch)}`,
-    name: run === branch ? 'Tee' : 'Reducing tee',
-    detail: run === branch ? `${run} ${ending}` : `${run} x ${branch} ${ending}`,
+/** A wye is this much longer along its run than a tee (typical, value from memory). */
+const WYE_FACTOR = 1.7;
+
+function branching(kind: Kind, line: Line, run: NominalSize, branch: NominalSize, branchLine = line) {
+  const off = branchLine.takes(branch);
+  const along = line.takes(run);
+  const [runWords, branchWords] = [endWords(along), endWords(off)];
+  const alike = runWords === branchWords;
+  return fitting({
+    code: `${kind.mark}${line.mark}${branchLine === line ? '' : `-${branchLine.mark}`}-${sizeCode(run)}${run === branch ? '' : sizeCode(branch)}`,
+    name: kind.name,
+    detail: alike ? runWords : branchLine === line ? `${run} x ${branchWords}` : `${runWords} x ${branchWords}`,
     size: run,
-    material: 'pvc',
-    ends: [end(run), end(run)],
-    boreMm: fullBoreMm(run),
-    between: (inlet) => middle(2 * takeOffIn * MM_PER_INCH, inlet.outsideMm, fullBoreMm(run)),
+    material: line.material,
+    ends: [along, along, ...Array.from({ length: kind.branches ?? 1 }, () => off)],
+    betweenMm: 2 * line.takeOffMm(run, 90) * (kind.degrees ? WYE_FACTOR : 1),
+    girth: 1,
     features: ['branch'],
-    priceUsdAtOneInch: priceUsd,
+    ...(kind.degrees ? { branchDegrees: kind.degrees } : {}),
+    loss: 'tee-run',
+    ratedKpa: line.ratedKpa(run),
+    priceUsdAtOneInch: kind.priceUsd * line.priceFactor,
   });
-  return {
-    ...straight,
-    ends: [...straight.ends, { end: end(branch), position: 'branch' }],
-    boreMm: Math.min(fullBoreMm(run), fullBoreMm(branch)),
-  };
 }
 
-const takeOffOf = (size: NominalSize): number => {
-  const found = TAKE_OFF_IN.find(([one]) => one === size);
-  if (!found) throw new RangeError(`tee: no take-off for ${size}`);
-  return found[1];
-};
-
-/** PVC tees with sockets or threads, and the usual reducing ones. */
+/** Tees, crosses and wyes of every line, straight, reducing, and with a thread on the branch. */
 export const tees = defineFamily({
   id: 'tee',
-  name: 'Tee',
+  name: 'Tee, cross and wye',
   source: TYPICAL_BODIES,
   parts: () => [
-    ...TAKE_OFF_IN.flatMap(([size, takeOff]) => [
-      tee(size, size, takeOff, SOCKETED),
-      ...(size === '3' ? [] : [tee(size, size, takeOff + THREAD_ADDS_IN, THREADED)]),
-    ]),
-    ...REDUCING.map(([run, branch]) => tee(run, branch, takeOffOf(run), REDUCED)),
+    ...overMade(STRAIGHT, (line, size) => branching(TEE, line, size, size)),
+    ...overPairs(REDUCING, 3, (line, large, small) => branching(REDUCING_TEE, line, large, small)),
+    ...THREAD_BRANCH.flatMap((made) =>
+      overMade([made], (line, size) =>
+        branching({ ...TEE, name: 'Tee with threaded branch', priceUsd: 2.6 }, line, size, made.of(size), made.branch),
+      ),
+    ),
+    ...overMade(CROSSES, (line, size) => branching(CROSS, line, size, size)),
+    ...overMade(WYES, (line, size) => branching(WYE, line, size, size)),
+    ...overPairs(REDUCING_WYES, 2, (line, large, small) => branching(REDUCING_WYE, line, large, small)),
   ],
 });

@@ -7,7 +7,7 @@ import type { NominalSize } from '../../quantity/size';
 import { sizeCode } from '../../quantity/size';
 import { endSection } from '../body';
 import { gFemale, gMale, nhMale, nptFemale, nptMale, soilPushFit, socket, wallSealEnd } from '../ends';
-import type { PartEnd } from '../part';
+import type { Feature, PartEnd } from '../part';
 import { defineFamily, inventedPriceUsd } from '../part-family';
 
 /** One range of wall fittings: the way it seals, what it is called, and the end it offers outside. */
@@ -24,6 +24,8 @@ interface Range {
   readonly opens?: true;
   /** A tap: water leaves at its outlet. */
   readonly tap?: true;
+  /** A float valve: it shuts by itself when the water is up. */
+  readonly floats?: true;
   readonly usdAtOneInch: number;
 }
 
@@ -70,6 +72,7 @@ const RANGES: readonly Range[] = [
     sizes: ['1/2', '3/4', '1'],
     outlet: gMale,
     detail: (size) => `${size} G male`,
+    floats: true,
     usdAtOneInch: 19,
   },
   {
@@ -80,6 +83,7 @@ const RANGES: readonly Range[] = [
     sizes: ['1/2', '3/4', '1'],
     outlet: nptMale,
     detail: (size) => `${size} NPT male`,
+    floats: true,
     usdAtOneInch: 19,
   },
   {
@@ -266,7 +270,7 @@ export const wallFittings = defineFamily({
           material: range.material,
           ends,
           body: bodyOf(row, outer, wallSealStyle(range.style).washer),
-          features: range.opens ? (['screen'] as const) : [],
+          features: featuresOf(range),
           boreMm: boreOf(row, outer),
           wallFaceMm: FLANGE_MM + WASHER_MM,
           sale: { by: 'piece' as const },
@@ -275,6 +279,12 @@ export const wallFittings = defineFamily({
       }),
     ),
 });
+
+const featuresOf = ({ opens, tap, floats }: Range): readonly Feature[] => [
+  ...(opens ? (['screen'] as const) : []),
+  ...(tap ? (['spout'] as const) : []),
+  ...(floats ? (['float-arm'] as const) : []),
+];
 
 /** What passes: the pipe it is made for, or most of its shank. */
 const boreOf = (row: WallSealSize, outer: End | undefined): number =>

@@ -96,7 +96,7 @@ describe('every kind refuses what is gone or taken, and says what it did', () =>
     ],
     [
       'another part with too few ends',
-      { type: 'replace-part', partId: 'p4-3', from: 'LV-075', to: 'KT-075' },
+      { type: 'replace-part', partId: 'p4-3', from: 'LV-075', to: 'KV-075' },
       'invalid',
     ],
     ['taking out what is gone', { type: 'remove-part', partId: 'gone' }, 'gone'],

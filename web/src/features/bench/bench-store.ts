@@ -7,7 +7,7 @@ import {
   type Seat,
   type Sex,
   type ThreadReading,
-  type ThreadRegion,
+  type Region,
   readingProblems,
 } from '@herrero/core';
 import { create } from 'zustand';
@@ -53,14 +53,14 @@ interface BenchState {
   readonly lastGood: ReadingFields | null;
   readonly together: TogetherFields;
   readonly checked: readonly (readonly [string, string])[];
-  readonly region: ThreadRegion | null;
+  readonly region: Region | null;
   readonly read: (patch: Partial<ReadingFields>) => void;
   readonly clearReading: () => void;
   readonly lay: (end: string, either?: readonly string[]) => void;
   readonly pickUp: (number: number) => void;
   readonly join: (patch: Partial<TogetherFields>) => void;
   readonly remember: (a: string, b: string) => void;
-  readonly setRegion: (region: ThreadRegion | null) => void;
+  readonly setRegion: (region: Region | null) => void;
 }
 
 export const NOTHING_READ: ReadingFields = {
@@ -84,7 +84,7 @@ const scatterOf = (taken: readonly number[]): number | undefined =>
   taken.length < 5 ? undefined : Math.max(LEAST_SCATTER_MM, Math.max(...taken) - Math.min(...taken));
 
 /** The reading that core judges; undefined while the outside is not given. */
-export function readingOf(fields: ReadingFields, region: ThreadRegion | null): ThreadReading | undefined {
+export function readingOf(fields: ReadingFields, region: Region | null): ThreadReading | undefined {
   if (fields.diameterMm === null) return undefined;
   const { crests, overMm, runs, seat, tipMm, flankDeg } = fields;
   return {

@@ -120,7 +120,7 @@ describe('ports', () => {
     await userEvent.click(within(port).getByRole('button', { name: /^Cam grooves/ }));
     await userEvent.click(within(port).getByText(/What goes on to it/));
     await userEvent.click(within(port).getByRole('button', { name: /^Cam coupler .* x 2 NPT M/ }));
-    expect(now().parts.map(({ code }) => code)).toEqual(['CC-NPTM']);
+    expect(now().parts.map(({ code }) => code)).toEqual(['CMBP-200']);
   });
 
   test('a tank without any says so', () => {

@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { type Seat, type Sex, type ThreadRegion } from '@herrero/core';
+import { REGIONS, type Region, type Seat, type Sex } from '@herrero/core';
 import { Type } from 'class-transformer';
 import { IsBoolean, IsIn, IsNumber, IsOptional, IsPositive, Max, ValidateNested } from 'class-validator';
 
@@ -21,5 +21,5 @@ export class IdentifyDto {
   @IsOptional() @IsNumber() scatterMm?: number;
   @IsOptional() @IsNumber() tipMm?: number;
   @IsOptional() @IsIn([55, 60]) flankDeg?: 55 | 60;
-  @IsOptional() @IsIn(['US', 'UK', 'EU', 'ANZ']) region?: ThreadRegion;
+  @IsOptional() @IsIn(REGIONS) region?: Region;
 }

@@ -11,14 +11,14 @@ const crate = (parts: readonly DemoPart[], port = '2 cam adapter', portUse: Port
   });
 testCheck(check, {
   clean: [
-    { why: 'a ball valve behind it', job: crate([{ code: 'CC-NPTM' }, { code: 'LV-200' }]) },
+    { why: 'a ball valve behind it', job: crate([{ code: 'CMBP-200' }, { code: 'LV-200' }]) },
     { why: 'the valve is off: the bare neck is used', job: crate([], 'S75x6 M') },
     { why: 'not used', job: crate([], '2 cam adapter', 'plug') },
   ],
   found: [
     {
       why: 'straight to a coupling',
-      job: crate([{ code: 'CC-NPTM' }]),
+      job: crate([{ code: 'CMBP-200' }]),
       findings: [{ title: 'Only its own valve', at: 'P1' }],
       fixSettles: false,
     },

@@ -1,5 +1,5 @@
 import { tankOf } from '../../../job/lookup';
-import { isShutOff } from '../../../fittings/part';
+import { isShutOff } from '../../../fittings/capability';
 import { portOf } from '../../../walls/tank-types';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';

@@ -1,4 +1,4 @@
-import { findChains } from '../../../routes/find-chains';
+import { knownRoutes } from '../../../routes/known-routes';
 import { insertChain } from '../../chain-edits';
 import type { CheckContext, JudgedJoint } from '../../../job/context';
 import { defineCheck } from '../../define-check';
@@ -7,6 +7,7 @@ import { atJoint } from '../../places';
 
 /** An adapter chain longer than this is no fix but another run. Our judgement. */
 const MOST_PARTS = 2;
+const MOST_WAYS = 3;
 
 export default defineCheck({
   meta: {
@@ -37,7 +38,14 @@ export default defineCheck({
 
 function adapters({ joint, a, b }: JudgedJoint, { job, catalogue }: CheckContext): readonly Fix[] {
   if (a.end === undefined || b.end === undefined) return [];
-  return findChains({ end: a.end, material: a.material }, { end: b.end, material: b.material }, catalogue, {
-    mostParts: MOST_PARTS,
-  }).map((chain) => insertChain(job, joint.id, chain, 'Put between: {parts}'));
+  const { routes } = knownRoutes(
+    { end: a.end, material: a.material },
+    { end: b.end, material: b.material },
+    catalogue,
+    {
+      mostParts: MOST_PARTS,
+      limit: MOST_WAYS,
+    },
+  );
+  return routes.map((route) => insertChain(job, joint.id, route, 'Put between: {parts}'));
 }

@@ -7,7 +7,7 @@ const valve = [{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'LV-075' }] as co
 testCheck(check, {
   clean: [
     { why: 'a tap discharges', job: drumWith({ parts: [{ code: 'BH-075' }, { code: 'HT-075M' }] }) },
-    { why: 'a cap closes', job: drumWith({ parts: [{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'KT-075' }] }) },
+    { why: 'a cap closes', job: drumWith({ parts: [{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'KV-075' }] }) },
     { why: 'the run has not begun: that is another check', job: drumWith({ parts: [{ code: 'BH-075' }] }) },
     {
       why: 'water leaves into daylight',
@@ -37,7 +37,7 @@ testCheck(check, {
         ],
       }),
       findings: [{ title: 'End open', at: 'P1', text: 'socket' }],
-      fixSettles: false,
+      fixSettles: true,
     },
     {
       why: 'finished to a place that is named',

@@ -32,6 +32,7 @@ function offer(
     token: 'INVENTED',
     name: 'invented pipe',
     sources: [],
+    regions: ['US'],
     sizes: [row],
     parts: ['spigot', part],
     family: 'invented',

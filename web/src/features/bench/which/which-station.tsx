@@ -5,7 +5,9 @@ import {
   type Identification,
   type ReadingProblem,
   type Sex,
-  type ThreadRegion,
+  REGIONS,
+  REGION_NAMES,
+  type Region,
   describeEnd,
   formatEnd,
   identifyThread,
@@ -21,13 +23,6 @@ import { Candidates } from './candidates';
 import { STAND_IN_PARTS, type StandInPart, middleOf, readCaliperLine, standInCaliper, standInSex } from './caliper';
 import { OneMeasurement } from './one-measurement';
 import { ReadingPanel } from './reading-panel';
-
-const REGIONS: readonly { readonly value: ThreadRegion; readonly name: string }[] = [
-  { value: 'US', name: 'United States' },
-  { value: 'UK', name: 'UK and Ireland' },
-  { value: 'EU', name: 'Europe' },
-  { value: 'ANZ', name: 'Australia, New Zealand' },
-];
 
 const SEXES: readonly { readonly value: Sex; readonly name: string }[] = [
   { value: 'male', name: 'male' },
@@ -170,12 +165,12 @@ function Notes({ identification, chosen, part, onPart, onTake }: NotesProps) {
           <select
             className="field mt-1 w-full"
             value={region ?? ''}
-            onChange={(event) => setRegion(event.target.value === '' ? null : (event.target.value as ThreadRegion))}
+            onChange={(event) => setRegion(event.target.value === '' ? null : (event.target.value as Region))}
           >
             <option value="">not said</option>
-            {REGIONS.map(({ value, name }) => (
+            {REGIONS.map((value) => (
               <option key={value} value={value}>
-                {name}
+                {REGION_NAMES[value]}
               </option>
             ))}
           </select>

@@ -1,0 +1,44 @@
+import type { End, PipePart, ThreadEnd } from './end';
+import { pipeSeries } from './standards/pipes';
+
+/** The threaded end that goes on this one by design; ISO taper threads have two names, hose nuts turn. */
+export function threadCounterpart({ standard, size, sex, swivel }: ThreadEnd): ThreadEnd {
+  const other = standard === 'r' ? 'rp' : standard === 'rc' || standard === 'rp' ? 'r' : standard;
+  const turns = sex === 'male' && !swivel && (standard === 'nh' || standard === 'npsm');
+  return {
+    kind: 'thread',
+    standard: other,
+    size,
+    sex: sex === 'male' ? 'female' : 'male',
+    ...(turns ? { swivel: true as const } : {}),
+  };
+}
+
+/** What a pipe goes into, in the order in which a counter would reach for it. */
+const TAKERS: readonly PipePart[] = ['socket', 'compression', 'push-fit', 'dry-hub'];
+
+/** The end that goes with this one by design; undefined for ends of no standard and for what stands in a wall. */
+export function counterpart(end: End): End | undefined {
+  switch (end.kind) {
+    case 'thread':
+      return threadCounterpart(end);
+    case 'pipe': {
+      if (end.part !== 'spigot') return { ...end, part: 'spigot' };
+      const { parts } = pipeSeries(end.series);
+      const taker = TAKERS.find((part) => parts.includes(part));
+      return taker && { ...end, part: taker };
+    }
+    case 'hose':
+      return { ...end, part: end.part === 'barb' ? 'bore' : 'barb' };
+    case 'cam':
+      return { ...end, part: end.part === 'adapter' ? 'coupler' : 'adapter' };
+    case 'click':
+      return { ...end, part: end.part === 'plug' ? 'socket' : 'plug' };
+    case 'gasket':
+      return { kind: 'pipe', series: end.series, size: end.size, part: 'spigot' };
+    case 'wall-seal':
+    case 'hole':
+    case 'own':
+      return undefined;
+  }
+}

@@ -1,0 +1,36 @@
+import { isMetal } from '../connections/material';
+import type { Feature, Part } from './part';
+
+/** What a part does in a line, as somebody asks for it. */
+export const CAPABILITIES = ['shut-off', 'union', 'non-return', 'filter', 'elbow'] as const;
+export type Capability = (typeof CAPABILITIES)[number];
+
+export const CAPABILITY_NAMES: Readonly<Record<Capability, string>> = {
+  'shut-off': 'a shut-off',
+  union: 'a union or quick release',
+  'non-return': 'a non-return valve',
+  filter: 'a filter',
+  elbow: 'an elbow',
+};
+
+const BY_FEATURE: Readonly<Record<Capability, readonly Feature[]>> = {
+  'shut-off': ['ball-and-lever', 'gate-and-wheel', 'spout'],
+  union: ['union-nut'],
+  'non-return': ['flap', 'spring-check'],
+  filter: ['filter', 'strainer'],
+  elbow: ['bend'],
+};
+
+/** Does a part do this? A cam or click half counts as quick release: its joint comes apart by hand. */
+export const can = (part: Pick<Part, 'features' | 'ends'>, capability: Capability): boolean =>
+  part.features.some((feature) => BY_FEATURE[capability].includes(feature)) ||
+  (capability === 'union' && part.ends.some(({ end }) => end.kind === 'cam' || end.kind === 'click'));
+
+/** Does it close the line by hand: a valve with a lever or a wheel, or a tap? */
+export const isShutOff = (part: Pick<Part, 'features' | 'ends'>): boolean => can(part, 'shut-off');
+
+/** What else can be kept out of a line. */
+export const AVOIDABLE = [...CAPABILITIES, 'glue', 'metal', 'plastic'] as const;
+export type Avoidable = (typeof AVOIDABLE)[number];
+
+export const isMetalPart = ({ material }: Pick<Part, 'material'>): boolean => isMetal(material);

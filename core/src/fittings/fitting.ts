@@ -1,0 +1,106 @@
+import type { End } from '../connections/end';
+import type { Material } from '../connections/material';
+import type { NominalSize } from '../quantity/size';
+import { boreOfEnd, endSection, middle } from './body';
+import { endsWords } from './end-words';
+import { FIXED_LOSS, LENGTH_OVER_BORE, type LossShape, roughFriction, suddenChangeLoss } from './loss';
+import type { BodySection, Feature, Part, PartEnd, Sale } from './part';
+import { type FamilyPart, inventedPriceUsd } from './part-family';
+
+/** What a fitting is, from which its body, bore, loss and price follow. */
+export interface FittingSpec {
+  readonly code: string;
+  readonly name: string;
+  /** What tells it apart; where nothing is said its ends do. */
+  readonly detail?: string;
+  readonly size: NominalSize;
+  readonly material: Material;
+  /** Inlet, outlet, then branches; one end alone is a cap, a plug, or the end of a line. */
+  readonly ends: readonly (End | PartEnd)[];
+  /** Along the axis between the feet of inlet and outlet; behind the only end its head [mm]. */
+  readonly betweenMm: number;
+  /** Outside of that stretch, as a share of its widest end. */
+  readonly girth?: number;
+  readonly surface?: BodySection['surface'];
+  /** The narrow end lies inside the wide one and adds no length of its own (a bushing). */
+  readonly nested?: true;
+  readonly features?: readonly Feature[];
+  readonly boreMm?: number;
+  readonly bendDegrees?: number;
+  readonly branchDegrees?: number;
+  readonly oneWay?: true;
+  /** How it loses head, on the velocity in its least bore; a straight piece unless something else is said. */
+  readonly loss?: LossShape | keyof typeof FIXED_LOSS;
+  readonly ratedKpa?: number | null;
+  readonly sale?: Sale;
+  /** Invented, at one inch; grows with size. */
+  readonly priceUsdAtOneInch: number;
+}
+
+const GIRTH = 1.04;
+
+const isPartEnd = (end: End | PartEnd): end is PartEnd => 'position' in end;
+
+const placed = (end: End | PartEnd, index: number): PartEnd =>
+  isPartEnd(end) ? end : { end, position: index === 0 ? 'inlet' : index === 1 ? 'outlet' : 'branch' };
+
+const isLossShape = (loss: string): loss is LossShape => loss in LENGTH_OVER_BORE;
+
+/** An end at which water is meant to leave. */
+export const discharge = (end: End): PartEnd => ({ end, position: 'outlet', mayStayOpen: 'discharge' });
+/** An end to which nothing needs to go on. */
+export const optional = (end: End, position: PartEnd['position'] = 'branch'): PartEnd => ({
+  end,
+  position,
+  mayStayOpen: 'optional',
+});
+
+/**
+ * Builds a part from what it is: a section for each end in line, the stretch between, and what follows from them.
+ *
+ * @returns a part that lacks only its family
+ * @source loss: equivalent length times friction of rough pipe, plus sudden changes of bore between its ends
+ */
+export function fitting(spec: FittingSpec): FamilyPart {
+  const ends = spec.ends.map(placed);
+  const bores = ends.map(({ end }) => boreOfEnd(end));
+  const boreMm = spec.boreMm ?? Math.min(...bores);
+  const { loss = 'straight' } = spec;
+  return {
+    code: spec.code,
+    name: spec.name,
+    detail: spec.detail ?? endsWords(ends.map(({ end }) => end)),
+    size: spec.size,
+    material: spec.material,
+    ends,
+    body: bodyOf(spec, ends, boreMm),
+    features: spec.features ?? [],
+    boreMm,
+    ...(spec.bendDegrees === undefined ? {} : { bendDegrees: spec.bendDegrees }),
+    ...(spec.branchDegrees === undefined ? {} : { branchDegrees: spec.branchDegrees }),
+    ...(spec.oneWay ? { oneWay: true as const } : {}),
+    lossK:
+      (isLossShape(loss) ? LENGTH_OVER_BORE[loss] * roughFriction(boreMm) : FIXED_LOSS[loss]) +
+      suddenChangeLoss(boreMm, bores[0] ?? boreMm, bores[1] ?? boreMm),
+    ...(spec.ratedKpa === undefined ? {} : { ratedKpa: spec.ratedKpa }),
+    sale: spec.sale ?? { by: 'piece' },
+    priceUsd: inventedPriceUsd(spec.priceUsdAtOneInch, spec.size),
+  };
+}
+
+function bodyOf(
+  { betweenMm, girth = GIRTH, surface = 'plain', nested }: FittingSpec,
+  ends: readonly PartEnd[],
+  boreMm: number,
+): Part['body'] {
+  const [inlet, outlet] = ends.map(({ end }) => endSection(end, Math.min(boreMm, boreOfEnd(end))));
+  if (!inlet) return [middle(betweenMm, boreMm * 1.5, boreMm, surface)];
+  const first = isSwivel(ends[0]) ? { ...inlet, surface: 'nut' as const } : inlet;
+  if (!outlet) return [first, { lengthMm: betweenMm, outsideMm: inlet.outsideMm, boreMm: 0, surface: 'closed' }];
+  if (nested)
+    return [first, middle(betweenMm, inlet.outsideMm * girth, Math.min(outlet.boreMm, inlet.outsideMm * 0.94), 'hex')];
+  const last = isSwivel(ends[1]) ? { ...outlet, surface: 'nut' as const } : outlet;
+  return [first, middle(betweenMm, Math.max(inlet.outsideMm, outlet.outsideMm) * girth, boreMm, surface), last];
+}
+
+const isSwivel = (end: PartEnd | undefined): boolean => end?.end.kind === 'thread' && end.end.swivel === true;

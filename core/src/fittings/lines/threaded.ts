@@ -1,0 +1,171 @@
+import type { ThreadEnd } from '../../connections/end';
+import type { Material } from '../../connections/material';
+import { threadForm } from '../../connections/standards/threads';
+import type { Source } from '../../provenance';
+import { MM_PER_INCH } from '../../quantity/length';
+import { KPA_PER_PSI } from '../../quantity/pressure';
+import type { NominalSize } from '../../quantity/size';
+import type { Line } from '../line';
+import { socketStopMm, socketTakeOffMm, socketUnionMm } from './socketed';
+
+/** Size; centre to end of a quarter bend and of an eighth bend; length of a coupling. */
+type LengthRow = readonly [NominalSize, quarter: number, eighth: number, coupling: number];
+
+/** Inches. ASME B16.3, class 150 malleable iron (standard-table, from memory); brass of class 125 differs by a few mm. */
+const B16_3_IN: readonly LengthRow[] = [
+  ['1/8', 0.69, 0.62, 0.96],
+  ['1/4', 0.81, 0.73, 1.06],
+  ['3/8', 0.95, 0.8, 1.16],
+  ['1/2', 1.12, 0.88, 1.34],
+  ['3/4', 1.31, 0.98, 1.52],
+  ['1', 1.5, 1.12, 1.67],
+  ['1-1/4', 1.75, 1.29, 1.93],
+  ['1-1/2', 1.94, 1.43, 2.15],
+  ['2', 2.25, 1.68, 2.53],
+  ['2-1/2', 2.7, 1.95, 2.88],
+  ['3', 3.08, 2.17, 3.18],
+  ['4', 3.79, 2.61, 3.69],
+];
+
+/** Millimetres. EN 10242, types A1, A1/45 and M2 (standard-table, from memory; eighth bends above 2 in from memory only). */
+const EN_10242_MM: readonly LengthRow[] = [
+  ['1/8', 19, 16, 25],
+  ['1/4', 21, 17, 27],
+  ['3/8', 25, 20, 30],
+  ['1/2', 28, 22, 36],
+  ['3/4', 33, 25, 39],
+  ['1', 38, 28, 45],
+  ['1-1/4', 45, 33, 50],
+  ['1-1/2', 50, 36, 55],
+  ['2', 58, 43, 65],
+  ['2-1/2', 69, 49, 74],
+  ['3', 78, 55, 80],
+  ['4', 96, 66, 94],
+];
+
+const ALL: readonly NominalSize[] = B16_3_IN.map(([size]) => size);
+const upTo = (last: NominalSize, first: NominalSize = '1/8'): readonly NominalSize[] =>
+  ALL.slice(ALL.indexOf(first), ALL.indexOf(last) + 1);
+
+/** A union has about this much more between its threads than a coupling (typical, value from memory). */
+const UNION_ADDS_MM = 12;
+/** However short a fitting, this much is left between the ends of two threads. */
+const LEAST_STOP_MM = 2;
+
+interface Metal {
+  readonly mark: string;
+  readonly material: Material;
+  readonly sizes: readonly NominalSize[];
+  readonly ratedPsi: number;
+  readonly priceFactor: number;
+}
+
+function threadedLine(
+  standards: { readonly female: string; readonly male: string },
+  rows: readonly LengthRow[],
+  unitMm: number,
+  source: Source,
+  { mark, material, sizes, ratedPsi, priceFactor }: Metal,
+): Line {
+  const takes = (size: NominalSize): ThreadEnd => ({ kind: 'thread', standard: standards.female, size, sex: 'female' });
+  const row = (size: NominalSize): LengthRow => {
+    const found = rows.find(([own]) => own === size);
+    if (!found) throw new RangeError(`threadedLine: ${mark} has no ${size}`);
+    return found;
+  };
+  const footMm = (size: NominalSize): number => threadForm(takes(size)).usableLengthMm;
+  const stopMm = (size: NominalSize): number => Math.max(LEAST_STOP_MM, row(size)[3] * unitMm - 2 * footMm(size));
+  return {
+    mark,
+    material,
+    sizes,
+    takes,
+    enters: (size) => ({ kind: 'thread', standard: standards.male, size, sex: 'male' }),
+    takeOffMm: (size, degrees) => row(size)[degrees > 45 ? 1 : 2] * unitMm - footMm(size),
+    stopMm,
+    unionMm: (size) => stopMm(size) + UNION_ADDS_MM,
+    ratedKpa: () => ratedPsi * KPA_PER_PSI,
+    priceFactor,
+    source,
+  };
+}
+
+const B16_3: Source = { document: 'ASME B16.3 class 150', provenance: 'standard-table' };
+const EN_10242: Source = { document: 'EN 10242', provenance: 'standard-table' };
+const NPT = { female: 'npt', male: 'npt' } as const;
+const ISO = { female: 'rp', male: 'r' } as const;
+const npt = (metal: Metal): Line => threadedLine(NPT, B16_3_IN, MM_PER_INCH, B16_3, metal);
+const iso = (metal: Metal): Line => threadedLine(ISO, EN_10242_MM, 1, EN_10242, metal);
+
+export const NPT_BRASS = npt({ mark: '', material: 'brass', sizes: upTo('2'), ratedPsi: 200, priceFactor: 5 });
+export const NPT_STAINLESS = npt({ mark: 'N', material: 'stainless', sizes: upTo('4'), ratedPsi: 150, priceFactor: 6 });
+export const NPT_GALVANISED = npt({
+  mark: 'G',
+  material: 'galvanised',
+  sizes: upTo('4'),
+  ratedPsi: 300,
+  priceFactor: 2,
+});
+export const NPT_POLYPROPYLENE = npt({
+  mark: 'PP',
+  material: 'polypropylene',
+  sizes: upTo('2', '1/4'),
+  ratedPsi: 150,
+  priceFactor: 1.6,
+});
+export const ISO_BRASS = iso({ mark: 'BB', material: 'brass', sizes: upTo('2'), ratedPsi: 230, priceFactor: 4.6 });
+export const ISO_STAINLESS = iso({
+  mark: 'BN',
+  material: 'stainless',
+  sizes: upTo('4'),
+  ratedPsi: 150,
+  priceFactor: 5.6,
+});
+export const ISO_GALVANISED = iso({
+  mark: 'BG',
+  material: 'galvanised',
+  sizes: upTo('4'),
+  ratedPsi: 360,
+  priceFactor: 1.8,
+});
+export const ISO_POLYPROPYLENE = iso({
+  mark: 'BP',
+  material: 'polypropylene',
+  sizes: upTo('3', '1/2'),
+  ratedPsi: 145,
+  priceFactor: 1.3,
+});
+export const ISO_NYLON = iso({
+  mark: 'BY',
+  material: 'nylon',
+  sizes: upTo('2', '1/2'),
+  ratedPsi: 145,
+  priceFactor: 1.2,
+});
+
+/** A threaded fitting of PVC is about this much longer from its centre than a socketed one (common practice). */
+const THREAD_ADDS_MM = 0.12 * MM_PER_INCH;
+const THREADED_STOP_ADDS_MM = 0.15 * MM_PER_INCH;
+
+/** Threads moulded in PVC bear half of what the pipe does (common practice). */
+function pvcThreads(mark: string, priceFactor: number, ratedPsi: number, smallest: NominalSize): Line {
+  const end =
+    (sex: ThreadEnd['sex']) =>
+    (size: NominalSize): ThreadEnd => ({ kind: 'thread', standard: 'npt', size, sex });
+  return {
+    mark,
+    material: 'pvc',
+    sizes: upTo('4', smallest),
+    takes: end('female'),
+    enters: end('male'),
+    takeOffMm: (size, degrees) => socketTakeOffMm(size, degrees) + THREAD_ADDS_MM,
+    stopMm: (size) => socketStopMm(size) + THREADED_STOP_ADDS_MM,
+    unionMm: socketUnionMm,
+    ratedKpa: () => ratedPsi * KPA_PER_PSI,
+    priceFactor,
+    source: { document: 'take-off of PVC sockets and an eighth of an inch', provenance: 'common-practice' },
+  };
+}
+
+export const NPT_PVC = pvcThreads('V', 1.5, 130, '1/2');
+export const NPT_PVC_80 = pvcThreads('V8', 3.2, 200, '1/2');

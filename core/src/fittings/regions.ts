@@ -1,0 +1,37 @@
+import type { End } from '../connections/end';
+import { hoseSystem } from '../connections/standards/hose';
+import { pipeSeries } from '../connections/standards/pipes';
+import { threadStandard } from '../connections/standards/threads';
+import { isMetricSize } from '../quantity/size';
+import { REGIONS, type Region } from '../region';
+
+/** Inch hose is sold in North America and, from 1 in, in Australia and New Zealand; metric hose everywhere else. */
+const INCH_HOSE: readonly Region[] = ['US', 'ANZ'];
+const METRIC_HOSE: readonly Region[] = ['UK', 'EU', 'ANZ'];
+
+function regionsOfEnd(end: End): readonly Region[] {
+  switch (end.kind) {
+    case 'thread':
+      return threadStandard(end.standard).regions;
+    case 'pipe':
+    case 'gasket':
+      return pipeSeries(end.series).regions;
+    case 'hose':
+      return end.system === 'hose'
+        ? isMetricSize(end.size)
+          ? METRIC_HOSE
+          : INCH_HOSE
+        : hoseSystem(end.system).regions;
+    default:
+      return REGIONS;
+  }
+}
+
+/** Where a part with these ends is sold: where all of them are known, or, for an adapter between systems, any of them. */
+export function regionsOfEnds(ends: readonly End[]): readonly Region[] {
+  const each = ends.map(regionsOfEnd);
+  const everywhere = REGIONS.filter((region) => each.every((regions) => regions.includes(region)));
+  return everywhere.length > 0
+    ? everywhere
+    : REGIONS.filter((region) => each.some((regions) => regions.includes(region)));
+}

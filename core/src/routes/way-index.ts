@@ -1,0 +1,205 @@
+import type { End, EndKind } from '../connections/end';
+import { formatEnd } from '../connections/format';
+import { judge } from '../connections/mate';
+import type { Material } from '../connections/material';
+import { holdsAtAll } from '../connections/mating';
+import { CAPABILITIES, can } from '../fittings/capability';
+import type { Catalogue } from '../fittings/catalogue';
+import type { Part } from '../fittings/part';
+import { remember } from '../quantity/remember';
+import { type Traits, traitsOf } from './leans';
+
+/** An end as it stands, with the material of the part it belongs to. */
+export interface OpenEnd {
+  readonly end: End;
+  readonly material?: Material | undefined;
+}
+
+/** Every end of one kind, size and material in the catalogue is one place: what goes on to one goes on to all. */
+export interface Place extends OpenEnd {
+  readonly material: Material;
+  /** Places with the same end, whatever their material, share this number. */
+  readonly endId: number;
+}
+
+/** A part that something passes through, with what it is weighed by. */
+export interface Passer {
+  readonly part: Part;
+  readonly traits: Traits;
+}
+
+/** A way through a part: in by one end, out by the other. */
+export interface Passage {
+  /** Index into `passers`. */
+  readonly passer: number;
+  readonly endIn: number;
+  readonly endOut: number;
+}
+
+/** Ways from one place to another through parts that do the same: for a chain only the cheapest of them counts. */
+export interface Lane {
+  readonly near: number;
+  readonly far: number;
+  /** A bit for each of CAPABILITIES. */
+  readonly does: number;
+  readonly passages: readonly Passage[];
+}
+
+/** A joint that holds, seen from one place. */
+export interface Meeting {
+  readonly place: number;
+  /** Does it take cement? */
+  readonly glued: boolean;
+}
+
+/** A catalogue made ready for finding ways: places, the lanes between them, and which places hold with which. */
+export interface WayIndex {
+  readonly places: readonly Place[];
+  readonly passers: readonly Passer[];
+  readonly lanes: readonly Lane[];
+  /** Lanes by the place they are entered at, and by the place they leave at: indices into `lanes`. */
+  readonly entering: readonly (readonly number[])[];
+  readonly leaving: readonly (readonly number[])[];
+  readonly meets: readonly (readonly Meeting[])[];
+  /** What an end that may be of no part at all holds with. */
+  readonly meetingsOf: (standing: OpenEnd) => readonly Meeting[];
+  /** Places that have just this end, in any material. */
+  readonly placesWith: (end: End) => readonly number[];
+}
+
+/** Kinds that can meet at all; others never do, and need not be judged. */
+const PARTNERS: Readonly<Partial<Record<EndKind, readonly EndKind[]>>> = {
+  thread: ['thread'],
+  pipe: ['pipe', 'hose', 'gasket'],
+  hose: ['hose', 'pipe'],
+  cam: ['cam'],
+  click: ['click'],
+  gasket: ['pipe'],
+};
+
+/** Ends by kind, and threads by sex: only across these is there anything to judge. */
+const bucketOf = (end: End): string => (end.kind === 'thread' ? `thread ${end.sex}` : end.kind);
+const bucketsFor = (end: End): readonly string[] =>
+  end.kind === 'thread' ? [end.sex === 'male' ? 'thread female' : 'thread male'] : (PARTNERS[end.kind] ?? []);
+
+/** Builds the index of a catalogue once; it lives as long as the catalogue does. */
+export const wayIndex: (catalogue: Catalogue) => WayIndex = remember(buildIndex);
+
+class PlaceBook {
+  readonly places: Place[] = [];
+  readonly ends: End[] = [];
+  /** Places with an end, by the end's number. */
+  readonly withEnd: number[][] = [];
+  private readonly placeIds = new Map<string, number>();
+  private readonly endIds = new Map<string, number>();
+
+  placeOf(end: End, material: Material): number {
+    const endId = this.endIdOf(end);
+    const key = `${endId} ${material}`;
+    const known = this.placeIds.get(key);
+    if (known !== undefined) return known;
+    const place = this.places.length;
+    this.placeIds.set(key, place);
+    this.withEnd[endId]?.push(place);
+    this.places.push({ end, material, endId });
+    return place;
+  }
+
+  placesWith(end: End): readonly number[] {
+    const endId = this.endIds.get(formatEnd(end));
+    return endId === undefined ? [] : (this.withEnd[endId] ?? []);
+  }
+
+  private endIdOf(end: End): number {
+    const text = formatEnd(end);
+    const known = this.endIds.get(text);
+    if (known !== undefined) return known;
+    this.endIds.set(text, this.ends.length);
+    this.ends.push(end);
+    this.withEnd.push([]);
+    return this.ends.length - 1;
+  }
+}
+
+function buildIndex({ list }: Catalogue): WayIndex {
+  const book = new PlaceBook();
+  const passers: Passer[] = [];
+  const lanes: (Lane & { passages: Passage[] })[] = [];
+  const laneIds = new Map<number, number>();
+  const addPassage = (near: number, far: number, does: number, passage: Passage): void => {
+    const key = (near * MOST_PLACES + far) * 2 ** CAPABILITIES.length + does;
+    const known = laneIds.get(key);
+    if (known === undefined) {
+      laneIds.set(key, lanes.length);
+      lanes.push({ near, far, does, passages: [passage] });
+    } else lanes[known]?.passages.push(passage);
+  };
+  for (const part of list) {
+    const through = endsThrough(part);
+    if (!through) continue;
+    const [first, second] = through;
+    const [near, far] = [first, second].map((index) => book.placeOf(endAt(part, index), part.material));
+    if (near === undefined || far === undefined) continue;
+    const does = CAPABILITIES.reduce((bits, capability, bit) => bits | (can(part, capability) ? 1 << bit : 0), 0);
+    const passer = passers.length;
+    passers.push({ part, traits: traitsOf(part, does) });
+    addPassage(near, far, does, { passer, endIn: first, endOut: second });
+    if (!part.oneWay && near !== far) addPassage(far, near, does, { passer, endIn: second, endOut: first });
+  }
+  const { places, ends } = book;
+  const entering: number[][] = places.map(() => []);
+  const leaving: number[][] = places.map(() => []);
+  for (const [lane, { near, far }] of lanes.entries()) {
+    entering[near]?.push(lane);
+    leaving[far]?.push(lane);
+  }
+  const buckets = new Map<string, number[]>();
+  for (const [endId, end] of ends.entries()) {
+    const bucket = buckets.get(bucketOf(end));
+    if (bucket) bucket.push(endId);
+    else buckets.set(bucketOf(end), [endId]);
+  }
+  /** Ends that hold with this one when nothing is known of materials: they alone are judged again with them. */
+  const partnersOf = (end: End): readonly number[] =>
+    bucketsFor(end)
+      .flatMap((bucket) => buckets.get(bucket) ?? [])
+      .filter((endId) => holdsAtAll(judge(end, ends[endId] ?? end).verdict));
+  const meetingsWith = (standing: OpenEnd, partners: readonly number[]): readonly Meeting[] =>
+    partners.flatMap((endId) =>
+      (book.withEnd[endId] ?? []).flatMap((place): readonly Meeting[] => {
+        const there = places[place];
+        if (!there) return [];
+        const judged = judge(standing.end, there.end, { a: standing.material, b: there.material });
+        return holdsAtAll(judged.verdict) ? [{ place, glued: judged.media.includes('cement') }] : [];
+      }),
+    );
+  const partners = ends.map(partnersOf);
+  return {
+    places,
+    passers,
+    lanes,
+    entering,
+    leaving,
+    meets: places.map((place) => meetingsWith(place, partners[place.endId] ?? [])),
+    meetingsOf: (standing) => meetingsWith(standing, partnersOf(standing.end)),
+    placesWith: (end) => book.placesWith(end),
+  };
+}
+
+/** More places than any catalogue has: makes one number of two. */
+const MOST_PLACES = 2 ** 20;
+
+const endAt = (part: Part, index: number): End => {
+  const found = part.ends[index];
+  if (!found) throw new RangeError(`wayIndex: ${part.code} has no end ${index}`);
+  return found.end;
+};
+
+/** The two ends of a part with exactly two to use. */
+function endsThrough(part: Part): readonly [number, number] | undefined {
+  const usable = part.ends.flatMap(({ end, position }, index) =>
+    position === 'inside' || end.kind === 'wall-seal' ? [] : [index],
+  );
+  const [first, second, third] = usable;
+  return first === undefined || second === undefined || third !== undefined ? undefined : [first, second];
+}
