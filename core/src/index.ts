@@ -71,6 +71,7 @@ export * from './plan/plan';
 export * from './routes/find-gap';
 export * from './routes/find-routes';
 export * from './routes/leans';
+export type { OpenEnd } from './routes/way-index';
 export * from './routes/next-parts';
 export { ashdown } from './demo/ashdown';
 export { kilnYard } from './demo/kiln-yard';

@@ -1,7 +1,7 @@
 import type { End } from '../connections/end';
 import { formatEnd } from '../connections/format';
 import { judge, mate } from '../connections/mate';
-import { type Judgement, type Mating, type Verdict, holdsAtAll } from '../connections/mating';
+import type { Judgement, Mating, Verdict } from '../connections/mating';
 import type { Material } from '../connections/material';
 import type { Catalogue } from '../fittings/catalogue';
 import type { Part } from '../fittings/part';

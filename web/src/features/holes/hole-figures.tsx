@@ -24,7 +24,6 @@ import {
   noDrillZones,
   reachInto,
   sealOf,
-  shippedCatalogue,
   shutsAtM,
   sizeWords,
   wallSealSizeOf,
@@ -116,7 +115,7 @@ export function HoleFigures({ penetration, tank }: HoleFieldsProps) {
 /** Face and size; a seal that is there follows to the new size where it is made in it. */
 function FaceAndSize({ penetration, tank }: HoleFieldsProps) {
   const make = useJob((state) => state.make);
-  const index = useJob((state) => state.plan.context.index);
+  const { index, catalogue } = useJob((state) => state.plan.context);
   const seal = sealOf(penetration.id, index);
   const sizes = NOMINAL_SIZES.filter((size) => WALL_SEAL_SIZES.includes(size));
   const change = (field: string, from: unknown, to: unknown) =>
@@ -124,7 +123,7 @@ function FaceAndSize({ penetration, tank }: HoleFieldsProps) {
   const setSize = (to: NominalSize): void => {
     const same =
       seal &&
-      shippedCatalogue.list.find(
+      catalogue.list.find(
         ({ family, name, size, ends }) =>
           family === seal.part.family &&
           name === seal.part.name &&

@@ -6,13 +6,13 @@ import {
   type PortUse,
   type Tank,
   describeEnd,
-  holdsAtAll,
-  offersOf,
+  MATERIAL_NAMES,
+  matingOf,
+  nextParts,
   parseEnd,
   partTitle,
   portOf,
   resolveEnd,
-  shippedCatalogue,
   verdictWords,
 } from '@herrero/core';
 import { Action } from '@/ui/action';
@@ -105,6 +105,10 @@ export function PortChoice({ penetration, tank }: { readonly penetration: Penetr
   );
 }
 
+/** Families that begin a run at the port of a container or a drum. */
+const FROM_A_PORT: readonly string[] = ['container-fitting', 'cam-coupling'];
+const MOST_WAYS_ON = 40;
+
 /** What goes on to the port: bungs, caps and couplings that hold there; a press puts one on. What is there is washed. */
 function WaysOn({ penetration }: { readonly penetration: Penetration }) {
   const context = useJob((state) => state.plan.context);
@@ -114,10 +118,13 @@ function WaysOn({ penetration }: { readonly penetration: Penetration }) {
   const { end, material } = resolveEnd(at, context.job, context.index);
   const plugs = penetration.portUse === 'plug';
   if (end === undefined || penetration.portUse === null || penetration.portUse === 'leave') return null;
-  const offers = shippedCatalogue.list
-    .filter(({ family, ends }) => (plugs ? ends.length === 1 : family === 'container-fitting' && ends.length > 1))
-    .flatMap((part) => offersOf({ end, material }, part))
-    .filter(({ mating }) => holdsAtAll(mating.verdict));
+  const offers = nextParts({ end, material }, context.catalogue)
+    .goesOn.filter(({ part: { family, ends } }) =>
+      plugs
+        ? family === 'closure' || (family === 'container-fitting' && ends.length === 1)
+        : FROM_A_PORT.includes(family),
+    )
+    .slice(0, MOST_WAYS_ON);
   if (offers.length === 0) return null;
   const put = ({ part, endIn }: Offer): void =>
     void make(
@@ -148,7 +155,8 @@ function WaysOn({ penetration }: { readonly penetration: Penetration }) {
               onClick={() => put(offer)}
               className={`block w-full px-2 py-1 text-left type-row ${there?.part.code === offer.part.code ? 'row-selected' : 'hover:bg-paper-deep'}`}
             >
-              {partTitle(offer.part)}: {verdictWords(offer.mating)}
+              {partTitle(offer.part)}, {MATERIAL_NAMES[offer.part.material]}:{' '}
+              {verdictWords(matingOf({ end, material }, offer))}
             </button>
           </li>
         ))}

@@ -1,94 +1,114 @@
 'use client';
 
 import {
-  type Chain,
   type Edit,
   type EndRef,
-  type Fix,
+  type Job,
+  type Plan,
+  type Route,
   appendChain,
-  fillText,
-  findChains,
-  holdsAtAll,
-  mate,
+  refKey,
   resolveEnd,
-  shippedCatalogue,
 } from '@herrero/core';
 import { useMemo, useState } from 'react';
 import { Action } from '@/ui/action';
 import { useJob } from '../desk/job-provider';
 import { newId } from '../desk/new-id';
+import { type RouteQuestion } from '../routes/route-question';
+import { NoWay, RouteList } from '../routes/route-list';
+import { useRoutes } from '../routes/use-routes';
+import { NO_WISHES, type Wishes, WishesChoice } from '../routes/wishes';
 
-interface Way {
-  readonly key: string;
-  readonly fix: Fix;
-  readonly leastBoreMm: number | undefined;
+/** Where a run may finish: a named place, or an open end of another run. */
+interface Target {
+  readonly ref: EndRef;
+  readonly name: string;
+  readonly taken: boolean;
 }
 
-const NO_PARTS: Chain = { links: [], priceUsd: 0 };
+const NO_PARTS: Route = { links: [], priceUsd: 0, smallestBoreMm: Number.POSITIVE_INFINITY, cost: 0 };
 
-/** Ways to finish the run: at a named place, in another hole, or with water leaving here. Fewest parts first. */
+/** Places that no run has reached yet come first, then the open ends of other runs, then places that are taken. */
+function targetsOf(at: EndRef, job: Job, plan: Plan): readonly Target[] {
+  const reached = new Set(
+    job.joints.flatMap(({ a, b }) => [a, b]).flatMap((ref) => (ref.of === 'terminal' ? [ref.id] : [])),
+  );
+  const places = job.terminals.map(({ id, name }): Target => {
+    const taken = reached.has(id);
+    return { ref: { of: 'terminal', id }, name: taken ? `${name}, already reached` : name, taken };
+  });
+  const ends = plan.runs.flatMap(({ penetration, strands }) =>
+    strands.flatMap(({ end: last }): readonly Target[] =>
+      last.at === 'open' && last.ref.of === 'part' && refKey(last.ref) !== refKey(at)
+        ? [{ ref: last.ref, name: `into ${penetration.label} ${penetration.name}`, taken: false }]
+        : [],
+    ),
+  );
+  return [...places.filter(({ taken }) => !taken), ...ends, ...places.filter(({ taken }) => taken)];
+}
+
+/** Ways to finish the run: at a named place, in another run, or with water leaving here. Found beside the page, ranked. */
 export function FinishPanel({ at }: { readonly at: EndRef }) {
   const job = useJob((state) => state.job);
   const plan = useJob((state) => state.plan);
-  const measures = useJob((state) => state.job.measures);
-  const make = useJob((state) => state.make);
-  const ways = useMemo((): readonly Way[] => {
-    const { end, material } = resolveEnd(at, job, plan.context.index);
-    if (!end) return [];
-    const chainsTo = (to: EndRef): readonly Chain[] => {
-      const other = resolveEnd(to, job, plan.context.index);
-      if (!other.end) return to.of === 'terminal' ? [NO_PARTS] : [];
-      if (holdsAtAll(mate(end, other.end, { a: material, b: other.material }).verdict)) return [NO_PARTS];
-      const chains = findChains({ end, material }, { end: other.end, material: other.material }, shippedCatalogue);
-      const fewest = chains[0]?.links.length ?? 0;
-      return chains.filter(({ links }) => links.length <= fewest + 1);
-    };
-    const wayTo = (to: EndRef, name: string): readonly Way[] =>
-      chainsTo(to).map((chain, index) => ({
-        key: `${to.id}-${index}`,
-        fix: appendChain(job, at, chain, chain.links.length === 0 ? name : `${name}: {parts}`, to),
-        leastBoreMm: chain.links.length === 0 ? undefined : Math.min(...chain.links.map(({ part }) => part.boreMm)),
-      }));
-    const otherEnds = plan.runs.flatMap(({ penetration, strands }) =>
-      strands.flatMap(({ end: last }) =>
-        last.at === 'open' && last.ref.of === 'part' && !(at.of === 'part' && last.ref.id === at.id)
-          ? wayTo(last.ref, `Into ${penetration.label} ${penetration.name}`)
-          : [],
-      ),
-    );
-    return [
-      ...job.terminals.flatMap((terminal) => wayTo({ of: 'terminal', id: terminal.id }, `To ${terminal.name}`)),
-      ...otherEnds,
-    ];
-  }, [at, job, plan]);
-
+  const targets = useMemo(() => targetsOf(at, job, plan), [at, job, plan]);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [wishes, setWishes] = useState(NO_WISHES);
+  const target = targets.find(({ ref }) => refKey(ref) === chosen) ?? targets[0];
   return (
     <section aria-label="Finish to" id="finish">
-      <h2 className="border-b border-ink pb-1 type-head">Finish to</h2>
-      <ol>
-        {ways.map(({ key, fix, leastBoreMm }, index) => (
-          <li key={key} className="border-b border-hair">
-            <button
-              type="button"
-              onClick={() => make(fix.edits)}
-              className="flex min-h-11 w-full items-center gap-2.5 px-1 text-left hover:bg-brass-wash"
-            >
-              <b className="w-4 font-[650]">{index + 1}</b>
-              <span className="flex-1 type-row">{fillText(fix.text, fix.data, measures)}</span>
-              <span className="text-right type-second">
-                {fix.partsAdded} {fix.partsAdded === 1 ? 'part' : 'parts'}, ${fix.priceUsd.toFixed(2)}
-                {leastBoreMm !== undefined && (
-                  <span className="block">least bore {(leastBoreMm / 25.4).toFixed(2)} in</span>
-                )}
-              </span>
-            </button>
-          </li>
-        ))}
-      </ol>
+      <div className="flex items-center justify-between gap-3 border-b border-ink pb-1">
+        <h2 className="type-head">Finish to</h2>
+        {target && targets.length > 1 && (
+          <select
+            className="field max-w-64"
+            aria-label="Where the run finishes"
+            value={refKey(target.ref)}
+            onChange={(event) => setChosen(event.target.value)}
+          >
+            {targets.map(({ ref, name }) => (
+              <option key={refKey(ref)} value={refKey(ref)}>
+                {name}
+              </option>
+            ))}
+          </select>
+        )}
+        {target && targets.length === 1 && <span className="type-row">{target.name}</span>}
+      </div>
+      {target && <Ways key={refKey(target.ref)} at={at} target={target} wishes={wishes} />}
+      <WishesChoice wishes={wishes} onChange={setWishes} />
       <NewTerminal at={at} />
     </section>
   );
 }
+
+function Ways({ at, target, wishes }: { readonly at: EndRef; readonly target: Target; readonly wishes: Wishes }) {
+  const job = useJob((state) => state.job);
+  const index = useJob((state) => state.plan.context.index);
+  const make = useJob((state) => state.make);
+  const [here, there] = [resolveEnd(at, job, index), resolveEnd(target.ref, job, index)];
+  const question: RouteQuestion | undefined =
+    here.end && there.end
+      ? {
+          from: { end: here.end, material: here.material },
+          to: { end: there.end, material: there.material },
+          options: { ...wishes, limit: MOST_WAYS },
+        }
+      : undefined;
+  const found = useRoutes(question);
+  const routes = question ? found?.routes : there.ref.of === 'terminal' ? [NO_PARTS] : [];
+  if (routes === undefined) return <p className="py-3 type-second">Looking for ways</p>;
+  if (routes.length === 0) return <NoWay found={found} />;
+  return (
+    <RouteList
+      routes={routes}
+      onTake={(route) => make(appendChain(job, at, route, '', target.ref).edits)}
+      alone={`Join it to ${target.name}: no part is needed`}
+    />
+  );
+}
+
+const MOST_WAYS = 5;
 
 const OFFERS = [
   { value: '', name: 'nothing: water just leaves' },

@@ -12,7 +12,6 @@ import {
   overallMm,
   partTitle,
   resolveEnd,
-  shippedCatalogue,
 } from '@herrero/core';
 import { useMemo, useState } from 'react';
 import { MiniPart } from '@/drawing/view/mini-part';
@@ -93,10 +92,12 @@ export function PartPanel({ placed, part }: { readonly placed: PlacedPart; reado
   );
 }
 
+const MOST_OTHERS = 30;
+
 /** Other parts in this place: every end that is joined now would hold. */
 function Others({ placed, part }: { readonly placed: PlacedPart; readonly part: Part }) {
   const job = useJob((state) => state.job);
-  const index = useJob((state) => state.plan.context.index);
+  const { index, catalogue } = useJob((state) => state.plan.context);
   const make = useJob((state) => state.make);
   const [open, setOpen] = useState(false);
   const others = useMemo(() => {
@@ -109,7 +110,7 @@ function Others({ placed, part }: { readonly placed: PlacedPart; readonly part: 
       const resolved = resolveEnd(far, job, index);
       return resolved.end ? [{ end, far: resolved.end, material: resolved.material }] : [];
     });
-    return shippedCatalogue.list.filter(
+    return catalogue.list.filter(
       (other) =>
         other.code !== part.code &&
         neighbours.every(({ end, far, material }) => {
@@ -117,7 +118,7 @@ function Others({ placed, part }: { readonly placed: PlacedPart; readonly part: 
           return own !== undefined && holdsAtAll(mate(own, far, { a: other.material, b: material }).verdict);
         }),
     );
-  }, [open, part, placed, job, index]);
+  }, [open, part, placed, job, index, catalogue]);
   return (
     <div>
       <Action aria-expanded={open} onClick={() => setOpen(!open)}>
@@ -126,7 +127,7 @@ function Others({ placed, part }: { readonly placed: PlacedPart; readonly part: 
       {open && (
         <ul className="max-h-72 overflow-y-auto">
           {others.length === 0 && <li className="type-row">Nothing else fits both sides.</li>}
-          {others.map((other) => (
+          {others.slice(0, MOST_OTHERS).map((other) => (
             <li key={other.code} className="border-b border-hair">
               <button
                 type="button"

@@ -11,7 +11,6 @@ import {
   offersOf,
   partTitle,
   resolveEnd,
-  shippedCatalogue,
 } from '@herrero/core';
 import { useMemo, useState } from 'react';
 import { Action } from '@/ui/action';
@@ -25,20 +24,25 @@ const matches = (part: Part, query: string): boolean =>
     .split(/\s+/)
     .every((word) => `${partTitle(part)} ${part.material} ${part.code}`.toLowerCase().includes(word));
 
+const FIRST_SHOWN = 12;
+const MOST_SHOWN = 120;
 const MOST_REFUSED = 30;
+const MOST_BETWEEN = 30;
 
 /** What goes on to an open end, by the ends alone; on request the rest, each with the reason why not. */
-export function NextPartPicker({ at }: { readonly at: EndRef }) {
+export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly line: readonly Part[] }) {
   const job = useJob((state) => state.job);
   const index = useJob((state) => state.plan.context.index);
   const make = useJob((state) => state.make);
   const selectPart = useJob((state) => state.selectPart);
+  const catalogue = useJob((state) => state.plan.context.catalogue);
   const [query, setQuery] = useState('');
   const [rest, setRest] = useState(false);
+  const [all, setAll] = useState(false);
   const { end, material } = resolveEnd(at, job, index);
   const offers = useMemo(
-    () => (end ? nextParts({ end, material }, shippedCatalogue) : { goesOn: [], doesNot: [] }),
-    [end, material],
+    () => (end ? nextParts({ end, material }, catalogue, { parts: line }) : { goesOn: [], doesNot: [] }),
+    [end, material, catalogue, line],
   );
   const goesOn = offers.goesOn.filter(({ part }) => matches(part, query));
   const doesNot = offers.doesNot.filter(({ part }) => matches(part, query));
@@ -70,18 +74,28 @@ export function NextPartPicker({ at }: { readonly at: EndRef }) {
         </p>
       )}
       <ul className="max-h-[420px] overflow-y-auto max-md:max-h-none" tabIndex={-1}>
-        {goesOn.map((offer) => (
-          <PartRow key={offer.part.code} offer={offer} onTake={() => take(offer)} />
-        ))}
+        {end &&
+          goesOn
+            .slice(0, all ? MOST_SHOWN : FIRST_SHOWN)
+            .map((offer) => (
+              <PartRow key={offer.part.code} at={{ end, material }} offer={offer} onTake={() => take(offer)} />
+            ))}
+        {all && goesOn.length > MOST_SHOWN && (
+          <li className="py-2 type-second">and {goesOn.length - MOST_SHOWN} more: narrow it down</li>
+        )}
       </ul>
+      {!all && goesOn.length > FIRST_SHOWN && (
+        <Action onClick={() => setAll(true)}>Show {goesOn.length - FIRST_SHOWN} more that go on</Action>
+      )}
       <Action aria-expanded={rest} onClick={() => setRest(!rest)}>
         {rest ? 'Hide what does not go on' : `Show the ${doesNot.length} that do not go on, and why`}
       </Action>
       {rest && (
         <ul>
-          {doesNot.slice(0, MOST_REFUSED).map((offer) => (
-            <RefusedRow key={offer.part.code} offer={offer} />
-          ))}
+          {end &&
+            doesNot
+              .slice(0, MOST_REFUSED)
+              .map((offer) => <RefusedRow key={offer.part.code} at={{ end, material }} offer={offer} />)}
           {doesNot.length > MOST_REFUSED && (
             <li className="py-2 type-second">and {doesNot.length - MOST_REFUSED} more: narrow it down</li>
           )}
@@ -94,24 +108,25 @@ export function NextPartPicker({ at }: { readonly at: EndRef }) {
 /** Parts that can stand between the two sides of a joint, both of their own joints holding. */
 export function BetweenPicker({ judged }: { readonly judged: JudgedJoint }) {
   const make = useJob((state) => state.make);
+  const catalogue = useJob((state) => state.plan.context.catalogue);
   const [open, setOpen] = useState(false);
   const { joint, a, b } = judged;
   const between = useMemo(() => {
     const [endA, endB] = [a.end, b.end];
     if (!open || !endA || !endB) return [];
-    return shippedCatalogue.list.flatMap((part) => {
-      const near = offersOf({ end: endA, material: a.material }, part).filter(({ mating }) =>
-        holdsAtAll(mating.verdict),
+    return nextParts({ end: endA, material: a.material }, catalogue).goesOn.flatMap(({ part }) => {
+      const near = offersOf({ end: endA, material: a.material }, part).filter(({ judgement }) =>
+        holdsAtAll(judgement.verdict),
       );
-      const far = offersOf({ end: endB, material: b.material }, part).filter(({ mating }) =>
-        holdsAtAll(mating.verdict),
+      const far = offersOf({ end: endB, material: b.material }, part).filter(({ judgement }) =>
+        holdsAtAll(judgement.verdict),
       );
       const pair = near.flatMap((one) =>
         far.filter(({ endIn }) => endIn !== one.endIn).map((other) => ({ offer: one, farEnd: other.endIn })),
       )[0];
       return pair ? [pair] : [];
     });
-  }, [open, a, b]);
+  }, [open, a, b, catalogue]);
   const take = ({ offer, farEnd }: (typeof between)[number]): void => {
     make([
       {
@@ -126,6 +141,7 @@ export function BetweenPicker({ judged }: { readonly judged: JudgedJoint }) {
     setOpen(false);
   };
   if (a.ref.of === 'hole' || !a.end || !b.end) return null;
+  const at = { end: a.end, material: a.material };
   return (
     <div>
       <Action aria-expanded={open} onClick={() => setOpen(!open)}>
@@ -136,8 +152,8 @@ export function BetweenPicker({ judged }: { readonly judged: JudgedJoint }) {
       )}
       {open && (
         <ul className="max-h-80 overflow-y-auto">
-          {between.map((pair) => (
-            <PartRow key={pair.offer.part.code} offer={pair.offer} onTake={() => take(pair)} />
+          {between.slice(0, MOST_BETWEEN).map((pair) => (
+            <PartRow key={pair.offer.part.code} at={at} offer={pair.offer} onTake={() => take(pair)} />
           ))}
         </ul>
       )}

@@ -1,12 +1,21 @@
 'use client';
 
-import { MATERIAL_NAMES, type Offer, partTitle, verdictWords } from '@herrero/core';
+import { MATERIAL_NAMES, type Offer, type OpenEnd, matingOf, partTitle, verdictWords } from '@herrero/core';
 import { MiniPart } from '@/drawing/view/mini-part';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
 
 /** A catalogue part that can be put on: drawn, named, with the seam it would make and its invented price. */
-export function PartRow({ offer, onTake }: { readonly offer: Offer; readonly onTake: () => void }) {
-  const { part, mating } = offer;
+export function PartRow({
+  at,
+  offer,
+  onTake,
+}: {
+  readonly at: OpenEnd;
+  readonly offer: Offer;
+  readonly onTake: () => void;
+}) {
+  const { part } = offer;
+  const mating = matingOf(at, offer);
   return (
     <li className="border-b border-hair">
       <button
@@ -35,7 +44,9 @@ export function PartRow({ offer, onTake }: { readonly offer: Offer; readonly onT
 }
 
 /** A part that does not go on, with the reason why not. It cannot be taken. */
-export function RefusedRow({ offer: { part, mating } }: { readonly offer: Offer }) {
+export function RefusedRow({ at, offer }: { readonly at: OpenEnd; readonly offer: Offer }) {
+  const { part } = offer;
+  const mating = matingOf(at, offer);
   return (
     <li className="flex items-start gap-3 border-b border-hair py-1.5 text-ink-2">
       <SeamGlyph seam={seamOf(mating)} width={30} />

@@ -1,8 +1,8 @@
 'use client';
 
-import { type EndRef, type Run, type Strand, refKey } from '@herrero/core';
+import { type EndRef, type Part, type Run, type Strand, refKey } from '@herrero/core';
 import Link from 'next/link';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { HoleSteps } from '../desk/hole-steps';
 import { useJob } from '../desk/job-provider';
 import { stationPath } from '../desk/stations';
@@ -73,10 +73,10 @@ function RunView({ run }: { readonly run: Run }) {
 }
 
 /** What goes on to the end, and where the run may finish. An end made to stay open need not be finished. */
-function BuildOn({ at, open }: { readonly at: EndRef; readonly open: boolean }) {
+function BuildOn({ at, line, open }: { readonly at: EndRef; readonly line: readonly Part[]; readonly open: boolean }) {
   return (
     <>
-      <NextPartPicker at={at} />
+      <NextPartPicker at={at} line={line} />
       {open && (
         <div className="mt-4">
           <FinishPanel at={at} />
@@ -113,6 +113,7 @@ function Panels({ strand }: { readonly strand: Strand }) {
   );
   const selectedPart = useJob((state) => state.plan.context.index.placed(state.selectedPartId ?? ''));
   const at: EndRef | undefined = strand.end.at === 'open' || strand.end.at === 'discharge' ? strand.end.ref : undefined;
+  const line = useMemo(() => strand.items.map(({ part }) => part), [strand]);
   const shown = judged ?? (selectedPart ? undefined : worst);
   return (
     <div className="mt-3 grid grid-cols-[minmax(0,5fr)_minmax(0,6fr)] gap-6 max-xl:grid-cols-1">
@@ -127,7 +128,7 @@ function Panels({ strand }: { readonly strand: Strand }) {
       </div>
       <div>
         {at ? (
-          <BuildOn key={refKey(at)} at={at} open={strand.end.at === 'open'} />
+          <BuildOn key={refKey(at)} at={at} line={line} open={strand.end.at === 'open'} />
         ) : (
           <p className="rule-subject pt-2 type-row text-ink-2">
             This run is finished. Take its last part or joint out to build on.

@@ -119,7 +119,7 @@ describe('ports', () => {
     await userEvent.click(within(port).getByRole('radio', { name: 'use' }));
     await userEvent.click(within(port).getByRole('button', { name: /^Cam grooves/ }));
     await userEvent.click(within(port).getByText(/What goes on to it/));
-    await userEvent.click(within(port).getByRole('button', { name: /^Cam coupler .* x 2 NPT M/ }));
+    await userEvent.click(within(port).getByRole('button', { name: /^Cam coupler .* x 2 NPT male, polypropylene/ }));
     expect(now().parts.map(({ code }) => code)).toEqual(['CMBP-200']);
   });
 

@@ -16,6 +16,7 @@ import { POST as postIdentify } from '@/app/api/v1/threads/identify/route';
 import { GET as getCard } from '@/app/api/v1/threads/card.pdf/route';
 import { GET as getOpenApi } from '@/app/api/v1/openapi.json/route';
 import { POST as postPlan } from '@/app/api/v1/plan/route';
+import { POST as postRoutes } from '@/app/api/v1/routes/route';
 import { closeDatabase } from '../db/database';
 import { createJob } from '../db/job-repository';
 import { EDIT_DTOS } from './edit-dto';
@@ -129,6 +130,55 @@ describe('threads/card.pdf', () => {
     const response = await card(query);
     expect(response.status).toBe(400);
     expect(await fields(response)).toEqual(expected);
+  });
+});
+
+describe('routes', () => {
+  test('gives chains whose every joint holds, with price and least bore', async () => {
+    const { routes } = (await body(
+      await postRoutes(post({ from: '3/4 NPT M', to: '3/4 NH M', fromMaterial: 'brass', require: ['shut-off'] })),
+    )) as {
+      routes: { parts: { code: string }[]; joints: { verdict: string }[]; price: number; smallestBoreMm: number }[];
+    };
+    expect(routes).toHaveLength(5);
+    for (const { parts, joints, price, smallestBoreMm } of routes) {
+      // The run shall offer the end itself: there is a joint before every part and none after the last.
+      expect(joints).toHaveLength(parts.length);
+      for (const { verdict } of joints) expect(['holds', 'holds-with']).toContain(verdict);
+      expect(price).toBeGreaterThan(0);
+      expect(smallestBoreMm).toBeGreaterThan(5);
+    }
+  });
+
+  test('joins what is there, when that is asked', async () => {
+    const answer = await body(
+      await postRoutes(post({ from: '3/4 NPT M', to: '3/4 NH F swivel', target: 'joins', limit: 1 })),
+    );
+    expect(answer.routes).toMatchObject([
+      { parts: [{ code: 'AD-075F', ends: ['3/4 NPT F', '3/4 NH M'] }], joints: [{}, { verdict: 'holds-with' }] },
+    ]);
+  });
+
+  test('names the gap, and what was asked for in vain', async () => {
+    expect(await body(await postRoutes(post({ from: '2-1/2 NH F', to: 'S60x6 F', region: 'ANZ' })))).toMatchObject({
+      routes: [],
+      gap: { part: '2-1/2 NH M x S60x6 F', before: [], after: [] },
+    });
+    expect(
+      await body(
+        await postRoutes(post({ from: '1 NPT F', to: '1 NPT M', require: ['filter', 'union'], mostParts: 1 })),
+      ),
+    ).toEqual({ routes: [], unmet: ['filter', 'union'] });
+  });
+
+  test.each([
+    [{ from: '3/4 NPTT M', to: '7/9 NH F' }, ['from', 'to']],
+    [{ from: 'x', to: '3/4 NH M', limit: 500, require: ['gold'], mostParts: 1.5 }, ['limit', 'require', 'mostParts']],
+    [{}, ['from', 'to']],
+  ])('%j: 400 with every field', async (sent, expected) => {
+    const response = await postRoutes(post(sent));
+    expect(response.status).toBe(400);
+    expect([...new Set(await fields(response))].sort()).toEqual([...expected].sort());
   });
 });
 

@@ -1,20 +1,25 @@
 import {
+  AVOIDABLE,
   BASES,
+  CAPABILITIES,
   CEMENTS,
   CLEANINGS,
   EDIT_TYPES,
   FACES,
   FROST_PLANS,
+  LEANS,
   MATERIALS,
   MEDIA,
   NOMINAL_SIZES,
   PORT_USES,
+  REGIONS,
   ROLES,
   SCHEMA_VERSION,
   SITE_FIGURES,
   SUN_PLANS,
 } from '@herrero/core';
 import { BODY_LIMIT_BYTES } from './read-body';
+import { MOST_PARTS, MOST_ROUTES } from './route-dto';
 
 const json = (schema: object): object => ({ content: { 'application/json': { schema } } });
 const ref = (name: string): object => ({ $ref: `#/components/schemas/${name}` });
@@ -42,6 +47,8 @@ const endRef = object({ of: { enum: ['part', 'hole', 'terminal'] }, id: text, en
   'of',
   'id',
 ]);
+
+const routePart = object({ code: text, name: text, material: { enum: MATERIALS }, ends: list(text) });
 
 const schemas = {
   Problem: object({ error: text, fields: list(object({ path: text, message: text })) }),
@@ -221,6 +228,56 @@ export const openApi = {
           ),
         },
         responses: { 200: answer('The mating', ref('Mating')), 400: badRequest, 413: tooLarge },
+      },
+    },
+    '/api/v1/routes': {
+      post: {
+        summary:
+          'Ways between two open ends in which every joint holds; where there is none, the one part that would close it',
+        requestBody: {
+          required: true,
+          ...json(
+            object(
+              {
+                from: text,
+                to: text,
+                fromMaterial: { enum: MATERIALS },
+                toMaterial: { enum: MATERIALS },
+                target: { enum: ['offers', 'joins'], default: 'offers' },
+                region: { enum: REGIONS },
+                require: list({ enum: CAPABILITIES }),
+                avoid: list({ enum: AVOIDABLE }),
+                prefer: list({ enum: LEANS }),
+                minBoreMm: number,
+                limit: { type: 'integer', minimum: 1, maximum: MOST_ROUTES },
+                mostParts: { type: 'integer', minimum: 1, maximum: MOST_PARTS },
+              },
+              ['from', 'to'],
+            ),
+          ),
+        },
+        responses: {
+          200: answer(
+            'Routes, best first',
+            object(
+              {
+                routes: list(
+                  object({
+                    parts: list(routePart),
+                    joints: list(ref('Mating')),
+                    price: number,
+                    smallestBoreMm: orNull(number),
+                  }),
+                ),
+                gap: object({ part: text, before: list(routePart), after: list(routePart) }),
+                unmet: list({ enum: CAPABILITIES }),
+              },
+              ['routes'],
+            ),
+          ),
+          400: badRequest,
+          413: tooLarge,
+        },
       },
     },
     '/api/v1/threads/identify': {

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { type Edit, type Job, emptyJob, newTank, ternPoint, undoStacks } from '@herrero/core';
+import { type Edit, type Job, SCHEMA_VERSION, emptyJob, newTank, ternPoint, undoStacks } from '@herrero/core';
 import { eq, sql } from 'drizzle-orm';
 import { afterAll, describe, expect, test } from 'vitest';
 import { closeDatabase, database } from './database';
@@ -61,14 +61,17 @@ describe('a job in the database', () => {
       .set({ document: old as unknown as Job, schemaVersion: 1 })
       .where(eq(jobs.id, id));
     const read = await findJob(id);
-    expect(read?.document).toMatchObject({ schemaVersion: 2, tanks: [{ base: 'ground', pump: null }, {}] });
-    expect((await listJobs(false)).find((job) => job.id === id)?.document.schemaVersion).toBe(2);
+    expect(read?.document).toMatchObject({
+      schemaVersion: SCHEMA_VERSION,
+      tanks: [{ base: 'ground', pump: null }, {}],
+    });
+    expect((await listJobs(false)).find((job) => job.id === id)?.document.schemaVersion).toBe(SCHEMA_VERSION);
     expect((await applyBatch(id, batch([move(P4_UP, 0.3)]))).kind).toBe('accepted');
     const [row] = await database()
       .select({ version: jobs.schemaVersion, document: jobs.document })
       .from(jobs)
       .where(eq(jobs.id, id));
-    expect(row).toMatchObject({ version: 2, document: { schemaVersion: 2 } });
+    expect(row).toMatchObject({ version: SCHEMA_VERSION, document: { schemaVersion: SCHEMA_VERSION } });
   });
 
   test('an accepted batch changes document, revision and history together', async () => {

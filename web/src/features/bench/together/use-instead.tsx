@@ -1,22 +1,21 @@
 'use client';
 
 import {
-  type Chain,
   type End,
   MATERIAL_NAMES,
   type Mating,
   type Material,
-  findChains,
-  formatEnd,
   holdsAtAll,
   partTitle,
   settingCaution,
-  shippedCatalogue,
 } from '@herrero/core';
 import Link from 'next/link';
 import { type ReactNode, useState } from 'react';
 import { MiniPart } from '@/drawing/view/mini-part';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
+import { type RouteQuestion } from '../../routes/route-question';
+import { NoWay } from '../../routes/route-list';
+import { useRoutes } from '../../routes/use-routes';
 import { useCameFrom } from '../came-from';
 
 interface UseInsteadProps {
@@ -34,7 +33,15 @@ export function UseInstead({ a, b, aMaterial, bMaterial, mating, words }: UseIns
   // A joint that only lacks what it needs is put right by putting it in.
   const leftOut = mating.reason.startsWith('left-out');
   const asks = !holds && !leftOut && mating.verdict !== 'unknown';
-  const chains = asks ? waysBetween(a, b, aMaterial, bMaterial) : [];
+  const question: RouteQuestion | undefined = asks
+    ? {
+        from: { end: a, material: aMaterial ?? undefined },
+        to: { end: b, material: bMaterial ?? undefined },
+        options: { limit: 3 },
+      }
+    : undefined;
+  const found = useRoutes(question);
+  const chains = found?.routes ?? [];
   const [chosen, setChosen] = useState(0);
   return (
     <>
@@ -43,18 +50,17 @@ export function UseInstead({ a, b, aMaterial, bMaterial, mating, words }: UseIns
           <h2 className="flex items-baseline justify-between pt-3 pb-2">
             <span className="type-head">Use instead</span>
             <span className="type-second">
-              {chains.length === 0
-                ? 'no way found'
-                : chains.length === 1
-                  ? '1 way that holds'
-                  : `${chains.length} ways that hold`}
+              {found === undefined
+                ? 'looking'
+                : chains.length === 0
+                  ? 'no way found'
+                  : chains.length === 1
+                    ? '1 way that holds'
+                    : `${chains.length} ways that hold`}
             </span>
           </h2>
           {chains.length === 0 ? (
-            <p className="border-t-[1.5px] border-ink pt-2 type-row">
-              No chain of shelf parts joins {formatEnd(a)} to {formatEnd(b)}. One part would close it:{' '}
-              <b className="font-[650]">{mating.instead}</b>
-            </p>
+            found && <NoWay found={found} />
           ) : (
             <ol className="border-t-[1.5px] border-ink">
               {chains.map((chain, index) => (
@@ -110,15 +116,6 @@ export function UseInstead({ a, b, aMaterial, bMaterial, mating, words }: UseIns
         and a licensed trade.
       </p>
     </>
-  );
-}
-
-function waysBetween(a: End, b: End, aMaterial: Material | null, bMaterial: Material | null): readonly Chain[] {
-  return findChains(
-    { end: a, material: aMaterial ?? undefined },
-    { end: b, material: bMaterial ?? undefined },
-    shippedCatalogue,
-    { limit: 3 },
   );
 }
 

@@ -1,0 +1,96 @@
+import {
+  CAPABILITY_NAMES,
+  MATERIAL_NAMES,
+  type Measures,
+  type Route,
+  type Routes,
+  formatLength,
+  partTitle,
+} from '@herrero/core';
+import { MiniPart } from '@/drawing/view/mini-part';
+import { useJob } from '../desk/job-provider';
+
+/** Ranked ways, each drawn part by part, with what it costs and how narrow it gets. Pressing one takes it. */
+export function RouteList({
+  routes,
+  onTake,
+  alone,
+}: {
+  readonly routes: readonly Route[];
+  readonly onTake: (route: Route) => void;
+  /** What a way of no parts at all is called. */
+  readonly alone: string;
+}) {
+  const measures = useJob((state) => state.job.measures);
+  return (
+    <ol>
+      {routes.map((route, index) => (
+        <li key={route.links.map(({ part }) => part.code).join()} className="border-b border-hair">
+          <button
+            type="button"
+            onClick={() => onTake(route)}
+            className="flex min-h-14 w-full items-center gap-2.5 px-1 py-1 text-left hover:bg-brass-wash focus-visible:bg-brass-wash"
+          >
+            <b className="w-4 font-[650]">{index + 1}</b>
+            <RouteWords route={route} alone={alone} />
+            <RouteFigures route={route} measures={measures} />
+          </button>
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+function RouteWords({ route: { links }, alone }: { readonly route: Route; readonly alone: string }) {
+  if (links.length === 0) return <span className="flex-1 type-row">{alone}</span>;
+  return (
+    <span className="min-w-0 flex-1">
+      {links.map(({ part }, index) => (
+        <span key={index} className="flex items-center gap-2">
+          <MiniPart part={part} width={48} height={32} />
+          <span className="min-w-0 type-row">
+            {partTitle(part)}, {MATERIAL_NAMES[part.material]}
+          </span>
+        </span>
+      ))}
+    </span>
+  );
+}
+
+const RouteFigures = ({
+  route: { links, priceUsd, smallestBoreMm },
+  measures,
+}: {
+  readonly route: Route;
+  readonly measures: Measures;
+}) => (
+  <span className="shrink-0 text-right type-second">
+    {links.length === 0
+      ? 'no part'
+      : `${links.length} ${links.length === 1 ? 'part' : 'parts'}, $${priceUsd.toFixed(2)}`}
+    {links.length > 0 && <span className="block">least bore {formatLength(smallestBoreMm / 1000, measures)}</span>}
+  </span>
+);
+
+/** No way: the one part that would close it, or what was asked for that cannot be had. */
+export function NoWay({ found }: { readonly found: Routes | undefined }) {
+  if (found?.unmet)
+    return (
+      <p className="border-b border-hair py-2 type-row">
+        No chain of up to six parts has {found.unmet.map((one) => CAPABILITY_NAMES[one]).join(' and ')}. Leave one of
+        them out, or begin the run with it.
+      </p>
+    );
+  if (!found?.gap)
+    return <p className="border-b border-hair py-2 type-row">Nothing is known to go on here. Measure the end first.</p>;
+  const { part, before, after } = found.gap;
+  return (
+    <div className="border-b border-hair py-2 type-row">
+      <p>
+        No chain of the catalogue leads there. One part would close it: <b className="font-[650]">{part}</b>
+        {before.length + after.length === 0 ? '.' : ', with'}
+      </p>
+      {before.length + after.length > 0 && <p>{[...before, ...after].map(partTitle).join(', ')}</p>}
+    </div>
+  );
+}
