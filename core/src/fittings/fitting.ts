@@ -38,6 +38,8 @@ export interface FittingSpec {
 }
 
 const GIRTH = 1.04;
+/** However near two sizes are, a ring of this share is left between them. */
+const LEAST_RING = 0.94;
 
 const isPartEnd = (end: End | PartEnd): end is PartEnd => 'position' in end;
 
@@ -97,10 +99,27 @@ function bodyOf(
   if (!inlet) return [middle(betweenMm, boreMm * 1.5, boreMm, surface)];
   const first = isSwivel(ends[0]) ? { ...inlet, surface: 'nut' as const } : inlet;
   if (!outlet) return [first, { lengthMm: betweenMm, outsideMm: inlet.outsideMm, boreMm: 0, surface: 'closed' }];
-  if (nested)
-    return [first, middle(betweenMm, inlet.outsideMm * girth, Math.min(outlet.boreMm, inlet.outsideMm * 0.94), 'hex')];
+  if (nested) return nestedBody(first, outlet, betweenMm, girth, boreMm);
   const last = isSwivel(ends[1]) ? { ...outlet, surface: 'nut' as const } : outlet;
   return [first, middle(betweenMm, Math.max(inlet.outsideMm, outlet.outsideMm) * girth, boreMm, surface), last];
+}
+
+/** A narrow end inside a wide one: it begins at the head and goes as deep as it is long, into the wide end where it must. */
+function nestedBody(
+  outer: BodySection,
+  inner: BodySection,
+  headMm: number,
+  girth: number,
+  boreMm: number,
+): readonly BodySection[] {
+  const insideMm = Math.min(inner.boreMm, outer.outsideMm * LEAST_RING);
+  const deepMm = Math.min(outer.lengthMm, Math.max(0, inner.lengthMm - headMm));
+  const shallowMm = outer.lengthMm - deepMm;
+  return [
+    ...(shallowMm > 0 ? [{ ...outer, lengthMm: shallowMm, boreMm }] : []),
+    ...(deepMm > 0 ? [{ ...outer, lengthMm: deepMm, boreMm: insideMm }] : []),
+    middle(headMm, outer.outsideMm * girth, insideMm, 'hex'),
+  ];
 }
 
 const isSwivel = (end: PartEnd | undefined): boolean => end?.end.kind === 'thread' && end.end.swivel === true;

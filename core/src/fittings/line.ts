@@ -2,6 +2,7 @@ import type { End } from '../connections/end';
 import type { Material } from '../connections/material';
 import type { Source } from '../provenance';
 import type { NominalSize } from '../quantity/size';
+import type { FamilyPart } from './part-family';
 
 /**
  * A line of fittings: what a counter keeps together because it has the same ends and is of one material. The families
@@ -11,6 +12,8 @@ export interface Line {
   /** Ends the letters of a part's code. */
   readonly mark: string;
   readonly material: Material;
+  /** Told apart from another line of the same material and ends: 'Schedule 80'. */
+  readonly grade?: string;
   /** Sizes of the whole line, small to large. */
   readonly sizes: readonly NominalSize[];
   /** The end that takes what goes in: female thread, socket; of lines that only have tails, the tail. */
@@ -56,18 +59,27 @@ export interface Made {
   readonly to?: NominalSize;
 }
 
+type Each<Sizes extends readonly NominalSize[]> = (line: Line, ...sizes: Sizes) => FamilyPart | readonly FamilyPart[];
+
+const graded = ({ grade }: Line, part: FamilyPart): FamilyPart =>
+  grade === undefined ? part : { ...part, detail: `${part.detail}, ${grade}` };
+
 /** Runs over the matrix of a family: every line, every size in which it is made. */
-export const overMade = <Item>(
-  made: readonly Made[],
-  each: (line: Line, size: NominalSize) => Item | readonly Item[],
-): readonly Item[] => made.flatMap(({ line, from, to }) => sizesOf(line, from, to).flatMap((size) => each(line, size)));
+export const overMade = (made: readonly Made[], each: Each<[NominalSize]>): readonly FamilyPart[] =>
+  made.flatMap(({ line, from, to }) =>
+    sizesOf(line, from, to)
+      .flatMap((size) => each(line, size))
+      .map((part) => graded(line, part)),
+  );
 
 /** The same for reducing fittings: every pair of sizes at most so many apart. */
-export const overPairs = <Item>(
+export const overPairs = (
   made: readonly Made[],
   mostSteps: number,
-  each: (line: Line, large: NominalSize, small: NominalSize) => Item,
-): readonly Item[] =>
+  each: Each<[large: NominalSize, small: NominalSize]>,
+): readonly FamilyPart[] =>
   made.flatMap(({ line, from, to }) =>
-    reducingPairs(sizesOf(line, from, to), mostSteps).map(([large, small]) => each(line, large, small)),
+    reducingPairs(sizesOf(line, from, to), mostSteps)
+      .flatMap(([large, small]) => each(line, large, small))
+      .map((part) => graded(line, part)),
   );

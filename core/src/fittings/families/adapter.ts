@@ -237,7 +237,7 @@ export const adapters = defineFamily({
         adapter(range, large, 'male', range.threadOf(small)),
         adapter(range, large, 'female', range.threadOf(small)),
         adapter(range, small, 'male', range.threadOf(large)),
-      ]).flat(),
+      ]),
     ),
     ...BETWEEN_THREADS.flatMap(({ mark, name, material, sizes, a, b, priceUsd }) =>
       sizes.map((size) =>

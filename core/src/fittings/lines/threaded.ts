@@ -168,4 +168,4 @@ function pvcThreads(mark: string, priceFactor: number, ratedPsi: number, smalles
 }
 
 export const NPT_PVC = pvcThreads('V', 1.5, 130, '1/2');
-export const NPT_PVC_80 = pvcThreads('V8', 3.2, 200, '1/2');
+export const NPT_PVC_80: Line = { ...pvcThreads('V8', 3.2, 200, '1/2'), grade: 'Schedule 80' };

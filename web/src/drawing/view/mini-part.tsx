@@ -1,16 +1,20 @@
-import { type Part, type StrandItem } from '@herrero/core';
+import { type Part, type StrandItem, partTitle } from '@herrero/core';
 import { layOut } from '../geometry/string-layout';
 import { StringDrawing } from './string-drawing';
 
-/** A part alone in half-section, small. */
+/** A part alone in half-section, as large as it fits or to a given scale; a drawing without a name says nothing aloud. */
 export function MiniPart({
   part,
   width = 56,
   height = 46,
+  pxPerMm: given,
+  named = false,
 }: {
   readonly part: Part;
   readonly width?: number;
   readonly height?: number;
+  readonly pxPerMm?: number;
+  readonly named?: boolean;
 }) {
   const item: StrandItem = {
     placed: { id: part.code, code: part.code, lengthM: null },
@@ -26,14 +30,14 @@ export function MiniPart({
   const [laid] = layout.parts;
   if (!laid) return null;
   const lengthMm = laid.toMm - laid.fromMm;
-  const pxPerMm = Math.min((width - 6) / lengthMm, (height - 6) / (laid.outsideMm * 1.15));
+  const pxPerMm = given ?? Math.min((width - 6) / lengthMm, (height - 6) / (laid.outsideMm * 1.15));
   return (
     <svg
       width={width}
       height={height}
       viewBox={`0 0 ${width} ${height}`}
-      className="shrink-0 overflow-visible"
-      aria-hidden="true"
+      className="h-auto max-w-full shrink-0 overflow-visible"
+      {...(named ? { role: 'img', 'aria-label': `${partTitle(part)} in half-section` } : { 'aria-hidden': true })}
     >
       <g transform={`translate(${(width - lengthMm * pxPerMm) / 2 - laid.fromMm * pxPerMm} ${height / 2})`}>
         <StringDrawing layout={{ ...layout, wall: undefined }} pxPerMm={pxPerMm} />

@@ -2,6 +2,9 @@ import { type Material } from '@herrero/core';
 import { type LaidPart, type LaidSection, type StringLayout } from '../geometry/string-layout';
 import { outsideFill, sectionFill } from './hatches';
 
+/** The axis goes this much beyond what it is the axis of. */
+const AXIS_OVER_MM = 6;
+
 interface StringDrawingProps {
   readonly layout: StringLayout;
   readonly pxPerMm: number;
@@ -15,6 +18,7 @@ interface StringDrawingProps {
  */
 export function StringDrawing({ layout, pxPerMm, selectedId = null, onSelect }: StringDrawingProps) {
   const px = (mm: number): number => Math.round(mm * pxPerMm * 100) / 100;
+  const start = layout.wall ? 0 : px((layout.parts[0]?.fromMm ?? AXIS_OVER_MM) - AXIS_OVER_MM);
   const end = px(layout.lengthMm);
   return (
     <g>
@@ -49,7 +53,13 @@ export function StringDrawing({ layout, pxPerMm, selectedId = null, onSelect }: 
             strokeWidth={2.5}
           />
         ))}
-      <path d={`M0 0H${end}`} stroke="var(--ink)" strokeWidth={0.8} strokeDasharray="14 3 3 3" pointerEvents="none" />
+      <path
+        d={`M${start} 0H${end}`}
+        stroke="var(--ink)"
+        strokeWidth={0.8}
+        strokeDasharray="14 3 3 3"
+        pointerEvents="none"
+      />
     </g>
   );
 }

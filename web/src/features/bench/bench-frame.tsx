@@ -1,5 +1,6 @@
 'use client';
 
+import { shippedCatalogue } from '@herrero/core';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { type ReactNode, useEffect, useState } from 'react';
@@ -10,10 +11,13 @@ import { useBench } from './bench-store';
 import { useCameFrom } from './came-from';
 import { Tray } from './tray';
 
+const CATALOGUE = '/bench/catalogue';
+
 const PLACES = [
   { href: '/bench', name: 'Which thread?', words: 'measure one end' },
   { href: '/bench/together', name: 'Go together?', words: 'two ends, one joint' },
   { href: '/bench/card', name: 'Thread card', words: 'print, hold against' },
+  { href: CATALOGUE, name: 'Catalogue', words: `${shippedCatalogue.list.length.toLocaleString('en')} parts` },
 ] as const;
 
 /** The bench: no job, so no ground and no pegs. Strip, rule, tray; each place brings its own work and margin. */
@@ -51,8 +55,10 @@ export function BenchFrame({ children }: { readonly children: ReactNode }) {
         </div>
         <RuleTicks />
       </header>
-      <div className="grid flex-1 grid-cols-[188px_minmax(0,1fr)] content-start items-stretch max-lg:grid-cols-[minmax(0,1fr)] print:block">
-        <Tray />
+      <div
+        className={`grid flex-1 content-start items-stretch print:block ${here === CATALOGUE ? 'grid-cols-[minmax(0,1fr)]' : 'grid-cols-[188px_minmax(0,1fr)] max-lg:grid-cols-[minmax(0,1fr)]'}`}
+      >
+        {here !== CATALOGUE && <Tray />}
         <div className="min-w-0">
           {ready ? children : <p className="px-4 py-6 type-second">Laying out the bench</p>}
         </div>

@@ -1,0 +1,98 @@
+import { distance } from 'fastest-levenshtein';
+import { type NominalSize, sizeWords } from '../../quantity/size';
+import { EMPTY_WORDS, type Meaning, VOCABULARY, readSize } from './spoken';
+
+/** What a few spoken words ask for. */
+export interface Query {
+  readonly sizes: readonly NominalSize[];
+  readonly meanings: readonly Meaning[];
+  /** Words that were not understood as they stand, and what they were taken for. */
+  readonly corrected: readonly { readonly wrote: string; readonly read: string }[];
+  /** Words that mean nothing here: looked for in names and codes as they are. */
+  readonly literal: readonly string[];
+}
+
+/** Letters that name the types of cam couplings; only beside the word. */
+const CAM_TYPE = /^(dc|dp|[a-f])$/;
+
+/** Short words are not guessed at; of longer ones one slip is forgiven, of long ones two (two letters changed about are two). */
+const slipsForgiven = (word: string): number => (word.length < 4 ? 0 : word.length < 6 ? 1 : 2);
+
+/**
+ * Reads a query as installers speak: `3/4 ball valve fem`, `2in cam F`, `reducing bush 2x1.5`, `32mm poly elbow`.
+ * Nothing is an error: what is not understood is looked for literally.
+ */
+export function readQuery(text: string): Query {
+  const sizes: NominalSize[] = [];
+  const meanings: Meaning[] = [];
+  const corrected: { wrote: string; read: string }[] = [];
+  const literal: string[] = [];
+  const words = wordsOf(text);
+  const cam = words.includes('cam');
+  for (const word of words) {
+    const size = word === '45' || word === '22.5' ? undefined : readSize(word);
+    if (size !== undefined) {
+      if (!sizes.includes(size)) sizes.push(size);
+      continue;
+    }
+    if (cam && CAM_TYPE.test(word)) {
+      meanings.push({ name: `type ${word.toUpperCase()}`, anyOf: [`type-${word}`] });
+      continue;
+    }
+    const meaning = VOCABULARY.get(word);
+    if (meaning) {
+      if (!meanings.includes(meaning)) meanings.push(meaning);
+      continue;
+    }
+    if (EMPTY_WORDS.has(word)) continue;
+    const guess = closest(word);
+    const guessed = guess === undefined ? undefined : VOCABULARY.get(guess);
+    if (guess !== undefined && guessed) {
+      corrected.push({ wrote: word, read: guessed.name });
+      if (!meanings.includes(guessed)) meanings.push(guessed);
+    } else literal.push(word);
+  }
+  // A bushing reduces: the word adds nothing beside it.
+  const bushing = meanings.some(({ name }) => name === 'bushing');
+  return {
+    sizes,
+    meanings: bushing ? meanings.filter(({ name }) => name !== 'reducing') : meanings,
+    corrected,
+    literal,
+  };
+}
+
+/** Splits into words, parts sizes that are written together, joins the ones that belong together. */
+const wordsOf = (text: string): readonly string[] =>
+  text
+    .toLowerCase()
+    .replace(/[“”″]/g, '"')
+    .replace(/½/g, ' 1/2')
+    .replace(/¾/g, ' 3/4')
+    .replace(/¼/g, ' 1/4')
+    .replace(/(\d)\s+(\d\/\d)/g, '$1-$2')
+    .replace(/([\d"])\s*(?:x|×|\*)\s*(?=[\d.])/g, '$1 ')
+    .replace(/(\d)\s+(mm|in|inch)\b/g, '$1$2')
+    .replace(/first\s+flush/g, 'first-flush')
+    .replace(/schedule\s+(\d)/g, 'sch$1')
+    .replace(/sch\s+(\d)/g, 'sch$1')
+    .split(/[\s,;:()]+/)
+    .filter((word) => word !== '');
+
+function closest(word: string): string | undefined {
+  const most = slipsForgiven(word);
+  let best: string | undefined;
+  let least = most + 1;
+  for (const known of VOCABULARY.keys()) {
+    if (Math.abs(known.length - word.length) >= least || known.length < 4) continue;
+    const slips = distance(word, known);
+    if (slips < least) [best, least] = [known, slips];
+  }
+  return best;
+}
+
+/** The query read back in full names: 'bushing, 2 in to 1-1/2 in'. */
+export const queryWords = ({ sizes, meanings, literal }: Query): string =>
+  [meanings.map(({ name }) => name).join(' '), sizes.map(sizeWords).join(' to '), ...literal.map((word) => `“${word}”`)]
+    .filter((part) => part !== '')
+    .join(', ');

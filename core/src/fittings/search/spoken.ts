@@ -1,0 +1,159 @@
+import { INCH_SIZES, METRIC_SIZES, type NominalSize, isNominalSize } from '../../quantity/size';
+
+/** What a word asks for: one of these must be among the words of a part. */
+export interface Meaning {
+  /** As it is read back. */
+  readonly name: string;
+  readonly anyOf: readonly string[];
+}
+
+const one = (name: string, ...anyOf: readonly string[]): Meaning => ({
+  name,
+  anyOf: anyOf.length === 0 ? [name] : anyOf,
+});
+
+/** Words of the counter for what the catalogue calls by one name; the first of a row is how it is read back. */
+const SAID: readonly (readonly [Meaning, ...string[]])[] = [
+  [one('bushing'), 'bush', 'bushes', 'bushings'],
+  [one('reducing'), 'reducer', 'reduce', 'red'],
+  [one('elbow'), 'ell', 'el', 'elbows', 'bend', 'knee'],
+  [one('tee'), 't', 'tees'],
+  [one('wye'), 'y', 'wyes'],
+  [one('cross'), 'crosses'],
+  [one('coupling'), 'coupler', 'couplings', 'connector', 'joiner', 'sleeve'],
+  [one('slip', 'slip', 'socket'), 'slip'],
+  [one('repair', 'slip'), 'repair', 'slide'],
+  [one('union'), 'unions'],
+  [one('nipple'), 'nipples', 'barrel'],
+  [one('close'), 'running'],
+  [one('hex'), 'hexagon'],
+  [one('valve'), 'valves', 'shutoff', 'shut-off', 'isolator', 'stopcock'],
+  [one('ball')],
+  [one('lever')],
+  [one('gate')],
+  [one('check'), 'nonreturn', 'non-return', 'backflow', 'nrv'],
+  [one('foot')],
+  [one('backwater')],
+  [one('float'), 'ballcock'],
+  [one('flap')],
+  [one('tap'), 'taps', 'faucet', 'bib', 'bibb', 'hosebib'],
+  [one('timer'), 'timers', 'controller'],
+  [one('filter'), 'filters'],
+  [one('strainer'), 'strainers'],
+  [one('screen', 'screened', 'mesh', 'screen'), 'insect', 'mozzie', 'mosquito'],
+  [one('vent'), 'cowl'],
+  [one('cap'), 'caps', 'end-cap', 'stop-end'],
+  [one('plug'), 'plugs'],
+  [one('bung'), 'bungs'],
+  [one('bulkhead'), 'bulkheads', 'tank-fitting', 'skin-fitting'],
+  [one('gasket'), 'gaskets', 'grommet'],
+  [one('saddle'), 'saddles'],
+  [one('manifold'), 'manifolds', 'splitter'],
+  [one('adapter'), 'adaptor', 'adapters', 'adaptors', 'adap'],
+  [one('swivel'), 'swivels'],
+  [one('tail', 'tail', 'barb'), 'tails', 'barb', 'barbed', 'barbs', 'spur'],
+  [one('hose'), 'hoses', 'hosepipe'],
+  [one('pipe'), 'pipes', 'tube', 'tubing'],
+  [one('downpipe'), 'downspout', 'leader'],
+  [one('gutter'), 'gutters', 'eaves'],
+  [one('diverter'), 'diverters'],
+  [one('first-flush'), 'firstflush', 'flush'],
+  [one('bracket', 'bracket', 'clip', 'strap'), 'brackets', 'clip', 'clips', 'strap', 'straps', 'hanger'],
+  [one('pump'), 'pumps'],
+  [one('vessel'), 'accumulator'],
+  [one('container', 'container', 'container thread'), 'crate', 'ibc', 'tote'],
+  [one('drum'), 'keg'],
+  [one('cam'), 'camlever', 'cam-and-groove'],
+  [one('click'), 'snap-on', 'quick'],
+  [one('street'), 'm&f'],
+  [one('sweep'), 'long-sweep', 'easy'],
+  [one('45'), '45deg', 'eighth'],
+  [one('22-1/2'), '22.5'],
+  [one('male'), 'm', 'mip', 'mpt', 'mi'],
+  [one('female'), 'f', 'fem', 'fip', 'fpt', 'fi'],
+  [one('socket'), 'soc', 'solvent', 'glue', 'glued', 'cemented', 's'],
+  [one('spigot'), 'spig', 'plain-end'],
+  [one('push-fit'), 'pushfit', 'push'],
+  [one('compression'), 'comp'],
+  [one('threaded', 'thread'), 'thread', 'screwed'],
+  [one('NPT', 'npt'), 'npt', 'iron'],
+  [one('ISO pipe thread', 'r', 'rp', 'rc', 'g'), 'bsp', 'iso', 'gas'],
+  [one('R or Rp', 'r', 'rp', 'rc'), 'bspt', 'r', 'rp'],
+  [one('G', 'g'), 'bspp', 'g'],
+  [one('NH hose thread', 'nh'), 'nh', 'ght', 'garden'],
+  [one('polyethylene pipe', 'polyethylene', 'pe', 'pe-id', 'rural'), 'poly', 'pe', 'mdpe', 'ldpe', 'polypipe'],
+  [one('Schedule 80', 'ips80'), 'sch80', 'schedule80'],
+  [one('Schedule 40', 'ips'), 'sch40', 'schedule40', 'ips'],
+  [one('drain', 'dwv', 'anz-dwv', 'soil', 'd3034', 'd2729', 'waste'), 'drain', 'dwv', 'sewer', 'drainage'],
+  [one('waste', 'waste', 'waste-pp'), 'waste'],
+  [one('soil'), 'soil'],
+  [one('brass'), 'brass'],
+  [one('stainless'), 'stainless', 'ss', 'inox'],
+  [one('galvanised'), 'galv', 'galvanized', 'gal'],
+  [one('PVC', 'pvc'), 'pvc', 'upvc'],
+  [one('CPVC', 'cpvc'), 'cpvc'],
+  [one('ABS', 'abs'), 'abs'],
+  [one('polypropylene'), 'pp', 'polyprop', 'plastic'],
+  [one('nylon'), 'nylon'],
+  [one('aluminium'), 'alu', 'ali', 'aluminum'],
+  [one('copper'), 'copper', 'cu'],
+  [one('rubber'), 'rubber'],
+  [one('clear'), 'clear', 'sight'],
+  [one('frost-proof', 'frost-proof'), 'frost', 'frostfree', 'frost-free', 'hydrant'],
+  [one('vacuum'), 'vacuum', 'breaker'],
+  [one('flexible'), 'flexible'],
+];
+
+/** Every word that is understood, with what it asks for. */
+export const VOCABULARY: ReadonlyMap<string, Meaning> = new Map(
+  SAID.flatMap(([meaning, ...words]): readonly (readonly [string, Meaning])[] => [
+    ...words.map((word) => [word, meaning] as const),
+    ...(meaning.name.includes(' ') ? [] : [[meaning.name.toLowerCase(), meaning] as const]),
+  ]),
+);
+
+/** Words that say nothing about a part. */
+export const EMPTY_WORDS: ReadonlySet<string> = new Set([
+  'a',
+  'an',
+  'the',
+  'for',
+  'to',
+  'of',
+  'in',
+  'with',
+  'x',
+  'by',
+  'and',
+  'type',
+  'fitting',
+  'inch',
+  'mm',
+  'dia',
+]);
+
+const DECIMALS: Readonly<Record<string, string>> = {
+  '': '',
+  '.125': '1/8',
+  '.25': '1/4',
+  '.375': '3/8',
+  '.5': '1/2',
+  '.625': '5/8',
+  '.75': '3/4',
+};
+
+/** A size as it is typed: `3/4`, `3/4"`, `1.5`, `1-1/2`, `2in`, `32`, `32mm`. Undefined: this is no size of the trade. */
+export function readSize(text: string): NominalSize | undefined {
+  const [, number = '', unit = ''] = /^([\d./-]+?)(in|inch|"|''|mm)?$/.exec(text) ?? [];
+  if (number === '') return undefined;
+  const [, whole = '', decimals = ''] = /^(\d*)(\.\d+)?$/.exec(number) ?? [];
+  const fraction = decimals === '' ? '' : (DECIMALS[decimals.replace(/0+$/, '')] ?? '?');
+  const spoken =
+    decimals === '' ? number : [whole === '0' ? '' : whole, fraction].filter((part) => part !== '').join('-');
+  const wanted = unit === 'mm' ? METRIC_SIZES : unit === '' ? undefined : INCH_SIZES;
+  if (wanted !== undefined)
+    return (wanted as readonly string[]).includes(spoken === '' ? number : spoken)
+      ? (spoken as NominalSize)
+      : undefined;
+  return isNominalSize(spoken) ? spoken : isNominalSize(number) ? number : undefined;
+}
