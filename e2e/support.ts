@@ -35,8 +35,12 @@ export const notes = (page: Page): Locator => page.getByRole('complementary', { 
 export const rack = (page: Page): Locator => page.getByRole('complementary', { name: 'Tanks and their holes' });
 export const station = (page: Page, name: string): Locator =>
   page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name });
-export const takePart = (page: Page, name: string): Promise<void> =>
-  page.getByRole('region', { name: 'Next part' }).getByRole('button', { name }).click();
+/** Takes a part from what goes on, narrowed down by the first words of its name. */
+export async function takePart(page: Page, name: string): Promise<void> {
+  const next = page.getByRole('region', { name: 'Next part' });
+  await next.getByLabel('Narrow the parts down').fill(/^[^,:]*/.exec(name)?.[0] ?? '');
+  await next.getByRole('button', { name }).click();
+}
 
 /** Nothing is kept back: all that was done here has been answered by the server. */
 export async function settled(page: Page): Promise<void> {

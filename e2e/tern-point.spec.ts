@@ -58,7 +58,7 @@ test('a run is finished to the bay, a part is turned, replaced and taken out', a
     .click();
   await page
     .getByRole('region', { name: 'Finish to' })
-    .getByRole('button', { name: /To rinse bay: Hose male end/ })
+    .getByRole('button', { name: /^1 ?Hose male end 1 in tail x 3\/4 NH male/ })
     .click();
   const string = page.getByLabel('The string in half-section');
   await expect(string.getByText('At rinse bay')).toBeVisible();
@@ -66,7 +66,10 @@ test('a run is finished to the bay, a part is turned, replaced and taken out', a
   await string.getByRole('button', { name: /^Lever valve/ }).click();
   const part = page.getByTestId('part-panel');
   await part.getByRole('button', { name: 'Another part in its place' }).click();
-  await part.getByRole('button', { name: /Ball valve 3\/4 NPT female/ }).click();
+  await part
+    .getByRole('button', { name: /Ball valve 3\/4 NPT female/ })
+    .first()
+    .click();
   await expect(string.getByRole('button', { name: /^Ball valve/ })).toBeVisible();
 
   await string.getByRole('button', { name: /^Hex nipple/ }).click();

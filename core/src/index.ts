@@ -83,3 +83,5 @@ export { kilnYard } from './demo/kiln-yard';
 export { millRow } from './demo/mill-row';
 export { quarryLane } from './demo/quarry-lane';
 export { ternPoint } from './demo/tern-point';
+export * from './fittings/own/own-part';
+export * from './fittings/own/own-rows';

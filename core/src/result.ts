@@ -10,3 +10,9 @@ export const err = <Problem>(error: Problem): { readonly ok: false; readonly err
   ok: false,
   error,
 });
+
+/** A field that cannot be as it is: where, and what it must be, for the person who typed it. */
+export interface FieldProblem {
+  readonly path: string;
+  readonly message: string;
+}

@@ -90,16 +90,20 @@ function complete(part: FamilyPart, family: PartFamily): Part {
 export interface Catalogue {
   readonly list: readonly Part[];
   readonly byCode: ReadonlyMap<string, Part>;
+  /** How many there are in the van or on the shelf, by code; what is not there is none. */
+  readonly onHand: ReadonlyMap<string, number>;
 }
 
+const NOTHING_ON_HAND: ReadonlyMap<string, number> = new Map();
+
 /** @throws RangeError two parts share a code */
-export function catalogueOf(parts: readonly Part[]): Catalogue {
+export function catalogueOf(parts: readonly Part[], onHand = NOTHING_ON_HAND): Catalogue {
   const byCode = new Map<string, Part>();
   for (const part of parts) {
     if (byCode.has(part.code)) throw new RangeError(`catalogueOf: ${part.code} is there twice`);
     byCode.set(part.code, part);
   }
-  return { list: parts, byCode };
+  return { list: parts, byCode, onHand };
 }
 
 /** The catalogue that ships with Herrero: generic names, invented prices. */

@@ -1,3 +1,4 @@
+import type { FieldProblem } from '../result';
 import { tankOf } from './lookup';
 import { parseEnd } from '../connections/parse';
 import type { Catalogue } from '../fittings/catalogue';
@@ -8,12 +9,6 @@ import { isTankType } from '../walls/tank-types';
 import type { Tank } from '../walls/tank';
 import { COLLECTIONS } from './edits/change';
 import { type EndRef, type Job, type Penetration, refKey } from './job';
-
-/** A field that cannot be as it is: where, and what it must be, for the person who typed it. */
-export interface FieldProblem {
-  readonly path: string;
-  readonly message: string;
-}
 
 /** Outer limits of what a rainwater tank can be; beyond them a point has slipped. Our judgement. */
 const LIMITS = {

@@ -22,8 +22,9 @@ const cents = (usd: number): number => Math.round(usd * 100) / 100;
  */
 export function takeOff(context: CheckContext): PartsList {
   const placedIn = partsByRun(context);
-  const runs = context.runs.flatMap((run) => runGroup(run, placedIn.get(run.penetration.id) ?? [], context));
-  const seals = wallGroup(context, placedIn);
+  const left = new Map(context.catalogue.onHand);
+  const seals = wallGroup(context, placedIn, left);
+  const runs = context.runs.flatMap((run) => runGroup(run, placedIn.get(run.penetration.id) ?? [], context, left));
   const cuts = cutBars(context, placedIn);
   const needs = placedNeeds(context);
   const used = [...placedIn.values()].flat().map(({ part }) => part);
@@ -97,12 +98,18 @@ const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text
 
 const sealsWall = (part: Part): boolean => part.ends.some(({ end }) => end.kind === 'wall-seal');
 
-function pieceLines(items: readonly { part: Part; place: string }[]): PartsLine[] {
+/** What is left of what is on hand; each line takes what it can from it. */
+type OnHand = Map<string, number>;
+
+function pieceLines(items: readonly { part: Part; place: string }[], left: OnHand): PartsLine[] {
   const codes = [...new Set(items.map(({ part }) => part.code))];
   return codes.flatMap((code) => {
     const own = items.filter(({ part }) => part.code === code);
     const part = own[0]?.part;
     if (!part) return [];
+    const fromHand = Math.min(own.length, left.get(code) ?? 0);
+    left.set(code, (left.get(code) ?? 0) - fromHand);
+    const buy = own.length - fromHand;
     return [
       {
         code,
@@ -110,9 +117,10 @@ function pieceLines(items: readonly { part: Part; place: string }[]): PartsLine[
         detail: `${part.detail}, ${MATERIAL_NAMES[part.material]}`,
         need: own.length,
         unit: 'piece' as const,
-        buy: own.length,
-        priceUsd: cents(own.length * part.priceUsd),
+        buy,
+        priceUsd: cents(buy * part.priceUsd),
         places: [...new Set(own.map(({ place }) => place))],
+        ...(fromHand > 0 ? { note: `${fromHand} on hand` } : {}),
       },
     ];
   });
@@ -140,16 +148,25 @@ function strapLines({ penetrations }: Job): PartsLine[] {
   });
 }
 
-function wallGroup({ runs, job }: CheckContext, placedIn: ReadonlyMap<string, readonly StrandItem[]>): PartsGroup {
+function wallGroup(
+  { runs, job }: CheckContext,
+  placedIn: ReadonlyMap<string, readonly StrandItem[]>,
+  left: OnHand,
+): PartsGroup {
   const items = runs.flatMap(({ penetration }) =>
     (placedIn.get(penetration.id) ?? [])
       .filter(({ part }) => sealsWall(part))
       .map(({ part }) => ({ part, place: penetration.label })),
   );
-  return group('wall', 'Wall', 'what seals each hole', [...pieceLines(items), ...strapLines(job)]);
+  return group('wall', 'Wall', 'what seals each hole', [...pieceLines(items, left), ...strapLines(job)]);
 }
 
-function runGroup({ penetration }: Run, items: readonly StrandItem[], { job }: CheckContext): PartsGroup[] {
+function runGroup(
+  { penetration }: Run,
+  items: readonly StrandItem[],
+  { job }: CheckContext,
+  left: OnHand,
+): PartsGroup[] {
   const beyond = items.filter(({ part }) => !sealsWall(part));
   if (beyond.length === 0) return [];
   const pieces = beyond.filter(({ part }) => !isByLength(part)).map(({ part }) => ({ part, place: penetration.label }));
@@ -169,7 +186,7 @@ function runGroup({ penetration }: Run, items: readonly StrandItem[], { job }: C
   return [
     {
       ...group(`run-${penetration.id}`, `Run ${penetration.label}`, lowerFirst(penetration.name), [
-        ...pieceLines(pieces),
+        ...pieceLines(pieces, left),
         ...cut,
       ]),
       penetrationId: penetration.id,

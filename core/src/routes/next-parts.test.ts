@@ -56,9 +56,15 @@ describe('the order', () => {
   });
 
   test('what is on hand comes before everything else', () => {
-    const onHand = new Map([['PLV-075', 4]]);
-    const { goesOn } = nextParts(open('3/4 NPT F'), shippedCatalogue, { parts: [part('BH-075')], onHand });
+    const stocked = catalogueOf(shippedCatalogue.list, new Map([['PLV-075', 4]]));
+    const { goesOn } = nextParts(open('3/4 NPT F'), stocked, { parts: [part('BH-075')] });
     expect(goesOn[0]?.part.code).toBe('PLV-075');
+  });
+
+  test('what is sold where the line is comes before its likes from elsewhere', () => {
+    const { goesOn } = nextParts(open('1 hose bore', 'vinyl-hose'), shippedCatalogue, { parts: [part('HO-100')] });
+    const names = goesOn.map((offer) => offer.part.code);
+    expect(names.indexOf('HS-075100')).toBeLessThan(names.indexOf('HS-07525M'));
   });
 
   test('of two that are next the one of the same material and size is first', () => {

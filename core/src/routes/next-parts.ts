@@ -5,6 +5,7 @@ import type { Judgement, Mating, Verdict } from '../connections/mating';
 import type { Material } from '../connections/material';
 import type { Catalogue } from '../fittings/catalogue';
 import type { Part } from '../fittings/part';
+import { regionsOfEnds } from '../fittings/regions';
 import { remember } from '../quantity/remember';
 import type { OpenEnd } from './way-index';
 
@@ -26,7 +27,6 @@ export interface Offers {
 export interface LineSoFar {
   /** Parts that stand already, from the tank outward. */
   readonly parts: readonly Part[];
-  readonly onHand?: ReadonlyMap<string, number> | undefined;
 }
 
 const RANK: Readonly<Record<Verdict, number>> = {
@@ -61,17 +61,18 @@ export function nextParts(at: OpenEnd, catalogue: Catalogue, line: LineSoFar = {
     if (best) byRank[least]?.push(best);
   }
   const [goesOn = [], ...doesNot] = byRank;
-  return { goesOn: ranked(goesOn, line), doesNot: doesNot.flat() };
+  return { goesOn: ranked(goesOn, line, catalogue.onHand), doesNot: doesNot.flat() };
 }
 
 /** Offers in the order in which they are likely to be wanted. */
-function ranked(offers: readonly Offer[], { parts, onHand }: LineSoFar): readonly Offer[] {
+function ranked(offers: readonly Offer[], { parts }: LineSoFar, onHand: Catalogue['onHand']): readonly Offer[] {
   const usual = usualNext(parts);
+  const home = regionsOfEnds(parts.flatMap(({ ends }) => ends.map(({ end }) => end)));
   return offers
     .map((offer) => ({
       offer,
-      here: (onHand?.get(offer.part.code) ?? 0) > 0 ? 0 : 1,
-      next: usual(offer.part),
+      here: (onHand.get(offer.part.code) ?? 0) > 0 ? 0 : 1,
+      next: usual(offer.part) + (offer.part.regions.some((region) => home.includes(region)) ? 0 : NOT_SOLD_HERE),
       price: offer.part.priceUsd,
     }))
     .sort((a, b) => a.here - b.here || a.next - b.next || a.price - b.price)
@@ -138,6 +139,8 @@ const USUAL_AFTER: Readonly<Record<string, readonly string[]>> = {
   'downpipe-fitting': ['pipe', 'downpipe-fitting'],
 };
 const NO_VALVE_YET = 2;
+/** What is not sold where the rest of the line is comes after what is. */
+const NOT_SOLD_HERE = 3;
 
 /** How soon a part is usually next: smaller is sooner. A line without a shut-off wants one before anything else. */
 function usualNext(parts: readonly Part[]): (part: Part) => number {

@@ -1,5 +1,6 @@
 import { JobsPage } from '@/features/jobs/jobs-page';
 import { listJobs } from '@/server/db/job-repository';
+import { theCatalogue } from '@/server/db/part-repository';
 
 export const dynamic = 'force-dynamic';
 
@@ -9,5 +10,5 @@ export default async function Home({
   readonly searchParams: Promise<{ readonly archived?: string }>;
 }) {
   const archived = (await searchParams).archived === 'true';
-  return <JobsPage jobs={await listJobs(archived)} archived={archived} />;
+  return <JobsPage jobs={await listJobs(archived)} archived={archived} catalogue={await theCatalogue()} />;
 }

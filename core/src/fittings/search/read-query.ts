@@ -2,10 +2,15 @@ import { distance } from 'fastest-levenshtein';
 import { type NominalSize, sizeWords } from '../../quantity/size';
 import { EMPTY_WORDS, type Meaning, VOCABULARY, readSize } from './spoken';
 
+/** A word that was understood, with the word itself: a part may be called just that. */
+export interface Asked extends Meaning {
+  readonly said: string;
+}
+
 /** What a few spoken words ask for. */
 export interface Query {
   readonly sizes: readonly NominalSize[];
-  readonly meanings: readonly Meaning[];
+  readonly meanings: readonly Asked[];
   /** Words that were not understood as they stand, and what they were taken for. */
   readonly corrected: readonly { readonly wrote: string; readonly read: string }[];
   /** Words that mean nothing here: looked for in names and codes as they are. */
@@ -24,7 +29,10 @@ const slipsForgiven = (word: string): number => (word.length < 4 ? 0 : word.leng
  */
 export function readQuery(text: string): Query {
   const sizes: NominalSize[] = [];
-  const meanings: Meaning[] = [];
+  const meanings: Asked[] = [];
+  const take = (meaning: Meaning, said: string): void => {
+    if (!meanings.some(({ name }) => name === meaning.name)) meanings.push({ ...meaning, said });
+  };
   const corrected: { wrote: string; read: string }[] = [];
   const literal: string[] = [];
   const words = wordsOf(text);
@@ -36,12 +44,12 @@ export function readQuery(text: string): Query {
       continue;
     }
     if (cam && CAM_TYPE.test(word)) {
-      meanings.push({ name: `type ${word.toUpperCase()}`, anyOf: [`type-${word}`] });
+      take({ name: `type ${word.toUpperCase()}`, anyOf: [`type-${word}`] }, word);
       continue;
     }
     const meaning = VOCABULARY.get(word);
     if (meaning) {
-      if (!meanings.includes(meaning)) meanings.push(meaning);
+      take(meaning, word);
       continue;
     }
     if (EMPTY_WORDS.has(word)) continue;
@@ -49,7 +57,7 @@ export function readQuery(text: string): Query {
     const guessed = guess === undefined ? undefined : VOCABULARY.get(guess);
     if (guess !== undefined && guessed) {
       corrected.push({ wrote: word, read: guessed.name });
-      if (!meanings.includes(guessed)) meanings.push(guessed);
+      take(guessed, word);
     } else literal.push(word);
   }
   // A bushing reduces: the word adds nothing beside it.

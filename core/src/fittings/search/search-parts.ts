@@ -84,10 +84,14 @@ function camType(half: 'adapter' | 'coupler', behind: Part['ends'][number]['end'
   return half === 'adapter' ? (male ? 'type-f' : 'type-a') : male ? 'type-b' : 'type-d';
 }
 
+/** Shorter words stand in every name by chance. */
+const LEAST_SAID = 4;
+
 /** How many things asked for a part lacks: 0 a hit, 1 a near miss. Sizes count once for each that is nowhere on it. */
 function misses({ words, sizes, text }: Indexed, query: Query): number {
   let missing = 0;
-  for (const { anyOf } of query.meanings) if (!anyOf.some((word) => words.has(word))) missing++;
+  for (const { anyOf, said } of query.meanings)
+    if (!anyOf.some((word) => words.has(word)) && (said.length < LEAST_SAID || !text.includes(said))) missing++;
   for (const word of query.literal) if (!text.includes(word)) missing++;
   for (const size of query.sizes) if (!sizes.has(size)) missing += 2;
   return missing;

@@ -1,5 +1,6 @@
 import { type Part, type StrandItem, partTitle } from '@herrero/core';
 import { layOut } from '../geometry/string-layout';
+import { roomAbovePx } from './part-features';
 import { StringDrawing } from './string-drawing';
 
 /** A part alone in half-section, as large as it fits or to a given scale; a drawing without a name says nothing aloud. */
@@ -30,7 +31,8 @@ export function MiniPart({
   const [laid] = layout.parts;
   if (!laid) return null;
   const lengthMm = laid.toMm - laid.fromMm;
-  const pxPerMm = given ?? Math.min((width - 6) / lengthMm, (height - 6) / (laid.outsideMm * 1.15));
+  const above = roomAbovePx(part.features);
+  const pxPerMm = given ?? Math.min((width - 6) / lengthMm, (height - 6 - above) / (laid.outsideMm * 1.15));
   return (
     <svg
       width={width}
@@ -39,7 +41,7 @@ export function MiniPart({
       className="h-auto max-w-full shrink-0 overflow-visible"
       {...(named ? { role: 'img', 'aria-label': `${partTitle(part)} in half-section` } : { 'aria-hidden': true })}
     >
-      <g transform={`translate(${(width - lengthMm * pxPerMm) / 2 - laid.fromMm * pxPerMm} ${height / 2})`}>
+      <g transform={`translate(${(width - lengthMm * pxPerMm) / 2 - laid.fromMm * pxPerMm} ${(height + above) / 2})`}>
         <StringDrawing layout={{ ...layout, wall: undefined }} pxPerMm={pxPerMm} />
       </g>
     </svg>

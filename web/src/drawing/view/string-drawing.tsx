@@ -1,6 +1,7 @@
 import { type Material } from '@herrero/core';
 import { type LaidPart, type LaidSection, type StringLayout } from '../geometry/string-layout';
 import { outsideFill, sectionFill } from './hatches';
+import { PartFeatures } from './part-features';
 
 /** The axis goes this much beyond what it is the axis of. */
 const AXIS_OVER_MM = 6;
@@ -35,7 +36,7 @@ export function StringDrawing({ layout, pxPerMm, selectedId = null, onSelect }: 
         >
           <Outside part={part} px={px} />
           <Section part={part} px={px} />
-          <Features part={part} px={px} />
+          <PartFeatures part={part} px={px} />
           {part.breakMm && <Break part={part} px={px} />}
         </g>
       ))}
@@ -234,61 +235,6 @@ function Water({ part, px }: PieceProps) {
             fill="var(--water-fill)"
           />
         ),
-      )}
-    </>
-  );
-}
-
-function Features({ part, px }: PieceProps) {
-  const middle = px((part.fromMm + part.toMm) / 2);
-  const outside = px(part.outsideMm / 2);
-  const bore = px(part.boreMm / 2);
-  const line = { stroke: 'var(--ink)', strokeWidth: 1.5, strokeLinejoin: 'round' } as const;
-  return (
-    <>
-      {part.features.includes('ball-and-lever') && (
-        <g>
-          <path
-            d={`M${middle - bore * 1.25} 0A${bore * 1.25} ${bore * 1.35} 0 0 1 ${middle + bore * 1.25} 0`}
-            fill="none"
-            {...line}
-          />
-          <rect x={middle - 5} y={-outside - 12} width={10} height={12} fill={outsideFill(part.material)} {...line} />
-          <rect x={middle - 12} y={-outside - 18} width={24} height={6} fill={outsideFill(part.material)} {...line} />
-          <rect x={middle + 10} y={-outside - 20} width={Math.max(26, outside * 1.4)} height={10} fill="var(--ink)" />
-        </g>
-      )}
-      {part.features.includes('bend') && (
-        <path
-          d={`M${middle - bore * 0.9} ${outside * 0.45}A${bore * 0.9} ${bore * 0.9} 0 0 1 ${middle} ${outside * 0.86}M${middle - 5} ${outside * 0.72}L${middle} ${outside * 0.9}L${middle + 5} ${outside * 0.72}`}
-          fill="none"
-          {...line}
-        />
-      )}
-      {part.features.includes('branch') && (
-        <rect
-          x={middle - bore}
-          y={outside - 2}
-          width={2 * bore}
-          height={Math.max(12, bore * 0.8)}
-          fill={outsideFill(part.material)}
-          {...line}
-        />
-      )}
-      {part.features.includes('spout') && (
-        <g>
-          <path
-            d={`M${middle} ${-outside}V${-outside - 14}M${middle - 13} ${-outside - 14}H${middle + 13}`}
-            fill="none"
-            stroke="var(--ink)"
-            strokeWidth={4}
-          />
-          <path
-            d={`M${middle - 6} ${outside}L${middle + 10} ${outside + 12}L${middle + 20} ${outside}Z`}
-            fill={outsideFill(part.material)}
-            {...line}
-          />
-        </g>
       )}
     </>
   );

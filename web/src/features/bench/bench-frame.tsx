@@ -1,6 +1,5 @@
 'use client';
 
-import { shippedCatalogue } from '@herrero/core';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { type ReactNode, useEffect, useState } from 'react';
@@ -17,7 +16,7 @@ const PLACES = [
   { href: '/bench', name: 'Which thread?', words: 'measure one end' },
   { href: '/bench/together', name: 'Go together?', words: 'two ends, one joint' },
   { href: '/bench/card', name: 'Thread card', words: 'print, hold against' },
-  { href: CATALOGUE, name: 'Catalogue', words: `${shippedCatalogue.list.length.toLocaleString('en')} parts` },
+  { href: CATALOGUE, name: 'Catalogue', words: 'every part, its ends' },
 ] as const;
 
 /** The bench: no job, so no ground and no pegs. Strip, rule, tray; each place brings its own work and margin. */

@@ -3,6 +3,7 @@
 import { type Job } from '@herrero/core';
 import { type ReactNode, createContext, useContext, useEffect, useState } from 'react';
 import { useStore } from 'zustand';
+import { useCatalogue } from '../catalogue/catalogue-provider';
 import { type JobState, type JobStore, createJobStore } from './job-store';
 
 const StoreContext = createContext<JobStore | undefined>(undefined);
@@ -16,7 +17,8 @@ interface JobProviderProps {
 
 /** Holds the job on the desk for as long as one of its stations is open, and listens for undo and redo. */
 export function JobProvider({ jobId, document, revision, children }: JobProviderProps) {
-  const [store] = useState(() => createJobStore(jobId, document, revision));
+  const catalogue = useCatalogue();
+  const [store] = useState(() => createJobStore(jobId, document, revision, catalogue));
 
   useEffect(() => store.getState().start(), [store]);
 

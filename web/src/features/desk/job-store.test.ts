@@ -85,7 +85,7 @@ let server: FakeServer;
 let stops: (() => void)[];
 
 const open = () => {
-  const store = createJobStore(JOB, server.job, server.revision);
+  const store = createJobStore(JOB, server.job, server.revision, shippedCatalogue);
   stops.push(store.getState().start());
   return store;
 };

@@ -1,11 +1,11 @@
 import {
   type BatchRefusal,
+  type Catalogue,
   type Edit,
   type Job,
   type Plan,
   applyEdits,
   plan,
-  shippedCatalogue,
   undoStacks,
 } from '@herrero/core';
 import { createStore } from 'zustand/vanilla';
@@ -55,9 +55,9 @@ interface EditsAnswer {
   readonly fields?: readonly { readonly message: string }[];
 }
 
-/** The job on the desk: edits are made here at once, sent one batch after the other, and made again on what others did. */
-export function createJobStore(jobId: string, document: Job, revision: number) {
-  const first = plan(document);
+/** The job on the desk, built from the parts of a catalogue: edits are made here at once, sent one batch after the other, and made again on what others did. */
+export function createJobStore(jobId: string, document: Job, revision: number, catalogue: Catalogue) {
+  const first = plan(document, catalogue);
   let author = '';
   let server = { job: document, revision };
   let sending = false;
@@ -70,11 +70,11 @@ export function createJobStore(jobId: string, document: Job, revision: number) {
     let confirmed: readonly HistoryItem[] = [];
 
     const stand = (unsent: readonly Unsent[]): void => {
-      const standing = rebase(server.job, unsent);
+      const standing = rebase(server.job, unsent, catalogue);
       keepUnsent(jobId, author, standing.unsent);
       set((state) => ({
         job: standing.job,
-        plan: plan(standing.job),
+        plan: plan(standing.job, catalogue),
         unsent: standing.unsent,
         notTaken: [...state.notTaken, ...standing.notTaken],
         history: [...confirmed, ...standing.made],
@@ -103,7 +103,7 @@ export function createJobStore(jobId: string, document: Job, revision: number) {
           ),
         ];
         if (response.ok && answer.inverse) {
-          const made = answer.job ?? madeOn(server.job, batch);
+          const made = answer.job ?? madeOn(server.job, batch, catalogue);
           server = { job: made, revision: answer.revision };
           confirmed = [...confirmed, { batchId: batch.batchId, label, undoes: batch.undoes, inverse: answer.inverse }];
         } else {
@@ -169,7 +169,7 @@ export function createJobStore(jobId: string, document: Job, revision: number) {
       pointedId: null,
       make: (edits, undoes = null) => {
         if (edits.length === 0) return undefined;
-        const edited = applyEdits(get().job, edits, shippedCatalogue);
+        const edited = applyEdits(get().job, edits, catalogue);
         if (!edited.ok) {
           const batch = {
             batchId: crypto.randomUUID(),
@@ -187,7 +187,7 @@ export function createJobStore(jobId: string, document: Job, revision: number) {
         const { job, inverse } = edited.value;
         set((state) => ({
           job,
-          plan: plan(job),
+          plan: plan(job, catalogue),
           unsent,
           history: [...state.history, { batchId: batch.batchId, label: batch.label, undoes, inverse }],
         }));
@@ -247,7 +247,7 @@ export function createJobStore(jobId: string, document: Job, revision: number) {
 export type JobStore = ReturnType<typeof createJobStore>;
 
 /** The job as the server has it after a batch it accepted without a word: the same edits on the same job. */
-function madeOn(job: Job, batch: Unsent): Job {
-  const edited = applyEdits(job, batch.edits, shippedCatalogue);
+function madeOn(job: Job, batch: Unsent, catalogue: Catalogue): Job {
+  const edited = applyEdits(job, batch.edits, catalogue);
   return edited.ok ? edited.value.job : job;
 }

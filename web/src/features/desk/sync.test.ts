@@ -22,10 +22,11 @@ const moved = (job: Job, from: number, to: number): Job => {
 
 describe('what is not sent yet', () => {
   test('is made again on what others did', () => {
-    const standing = rebase({ ...server, name: 'Theirs' }, [
-      unsent('a', move(height, 0.3)),
-      unsent('b', move(0.3, 0.35)),
-    ]);
+    const standing = rebase(
+      { ...server, name: 'Theirs' },
+      [unsent('a', move(height, 0.3)), unsent('b', move(0.3, 0.35))],
+      shippedCatalogue,
+    );
     expect(standing.job.name).toBe('Theirs');
     expect(heightOf(standing.job)).toBe(0.35);
     expect(standing.unsent).toHaveLength(2);
@@ -34,7 +35,11 @@ describe('what is not sent yet', () => {
 
   test('is put aside by name where it no longer fits; what does not stand on it goes on', () => {
     const rename: Edit = { type: 'change-field', in: 'settings', field: 'name', from: server.name, to: 'Mine' };
-    const standing = rebase(moved(server, height, 0.5), [unsent('a', move(height, 0.3)), unsent('b', rename)]);
+    const standing = rebase(
+      moved(server, height, 0.5),
+      [unsent('a', move(height, 0.3)), unsent('b', rename)],
+      shippedCatalogue,
+    );
     expect(heightOf(standing.job)).toBe(0.5);
     expect(standing.job.name).toBe('Mine');
     expect(standing.notTaken).toMatchObject([
@@ -44,7 +49,7 @@ describe('what is not sent yet', () => {
 });
 
 describe('insisting', () => {
-  const [notTaken] = rebase(moved(server, height, 0.5), [unsent('a', move(height, 0.3))]).notTaken;
+  const [notTaken] = rebase(moved(server, height, 0.5), [unsent('a', move(height, 0.3))], shippedCatalogue).notTaken;
 
   test('makes the same change on what is there now', () => {
     if (!notTaken) throw new Error('it was taken');
@@ -52,7 +57,7 @@ describe('insisting', () => {
   });
 
   test('is not offered where there is nothing to change any more', () => {
-    const [gone] = rebase(server, [unsent('a', { type: 'remove-part', partId: 'gone' })]).notTaken;
+    const [gone] = rebase(server, [unsent('a', { type: 'remove-part', partId: 'gone' })], shippedCatalogue).notTaken;
     if (!gone) throw new Error('it was taken');
     expect(insist(gone)).toBeUndefined();
   });

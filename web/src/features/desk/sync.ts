@@ -1,4 +1,4 @@
-import { type BatchRefusal, type Edit, type HistoryEntry, type Job, applyEdits, shippedCatalogue } from '@herrero/core';
+import { type BatchRefusal, type Catalogue, type Edit, type HistoryEntry, type Job, applyEdits } from '@herrero/core';
 
 /** A batch that was made here and has not been answered by the server yet. */
 export interface Unsent {
@@ -29,13 +29,13 @@ export interface Standing {
 }
 
 /** Makes the unsent batches on a (newer) job of the server, in order. What no longer fits is named and put aside. */
-export function rebase(server: Job, unsent: readonly Unsent[]): Standing {
+export function rebase(server: Job, unsent: readonly Unsent[], catalogue: Catalogue): Standing {
   let job = server;
   const fits: Unsent[] = [];
   const notTaken: NotTaken[] = [];
   const made: HistoryItem[] = [];
   for (const batch of unsent) {
-    const edited = applyEdits(job, batch.edits, shippedCatalogue);
+    const edited = applyEdits(job, batch.edits, catalogue);
     if (!edited.ok) {
       notTaken.push({ batch, refusal: edited.error });
       continue;

@@ -1,4 +1,13 @@
-import { type Finding, type Plan, type Station, fillText, formatVolume, plan, tankType } from '@herrero/core';
+import {
+  type Catalogue,
+  type Finding,
+  type Plan,
+  type Station,
+  fillText,
+  formatVolume,
+  plan,
+  tankType,
+} from '@herrero/core';
 import { formatDistanceToNow } from 'date-fns';
 import Link from 'next/link';
 import { Hatches } from '@/drawing/view/hatches';
@@ -15,13 +24,14 @@ import { stationToOpen } from './station-to-open';
 import { LightPopover } from './light-popover';
 
 interface JobsPageProps {
+  readonly catalogue: Catalogue;
   readonly jobs: readonly StoredJob[];
   readonly archived: boolean;
 }
 
 /** All jobs, the one worked on last on top; every row on its own ground line. */
-export function JobsPage({ jobs, archived }: JobsPageProps) {
-  const rows = jobs.map((stored) => ({ stored, planned: plan(stored.document) }));
+export function JobsPage({ jobs, archived, catalogue }: JobsPageProps) {
+  const rows = jobs.map((stored) => ({ stored, planned: plan(stored.document, catalogue) }));
   return (
     <div className="flex min-h-dvh flex-col">
       <Hatches />

@@ -28,6 +28,7 @@ const WITHOUT: readonly (readonly [Avoidable, string])[] = [
 const LEANING: readonly (readonly [Lean, string])[] = [
   ['fewest', 'fewest parts'],
   ['cheapest', 'cheapest'],
+  ['on-hand', 'on hand'],
   ['widest', 'widest bore'],
   ['no-glue', 'no glue'],
   ['metal', 'metal'],

@@ -50,6 +50,25 @@ const endRef = object({ of: { enum: ['part', 'hole', 'terminal'] }, id: text, en
 
 const routePart = object({ code: text, name: text, material: { enum: MATERIALS }, ends: list(text) });
 
+const ownCatalogue = object({
+  own: list(
+    object({
+      code: text,
+      name: text,
+      detail: text,
+      size: { enum: NOMINAL_SIZES },
+      material: { enum: MATERIALS },
+      ends: list(text),
+      lengthMm: orNull(number),
+      boreMm: orNull(number),
+      priceUsd: number,
+      stockLengthM: orNull(number),
+      does: list({ enum: CAPABILITIES }),
+    }),
+  ),
+  holdings: list(object({ code: text, onHand: { type: 'integer', minimum: 0 }, priceUsd: orNull(number) })),
+});
+
 const schemas = {
   Problem: object({ error: text, fields: list(object({ path: text, message: text })) }),
   Job: object({
@@ -278,6 +297,35 @@ export const openApi = {
           400: badRequest,
           413: tooLarge,
         },
+      },
+    },
+    '/api/v1/parts/own': {
+      get: { summary: 'Own parts, stock and prices', responses: { 200: answer('All of them', ownCatalogue) } },
+      post: {
+        summary: 'Puts own parts, stock and prices in, over what was there under the same codes: all of them or none',
+        requestBody: { required: true, ...json(ownCatalogue) },
+        responses: {
+          200: answer('How many', object({ own: number, holdings: number })),
+          400: badRequest,
+          413: tooLarge,
+        },
+      },
+    },
+    '/api/v1/parts/own/{code}': {
+      delete: {
+        summary: 'Takes an own part out',
+        parameters: [{ name: 'code', in: 'path', required: true, schema: text }],
+        responses: {
+          204: answer('Gone'),
+          404: answer('There is no such part', ref('Problem')),
+          409: answer('A job is built with it', object({ error: text, jobs: list(text) })),
+        },
+      },
+    },
+    '/api/v1/parts/own.csv': {
+      get: {
+        summary: 'The same as CSV, in the columns that are read back',
+        responses: { 200: { description: 'CSV', content: { 'text/csv': { schema: text } } } },
       },
     },
     '/api/v1/threads/identify': {

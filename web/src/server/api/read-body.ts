@@ -7,18 +7,18 @@ import { type ProblemBody, badRequest, tooLarge } from './problem';
 
 export const BODY_LIMIT_BYTES = 2_000_000;
 
-/** Reads a JSON body of at most 2 MB, counting as it comes, so that a false Content-Length gains nothing. */
-async function readJson(request: Request): Promise<Result<unknown, NextResponse<ProblemBody>>> {
+/** Reads a JSON body up to a limit, counting as it comes, so that a false Content-Length gains nothing. */
+async function readJson(request: Request, limitBytes: number): Promise<Result<unknown, NextResponse<ProblemBody>>> {
   const declared = Number(request.headers.get('content-length') ?? 0);
-  if (declared > BODY_LIMIT_BYTES) return err(tooLarge(BODY_LIMIT_BYTES));
+  if (declared > limitBytes) return err(tooLarge(limitBytes));
   const chunks: Uint8Array[] = [];
   let size = 0;
   const reader = request.body?.getReader();
   for (let read = await reader?.read(); read && !read.done; read = await reader?.read()) {
     size += read.value.byteLength;
-    if (size > BODY_LIMIT_BYTES) {
+    if (size > limitBytes) {
       await reader?.cancel();
-      return err(tooLarge(BODY_LIMIT_BYTES));
+      return err(tooLarge(limitBytes));
     }
     chunks.push(read.value);
   }
@@ -52,8 +52,9 @@ export function shapeProblems<Dto extends object>(
 export async function readBody<Dto extends object>(
   request: Request,
   dto: ClassConstructor<Dto>,
+  limitBytes = BODY_LIMIT_BYTES,
 ): Promise<Result<Dto, NextResponse<ProblemBody>>> {
-  const json = await readJson(request);
+  const json = await readJson(request, limitBytes);
   if (!json.ok) return json;
   const { value, problems } = shapeProblems(dto, json.value);
   return problems.length > 0 ? err(badRequest(problems)) : ok(value);

@@ -7,11 +7,11 @@ import {
   SCHEMA_VERSION,
   applyEdits,
   migrateJob,
-  shippedCatalogue,
 } from '@herrero/core';
 import { and, asc, desc, eq, isNotNull, isNull } from 'drizzle-orm';
 import { documentProblems } from '../api/job-dto';
 import { database } from './database';
+import { theCatalogue } from './part-repository';
 import { jobHistory, jobs } from './schema';
 
 /** A job as it is stored. */
@@ -89,8 +89,9 @@ export async function archiveJob(id: string, archived: boolean): Promise<void> {
  * longer fits is refused by name. Document, revision and history change in one transaction; the row is locked, so two
  * senders take turns. A batch that has been accepted before is answered as before and not made twice.
  */
-export const applyBatch = async (id: string, batch: Batch): Promise<BatchOutcome> =>
-  database().transaction(async (tx): Promise<BatchOutcome> => {
+export async function applyBatch(id: string, batch: Batch): Promise<BatchOutcome> {
+  const catalogue = await theCatalogue();
+  return database().transaction(async (tx): Promise<BatchOutcome> => {
     const [row] = await tx.select(columns).from(jobs).where(eq(jobs.id, id)).for('update');
     if (!row) return { kind: 'no-such-job' };
     const stored = today(row);
@@ -99,7 +100,7 @@ export const applyBatch = async (id: string, batch: Batch): Promise<BatchOutcome
       .from(jobHistory)
       .where(and(eq(jobHistory.jobId, id), eq(jobHistory.batchId, batch.batchId)));
     if (before?.inverse) return { kind: 'accepted', stored, label: before.label, inverse: before.inverse };
-    const edited = applyEdits(stored.document, batch.edits, shippedCatalogue, documentProblems);
+    const edited = applyEdits(stored.document, batch.edits, catalogue, documentProblems);
     if (!edited.ok) return { kind: 'refused', stored, refusal: edited.error };
     const { job: document, label, inverse } = edited.value;
     const revision = stored.revision + 1;
@@ -112,6 +113,7 @@ export const applyBatch = async (id: string, batch: Batch): Promise<BatchOutcome
     await tx.insert(jobHistory).values({ jobId: id, revision, label, inverse, ...batch });
     return { kind: 'accepted', stored: { ...stored, document, revision, updatedAt }, label, inverse };
   });
+}
 
 export type PutOutcome =
   | { readonly kind: 'stored'; readonly revision: number }

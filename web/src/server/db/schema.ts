@@ -1,6 +1,17 @@
-import { type Edit, type Job } from '@herrero/core';
+import { type Edit, type Job, type OwnPart } from '@herrero/core';
 import { sql } from 'drizzle-orm';
-import { bigserial, check, index, integer, jsonb, pgTable, text, timestamp, unique } from 'drizzle-orm/pg-core';
+import {
+  bigserial,
+  check,
+  doublePrecision,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  text,
+  timestamp,
+  unique,
+} from 'drizzle-orm/pg-core';
 
 /** A job is one aggregate: its document whole, with the columns that lists need. */
 export const jobs = pgTable(
@@ -50,5 +61,28 @@ export const jobHistory = pgTable(
     unique('job_history_one_per_batch').on(table.jobId, table.batchId),
     index('job_history_by_author').on(table.jobId, table.author),
     check('job_history_edits_or_document', sql`(${table.edits} is null) <> (${table.document} is null)`),
+  ],
+);
+
+/** Parts that somebody entered: data of the same kind as the shipped ones, checked by the same function. */
+export const ownParts = pgTable('own_parts', {
+  code: text('code').primaryKey(),
+  part: jsonb('part').$type<OwnPart>().notNull(),
+  updatedAt: timestamp('updated_at', { withTimezone: true }).notNull().defaultNow(),
+});
+
+/** How many there are of a part of any catalogue, and what it really costs. */
+export const holdings = pgTable(
+  'holdings',
+  {
+    code: text('code').primaryKey(),
+    onHand: integer('on_hand').notNull().default(0),
+    /** Null: the price of the catalogue. */
+    priceUsd: doublePrecision('price_usd'),
+    updatedAt: timestamp('updated_at', { withTimezone: true }).notNull().defaultNow(),
+  },
+  (table) => [
+    check('holdings_on_hand_not_negative', sql`${table.onHand} >= 0`),
+    check('holdings_price_not_negative', sql`${table.priceUsd} is null or ${table.priceUsd} >= 0`),
   ],
 );

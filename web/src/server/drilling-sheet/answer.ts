@@ -2,6 +2,7 @@ import 'server-only';
 import { type NextRequest, type NextResponse } from 'next/server';
 import { badRequest, notFound } from '../api/problem';
 import { findJob } from '../db/job-repository';
+import { theCatalogue } from '../db/part-repository';
 import { SHEET_KINDS, type SheetKind, drillingSheet } from './drilling-sheet';
 import { PAPERS, type Paper } from './lay-out';
 
@@ -24,7 +25,7 @@ export const answerSheet =
     const tankId = asked.get('tank') ?? tanks[0]?.id ?? '';
     const tank = tanks.find((one) => one.id === tankId);
     if (!tank) return badRequest([{ path: 'tank', message: `${tankId || 'Nothing'} is no tank of this job.` }]);
-    const sheet = await drillingSheet(stored.document, tankId, kind, paper as Paper, new Date());
+    const sheet = await drillingSheet(stored.document, await theCatalogue(), tankId, kind, paper as Paper, new Date());
     if (sheet === undefined)
       return badRequest([
         { path: 'tank', message: `Nothing is drilled in ${tank.label} yet: set out its holes first.` },

@@ -134,7 +134,7 @@ describe('a hole larger than the paper', () => {
 
 describe('its formats', () => {
   const written = async (kind: 'pdf' | 'svg' | 'dxf'): Promise<string> => {
-    const sheet = await drillingSheet(ternPoint(), 't2', kind, 'a4', NOON);
+    const sheet = await drillingSheet(ternPoint(), shippedCatalogue, 't2', kind, 'a4', NOON);
     if (sheet === undefined) throw new Error('no sheet');
     return typeof sheet === 'string' ? sheet : sheet.toString('latin1');
   };
@@ -155,7 +155,7 @@ describe('its formats', () => {
   });
 
   test('PDF: a page a hole, of the paper’s size, its circle in millimetres', async () => {
-    const pdf = await drillingSheet(ternPoint(), 't2', 'pdf', 'a4', NOON);
+    const pdf = await drillingSheet(ternPoint(), shippedCatalogue, 't2', 'pdf', 'a4', NOON);
     if (!Buffer.isBuffer(pdf)) throw new Error('no PDF');
     const raw = pdf.toString('latin1');
     expect(raw.match(/\/MediaBox \[0 0 595\.2\d* 841\.8\d*\]/g)).toHaveLength(5);
@@ -174,7 +174,7 @@ describe('its formats', () => {
 
   test('nothing to drill, no such tank: no sheet', async () => {
     const without = { ...ternPoint(), penetrations: [], joints: [], parts: [] };
-    expect(await drillingSheet(without, 't2', 'svg', 'a4', NOON)).toBeUndefined();
-    expect(await drillingSheet(ternPoint(), 'nowhere', 'svg', 'a4', NOON)).toBeUndefined();
+    expect(await drillingSheet(without, shippedCatalogue, 't2', 'svg', 'a4', NOON)).toBeUndefined();
+    expect(await drillingSheet(ternPoint(), shippedCatalogue, 'nowhere', 'svg', 'a4', NOON)).toBeUndefined();
   });
 });

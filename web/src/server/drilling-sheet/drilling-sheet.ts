@@ -1,5 +1,5 @@
 import 'server-only';
-import { type Job, contextOf, drillHoles, shippedCatalogue } from '@herrero/core';
+import { type Catalogue, type Job, contextOf, drillHoles } from '@herrero/core';
 import { format } from 'date-fns';
 import { type Paper, drillingSheets } from './lay-out';
 import { sheetsToDxf } from './to-dxf';
@@ -22,13 +22,14 @@ export type SheetKind = keyof typeof SHEET_KINDS;
  */
 export async function drillingSheet(
   job: Job,
+  catalogue: Catalogue,
   tankId: string,
   kind: SheetKind,
   paper: Paper,
   now: Date,
 ): Promise<Buffer | string | undefined> {
   const tank = job.tanks.find(({ id }) => id === tankId);
-  const holes = tank ? drillHoles(tank, contextOf(job, shippedCatalogue)) : [];
+  const holes = tank ? drillHoles(tank, contextOf(job, catalogue)) : [];
   if (!tank || holes.length === 0) return undefined;
   const sheets = drillingSheets({
     jobName: job.name,

@@ -1,8 +1,10 @@
 import { type Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { type ReactNode } from 'react';
+import { CatalogueProvider } from '@/features/catalogue/catalogue-provider';
 import { Desk } from '@/features/desk/desk';
 import { findJob } from '@/server/db/job-repository';
+import { readOwn } from '@/server/db/part-repository';
 
 interface Props {
   readonly params: Promise<{ readonly id: string }>;
@@ -16,11 +18,13 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 
 export default async function JobLayout({ params, children }: Props & { readonly children: ReactNode }) {
   const { id } = await params;
-  const stored = await findJob(id);
+  const [stored, own] = await Promise.all([findJob(id), readOwn()]);
   if (!stored) notFound();
   return (
-    <Desk key={id} jobId={id} document={stored.document} revision={stored.revision}>
-      {children}
-    </Desk>
+    <CatalogueProvider {...own}>
+      <Desk key={id} jobId={id} document={stored.document} revision={stored.revision}>
+        {children}
+      </Desk>
+    </CatalogueProvider>
   );
 }

@@ -3,6 +3,7 @@ import { notFound, redirect } from 'next/navigation';
 import { stationPath } from '@/features/desk/stations';
 import { stationToOpen } from '@/features/jobs/station-to-open';
 import { findJob } from '@/server/db/job-repository';
+import { theCatalogue } from '@/server/db/part-repository';
 
 export const dynamic = 'force-dynamic';
 
@@ -11,5 +12,5 @@ export default async function JobPage({ params }: { readonly params: Promise<{ r
   const { id } = await params;
   const stored = await findJob(id);
   if (!stored) notFound();
-  redirect(stationPath(id, stationToOpen(plan(stored.document)).id));
+  redirect(stationPath(id, stationToOpen(plan(stored.document, await theCatalogue())).id));
 }

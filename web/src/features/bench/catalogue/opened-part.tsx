@@ -12,13 +12,14 @@ import {
   overallMm,
   partTitle,
   settingCaution,
-  shippedCatalogue,
   verdictWords,
 } from '@herrero/core';
 import { useRouter } from 'next/navigation';
 import { MiniPart } from '@/drawing/view/mini-part';
 import { Action } from '@/ui/action';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
+import { useCatalogue, useOwn } from '../../catalogue/catalogue-provider';
+import { HoldingForm } from './holding-form';
 import { useBench } from '../bench-store';
 
 const DRAWN = { width: 400, height: 230 } as const;
@@ -38,6 +39,7 @@ export function OpenedPart({ part, onClose }: { readonly part: Part; readonly on
         <MiniPart part={part} {...DRAWN} named />
       </div>
       <Figures part={part} />
+      <HoldingForm part={part} onGone={onClose} />
       <div className="mt-3 grid grid-cols-2 gap-x-4 max-md:grid-cols-1">
         {distinctEnds(part).map(({ end, label }) => (
           <Partners key={label} label={label} end={end} part={part} />
@@ -64,6 +66,8 @@ const both = (mm: number): string =>
   `${formatLength(mm / 1000, 'in-gal')}, ${mm < 10 ? mm.toFixed(1) : Math.round(mm)} mm`;
 
 function Figures({ part }: { readonly part: Part }) {
+  const { holdings } = useOwn();
+  const yours = part.family === 'own' || holdings.some(({ code, priceUsd }) => code === part.code && priceUsd !== null);
   const rows: readonly (readonly [string, string])[] = [
     ...part.ends.map(({ end, position }, index): readonly [string, string] => [
       `E${index + 1} ${position}`,
@@ -85,7 +89,7 @@ function Figures({ part }: { readonly part: Part }) {
       : []),
     ...(part.lossK > 0 ? [['loses', `${part.lossK.toFixed(2)} velocity heads`] as const] : []),
     ['sold in', part.regions.map((region) => REGION_NAMES[region]).join('; ')],
-    ['price', `$${part.priceUsd.toFixed(2)}${isByLength(part) ? ' a metre' : ''}, invented`],
+    ['price', `$${part.priceUsd.toFixed(2)}${isByLength(part) ? ' a metre' : ''}${yours ? ', yours' : ', invented'}`],
     ['lengths from', `${part.source.document} (${part.source.provenance.replaceAll('-', ' ')})`],
   ];
   return (
@@ -110,6 +114,7 @@ function Partners({
   readonly end: Part['ends'][number]['end'];
   readonly part: Part;
 }) {
+  const catalogue = useCatalogue();
   const join = useBench((state) => state.join);
   const router = useRouter();
   return (
@@ -118,7 +123,7 @@ function Partners({
         On {label}, {describeEnd(end)}
       </h3>
       <ul>
-        {endPartners(end, part.material, shippedCatalogue).map(({ end: other, mating }) => (
+        {endPartners(end, part.material, catalogue).map(({ end: other, mating }) => (
           <li key={formatEnd(other)} className="border-b border-hair">
             <button
               type="button"

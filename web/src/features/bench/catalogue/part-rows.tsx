@@ -1,16 +1,21 @@
+'use client';
+
 import { MATERIAL_NAMES, type Part, counterpart, isByLength, mate, overallMm, partTitle } from '@herrero/core';
 import { MiniPart } from '@/drawing/view/mini-part';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
+import { useCatalogue } from '../../catalogue/catalogue-provider';
 
 const DRAWN_WIDTH = 116;
 const DRAWN_HEIGHT = 72;
+/** Room for a lever or a wheel above the largest. */
+const HANDLE_PX = 20;
 /** A scale at which the largest of a list still has room; never larger than life [px/mm]. */
 const scaleFor = (parts: readonly Part[]): number =>
   Math.min(
     1,
     ...parts.flatMap((part) => [
       (DRAWN_WIDTH - 8) / overallMm(part),
-      (DRAWN_HEIGHT - 8) / Math.max(...part.body.map(({ outsideMm }) => outsideMm * 1.15)),
+      (DRAWN_HEIGHT - 8 - HANDLE_PX) / Math.max(...part.body.map(({ outsideMm }) => outsideMm * 1.15)),
     ]),
   );
 /** Below this nothing can be made out: then each is drawn as large as it fits. */
@@ -26,6 +31,7 @@ export function PartRows({
   readonly openCode: string | null;
   readonly onOpen: (part: Part) => void;
 }) {
+  const { onHand } = useCatalogue();
   const scale = scaleFor(parts);
   const common = scale >= LEAST_SCALE;
   return (
@@ -59,8 +65,11 @@ export function PartRows({
                   );
                 })}
               </span>
-              <span className="w-14 shrink-0 text-right type-row">
+              <span className="w-20 shrink-0 text-right type-row">
                 {part.priceUsd.toFixed(2)}
+                {(onHand.get(part.code) ?? 0) > 0 && (
+                  <span className="block type-second">{onHand.get(part.code)} on hand</span>
+                )}
                 {isByLength(part) && <span className="block type-second">a metre</span>}
               </span>
             </button>

@@ -7,13 +7,13 @@ import {
   formatEnd,
   mate,
   partTitle,
-  shippedCatalogue,
   parseEnd,
 } from '@herrero/core';
 import { NextResponse } from 'next/server';
 import { badRequest } from '@/server/api/problem';
 import { readBody } from '@/server/api/read-body';
 import { RoutesDto } from '@/server/api/route-dto';
+import { theCatalogue } from '@/server/db/part-repository';
 
 /** Finds ways between two open ends through the whole catalogue; where there is none, the one part that would close it. */
 export async function POST(request: Request): Promise<NextResponse> {
@@ -30,7 +30,7 @@ export async function POST(request: Request): Promise<NextResponse> {
     { end: first.value, material: fromMaterial },
     { end: last.value, material: toMaterial },
   ];
-  const { routes, gap, unmet } = findRoutes(start, end, shippedCatalogue, { target, ...wishes });
+  const { routes, gap, unmet } = findRoutes(start, end, await theCatalogue(), { target, ...wishes });
   return NextResponse.json({
     routes: routes.map((route) => ({
       parts: route.links.map(({ part }) => partBody(part)),

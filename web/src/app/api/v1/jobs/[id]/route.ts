@@ -1,10 +1,11 @@
-import { type Job, shippedCatalogue } from '@herrero/core';
+import { type Job } from '@herrero/core';
 import { NextResponse } from 'next/server';
 import { etagOf, revisionOf } from '@/server/api/etag';
 import { JobDto, documentProblems } from '@/server/api/job-dto';
 import { badRequest, needsIfMatch, notFound, stale } from '@/server/api/problem';
 import { readBody } from '@/server/api/read-body';
 import { findJob, putDocument } from '@/server/db/job-repository';
+import { theCatalogue } from '@/server/db/part-repository';
 
 interface Context {
   readonly params: Promise<{ readonly id: string }>;
@@ -29,7 +30,7 @@ export async function PUT(request: Request, { params }: Context): Promise<NextRe
   const body = await readBody(request, JobDto);
   if (!body.ok) return body.error;
   const document = JSON.parse(JSON.stringify(body.value)) as Job;
-  const problems = documentProblems(document, shippedCatalogue);
+  const problems = documentProblems(document, await theCatalogue());
   if (problems.length > 0) return badRequest(problems);
   const outcome = await putDocument(id, seen, document, 'api');
   if (outcome.kind === 'no-such-job') return notFound('job');

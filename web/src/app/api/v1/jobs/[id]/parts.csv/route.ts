@@ -2,6 +2,7 @@ import { plan } from '@herrero/core';
 import { NextResponse } from 'next/server';
 import { notFound } from '@/server/api/problem';
 import { findJob } from '@/server/db/job-repository';
+import { theCatalogue } from '@/server/db/part-repository';
 import { fileNameOf, partsCsv } from '@/server/parts-csv';
 
 interface Context {
@@ -12,7 +13,7 @@ interface Context {
 export async function GET(_: Request, { params }: Context): Promise<NextResponse> {
   const stored = await findJob((await params).id);
   if (!stored) return notFound('job');
-  return new NextResponse(partsCsv(plan(stored.document).parts), {
+  return new NextResponse(partsCsv(plan(stored.document, await theCatalogue()).parts), {
     headers: {
       'Content-Type': 'text/csv; charset=utf-8',
       'Content-Disposition': `attachment; filename="${fileNameOf(stored.document.name)}-parts.csv"`,

@@ -1,0 +1,51 @@
+import { type FieldProblem, type Holding, type OwnPart, makeOwnPart } from '@herrero/core';
+import { NextResponse } from 'next/server';
+import { OwnPartsDto } from '@/server/api/own-dto';
+import { badRequest } from '@/server/api/problem';
+import { readBody } from '@/server/api/read-body';
+import { putOwn, readOwn, theCatalogue } from '@/server/db/part-repository';
+
+export const dynamic = 'force-dynamic';
+
+/** A list of fifty thousand parts is larger than a job. */
+const LIST_LIMIT_BYTES = 20_000_000;
+const MOST_PROBLEMS = 200;
+
+/** Somebody's own parts, stock and prices. */
+export const GET = async (): Promise<NextResponse> => NextResponse.json(await readOwn());
+
+/** Puts parts, stock and prices in: all of them, or none and what is wrong with each. */
+export async function POST(request: Request): Promise<NextResponse> {
+  const body = await readBody(request, OwnPartsDto, LIST_LIMIT_BYTES);
+  if (!body.ok) return body.error;
+  const own = body.value.own.map((part): OwnPart => ({
+    ...part,
+    lengthMm: part.lengthMm ?? null,
+    boreMm: part.boreMm ?? null,
+    stockLengthM: part.stockLengthM ?? null,
+  }));
+  const holdings = body.value.holdings.map((one): Holding => ({ ...one, priceUsd: one.priceUsd ?? null }));
+  const problems = [...own.flatMap(partProblems), ...strangers(holdings, own, (await theCatalogue()).byCode)];
+  if (problems.length > 0) return badRequest(problems.slice(0, MOST_PROBLEMS));
+  await putOwn({ own, holdings });
+  return NextResponse.json({ own: own.length, holdings: holdings.length });
+}
+
+const partProblems = (part: OwnPart, index: number): readonly FieldProblem[] => {
+  const made = makeOwnPart(part);
+  return made.ok ? [] : made.error.map(({ path, message }) => ({ path: `own[${index}].${path}`, message }));
+};
+
+/** Stock of what is no part at all. */
+const strangers = (
+  holdings: readonly Holding[],
+  own: readonly OwnPart[],
+  known: ReadonlyMap<string, unknown>,
+): readonly FieldProblem[] => {
+  const codes = new Set(own.map(({ code }) => code));
+  return holdings.flatMap(({ code }, index) =>
+    known.has(code) || codes.has(code)
+      ? []
+      : [{ path: `holdings[${index}].code`, message: `No part of the catalogue is called ${code}.` }],
+  );
+};

@@ -1,0 +1,76 @@
+'use client';
+
+import { type Part, isByLength } from '@herrero/core';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { Action } from '@/ui/action';
+import { useOwn } from '../../catalogue/catalogue-provider';
+import { removeOwnPart, sendOwn } from './send-own';
+
+/** How many there are and what it really costs; of one's own parts also the way out. */
+export function HoldingForm({ part, onGone }: { readonly part: Part; readonly onGone: () => void }) {
+  const { holdings, own } = useOwn();
+  const router = useRouter();
+  const held = holdings.find(({ code }) => code === part.code);
+  const mine = own.find(({ code }) => code === part.code);
+  const [onHand, setOnHand] = useState(`${held?.onHand ?? 0}`);
+  const [price, setPrice] = useState(held?.priceUsd == null ? '' : `${held.priceUsd}`);
+  const [said, setSaid] = useState<string>();
+  const save = async (): Promise<void> => {
+    const [pieces, usd] = [Number(onHand), price.trim() === '' ? null : Number(price)];
+    if (!Number.isInteger(pieces) || pieces < 0) return setSaid(`“${onHand}” is no number of pieces.`);
+    if (usd !== null && !(usd >= 0)) return setSaid(`“${price}” is no price.`);
+    const outcome = await sendOwn([], [{ code: part.code, onHand: pieces, priceUsd: usd }]);
+    setSaid(outcome.ok ? 'Kept. It counts everywhere from now on.' : outcome.message);
+    if (outcome.ok) router.refresh();
+  };
+  const remove = async (): Promise<void> => {
+    const outcome = await removeOwnPart(part.code);
+    if (!outcome.ok) return setSaid(outcome.message);
+    onGone();
+    router.refresh();
+  };
+  return (
+    <form
+      aria-label="Your price, stock"
+      className="mt-3 border-t-2 border-ink pt-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+    >
+      <div className="flex flex-wrap items-end gap-3">
+        {!isByLength(part) && (
+          <label>
+            <span className="block type-second">On hand</span>
+            <input
+              className="field w-24"
+              inputMode="numeric"
+              value={onHand}
+              onChange={(event) => setOnHand(event.target.value)}
+            />
+          </label>
+        )}
+        <label>
+          <span className="block type-second">Your price, $</span>
+          <input
+            className="field w-28"
+            inputMode="decimal"
+            placeholder={part.priceUsd.toFixed(2)}
+            value={price}
+            onChange={(event) => setPrice(event.target.value)}
+          />
+        </label>
+        <button type="submit" className="other-action">
+          Keep it
+        </button>
+        {mine && <Action onClick={() => void remove()}>Take this part out</Action>}
+      </div>
+      {said && (
+        <p role="status" className="pt-1 type-row">
+          {said}
+        </p>
+      )}
+    </form>
+  );
+}

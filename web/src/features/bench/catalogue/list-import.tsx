@@ -1,0 +1,185 @@
+'use client';
+
+import { type ColumnMapping, ROW_FIELDS, type RowField } from '@herrero/core';
+import { useRouter } from 'next/navigation';
+import { useEffect, useRef, useState } from 'react';
+import { type Known, useOwn } from '../../catalogue/catalogue-provider';
+import { type OpenedList, openList, readFile } from './list-file';
+import { type ToListWorker } from './list-worker';
+import { sendOwn } from './send-own';
+
+const MOST_PROBLEMS = 40;
+const MOST_BYTES = 20_000_000;
+
+/** Reads a list in a worker; where there is none, here. Answers with how to read a file, and how to read its columns anew. */
+function useListReader(known: Known, onRead: (opened: OpenedList) => void) {
+  const worker = useRef<Worker>(undefined);
+  const here = useRef<OpenedList>(undefined);
+  useEffect(() => () => worker.current?.terminate(), []);
+  const tell = (message: ToListWorker): void => {
+    if (typeof Worker === 'undefined') {
+      const file = message.kind === 'file' ? readFile(message.bytes) : here.current?.file;
+      if (file)
+        onRead(
+          (here.current = openList(file, known.catalogue, message.kind === 'mapping' ? message.mapping : undefined)),
+        );
+      return;
+    }
+    if (!worker.current) worker.current = new Worker(new URL('./list-worker.ts', import.meta.url), { type: 'module' });
+    worker.current.onmessage = ({ data }: MessageEvent<OpenedList>) => onRead(data);
+    worker.current.postMessage(message);
+  };
+  return {
+    read: (bytes: ArrayBuffer) => tell({ kind: 'file', bytes, own: known.own, holdings: known.holdings }),
+    map: (mapping: ColumnMapping) => tell({ kind: 'mapping', mapping }),
+  };
+}
+
+/** A list from a spreadsheet: its columns said, every row judged, and only then put in, the good rows all at once. */
+export function ListImport({ onDone }: { readonly onDone: () => void }) {
+  const known = useOwn();
+  const router = useRouter();
+  const [name, setName] = useState<string>();
+  const [opened, setOpened] = useState<OpenedList>();
+  const [said, setSaid] = useState<string>();
+  const [busy, setBusy] = useState(false);
+  const reader = useListReader(known, (list) => {
+    setOpened(list);
+    setBusy(false);
+  });
+  const choose = async (file: File | undefined): Promise<void> => {
+    if (!file) return;
+    setSaid(undefined);
+    setOpened(undefined);
+    setName(file.name);
+    if (file.size > MOST_BYTES) return setSaid(`${file.name} is larger than ${MOST_BYTES / 1_000_000} MB: split it.`);
+    setBusy(true);
+    reader.read(await file.arrayBuffer());
+  };
+  const put = async (): Promise<void> => {
+    if (!opened) return;
+    setBusy(true);
+    const outcome = await sendOwn(opened.read.own, opened.read.holdings);
+    setBusy(false);
+    if (!outcome.ok) return setSaid(`Nothing was put in. ${outcome.fields[0]?.message ?? outcome.message}`);
+    router.refresh();
+    onDone();
+  };
+  return (
+    <section aria-label="Bring in a list" className="rule-selected space-y-3 pt-2">
+      <h2 className="type-head">Bring in a list</h2>
+      <p className="type-row">
+        A CSV file from a spreadsheet, one part a row, with headings. Ends are written as everywhere here: 3/4 NPT M, 32
+        PE compression. Rows with a code of the catalogue set its price and how many are on hand.
+      </p>
+      <label className="other-action inline-flex cursor-pointer items-center focus-within:outline-2">
+        {name ?? 'Choose a file'}
+        <input
+          type="file"
+          accept=".csv,.tsv,.txt,text/csv"
+          className="sr-only"
+          onChange={(event) => void choose(event.target.files?.[0])}
+        />
+      </label>
+      {busy && <p className="type-second">Reading</p>}
+      {said && (
+        <p role="alert" className="type-row">
+          {said}
+        </p>
+      )}
+      {opened && !busy && (
+        <>
+          <Columns opened={opened} onMap={(mapping) => (setBusy(true), reader.map(mapping))} />
+          <Report opened={opened} onPut={() => void put()} />
+        </>
+      )}
+    </section>
+  );
+}
+
+/** Which column holds what: guessed from the headings, put right here. */
+function Columns({
+  opened: { file, mapping },
+  onMap,
+}: {
+  readonly opened: OpenedList;
+  readonly onMap: (mapping: ColumnMapping) => void;
+}) {
+  const set = (field: RowField, column: string): void => {
+    const rest = Object.fromEntries(Object.entries(mapping).filter(([other]) => other !== field));
+    onMap(column === '' ? rest : { ...rest, [field]: Number(column) });
+  };
+  return (
+    <fieldset>
+      <legend className="type-row font-[650]">
+        Columns, {file.rows.length.toLocaleString('en')} rows
+        {file.encoding === 'UTF-8' ? '' : `, read as ${file.encoding}`}
+      </legend>
+      <div className="grid grid-cols-2 gap-x-3">
+        {ROW_FIELDS.map((field) => (
+          <label key={field} className="flex items-center gap-2 border-b border-hair py-0.5">
+            <span className="w-24 shrink-0 type-second">{field}</span>
+            <select
+              className="field min-w-0 flex-1"
+              value={mapping[field] ?? ''}
+              onChange={(event) => set(field, event.target.value)}
+            >
+              <option value="">not there</option>
+              {file.headings.map((heading, column) => (
+                <option key={column} value={column}>
+                  {heading === '' ? `column ${column + 1}` : heading}
+                </option>
+              ))}
+            </select>
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  );
+}
+
+const rowsOf = (count: number): string => `${count.toLocaleString('en')} ${count === 1 ? 'row' : 'rows'}`;
+
+/** What can be put in, and every row that cannot with its reason. */
+function Report({ opened: { file, read }, onPut }: { readonly opened: OpenedList; readonly onPut: () => void }) {
+  const bad = new Set(read.problems.map(({ row }) => row)).size;
+  const good = file.rows.length - bad - read.empty;
+  return (
+    <div>
+      <p role="status" className="type-row">
+        <b className="font-[650]">{rowsOf(good)} can be put in</b>
+        {`: ${read.own.length.toLocaleString('en')} of your own, ${read.holdings.length.toLocaleString('en')} with stock or price.`}
+        {bad > 0 && ` ${rowsOf(bad)} cannot; nothing else is touched by them.`}
+      </p>
+      {file.broken.length > 0 && (
+        <p className="type-row">A quotation mark is never closed, from row {(file.broken[0]?.row ?? 0) + 1} on.</p>
+      )}
+      {read.problems.length > 0 && (
+        <ol
+          className="max-h-64 overflow-y-auto border-t-2 border-ink"
+          tabIndex={0}
+          aria-label="Rows that cannot be put in"
+        >
+          {read.problems.slice(0, MOST_PROBLEMS).map(({ row, field, message }) => (
+            <li key={`${row} ${field} ${message}`} className="border-b border-hair py-1 type-row">
+              <b className="font-[650]">
+                Row {row}, {field}:
+              </b>{' '}
+              {message}
+            </li>
+          ))}
+          {read.problems.length > MOST_PROBLEMS && (
+            <li className="py-1 type-second">
+              and {(read.problems.length - MOST_PROBLEMS).toLocaleString('en')} more like these
+            </li>
+          )}
+        </ol>
+      )}
+      {good > 0 && (
+        <button type="button" className="main-action mt-2 w-full" onClick={onPut}>
+          Put {rowsOf(good)} in
+        </button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,82 @@
+import 'server-only';
+import { type Catalogue, type Holding, type OwnPart, catalogueWith } from '@herrero/core';
+import { asc, count, eq, max, sql } from 'drizzle-orm';
+import { database } from './database';
+import { holdings, jobs, ownParts } from './schema';
+
+/** Somebody's own parts, and what is known of stock and real prices of any part. */
+export interface OwnCatalogue {
+  readonly own: readonly OwnPart[];
+  readonly holdings: readonly Holding[];
+}
+
+export async function readOwn(): Promise<OwnCatalogue> {
+  const [own, held] = await Promise.all([
+    database().select({ part: ownParts.part }).from(ownParts).orderBy(asc(ownParts.code)),
+    database()
+      .select({ code: holdings.code, onHand: holdings.onHand, priceUsd: holdings.priceUsd })
+      .from(holdings)
+      .orderBy(asc(holdings.code)),
+  ]);
+  return { own: own.map(({ part }) => part), holdings: held };
+}
+
+let known: { readonly stamp: string; readonly catalogue: Catalogue } | undefined;
+
+/** The catalogue with all of that laid over it; made anew only when some of it has changed. */
+export async function theCatalogue(): Promise<Catalogue> {
+  const [[own], [held]] = await Promise.all([
+    database()
+      .select({ many: count(), last: max(ownParts.updatedAt) })
+      .from(ownParts),
+    database()
+      .select({ many: count(), last: max(holdings.updatedAt) })
+      .from(holdings),
+  ]);
+  const stamp = JSON.stringify([own, held]);
+  if (known?.stamp !== stamp) {
+    const all = await readOwn();
+    known = { stamp, catalogue: catalogueWith(all.own, all.holdings) };
+  }
+  return known.catalogue;
+}
+
+/** Rows of one statement; PostgreSQL takes no more than 65,535 values in one. */
+const AT_ONCE = 5000;
+
+/** Puts parts and holdings in, over what was there under the same codes: all of them or, when one fails, none. */
+export async function putOwn({ own, holdings: held }: OwnCatalogue): Promise<void> {
+  const updatedAt = new Date();
+  await database().transaction(async (tx) => {
+    for (let from = 0; from < own.length; from += AT_ONCE)
+      await tx
+        .insert(ownParts)
+        .values(own.slice(from, from + AT_ONCE).map((part) => ({ code: part.code, part, updatedAt })))
+        .onConflictDoUpdate({ target: ownParts.code, set: { part: sql`excluded.part`, updatedAt } });
+    for (let from = 0; from < held.length; from += AT_ONCE)
+      await tx
+        .insert(holdings)
+        .values(held.slice(from, from + AT_ONCE).map((one) => ({ ...one, updatedAt })))
+        .onConflictDoUpdate({
+          target: holdings.code,
+          set: { onHand: sql`excluded.on_hand`, priceUsd: sql`excluded.price_usd`, updatedAt },
+        });
+  });
+}
+
+export type Removal =
+  { readonly kind: 'removed' | 'no-such-part' } | { readonly kind: 'in-use'; readonly jobs: readonly string[] };
+
+/** Takes an own part out; one that a job is built with stays, and the jobs are named. */
+export const removeOwn = (code: string): Promise<Removal> =>
+  database().transaction(async (tx): Promise<Removal> => {
+    const using = await tx
+      .select({ name: jobs.name })
+      .from(jobs)
+      .where(sql`${jobs.document}->'parts' @> ${JSON.stringify([{ code }])}::jsonb`)
+      .orderBy(asc(jobs.name));
+    if (using.length > 0) return { kind: 'in-use', jobs: using.map(({ name }) => name) };
+    const removed = await tx.delete(ownParts).where(eq(ownParts.code, code)).returning({ code: ownParts.code });
+    await tx.delete(holdings).where(eq(holdings.code, code));
+    return { kind: removed.length > 0 ? 'removed' : 'no-such-part' };
+  });
