@@ -56,7 +56,8 @@ export function indexJob(job: Job, catalogue: Catalogue): JobIndex {
 export const otherSide = (joint: Joint, ref: EndRef): EndRef => (refKey(joint.a) === refKey(ref) ? joint.b : joint.a);
 
 /**
- * The strands of the run that starts at `from`: the first goes straight on, then one for each branch, in order.
+ * The strands of the run that starts at `from`: the first goes straight on, then one for each branch, in order; what
+ * hangs on the inside of the wall is one of them.
  * A run that comes back on itself stops there.
  */
 export function walkRun(from: EndRef, index: JobIndex): readonly Strand[] {
@@ -87,6 +88,11 @@ function walkStrand(from: EndRef, index: JobIndex, visited: Set<string>, branche
     const outEnd = onward.find((end) => found.part.ends[end]?.position !== 'branch') ?? onward[0];
     items.push({ ...found, inEnd: next.end, outEnd, jointIn: joint });
     for (const end of onward) if (end !== outEnd) branches.push({ of: 'part', id: next.id, end });
+    // What stands in a wall may carry something inside the tank too: a suction line, a riser from a pump.
+    for (const [end, { position }] of found.part.ends.entries()) {
+      const ref: EndRef = { of: 'part', id: next.id, end };
+      if (position === 'inside' && end !== next.end && index.jointAt(ref)) branches.push(ref);
+    }
     if (outEnd === undefined) return { from, items, end: { at: 'closed' } };
     here = { of: 'part', id: next.id, end: outEnd };
   }

@@ -35,8 +35,11 @@ export function RunsStation() {
 function RunView({ run }: { readonly run: Run }) {
   const [chosen, setChosen] = useState(0);
   const tank = useJob((state) => state.job.tanks.find(({ id }) => id === run.penetration.tankId));
+  const index = useJob((state) => state.plan.context.index);
   const strand = run.strands[chosen] ?? run.strands[0];
   if (!strand) return null;
+  const isInside = ({ from }: Strand): boolean =>
+    from.of === 'part' && index.placed(from.id)?.part.ends[from.end]?.position === 'inside';
   const { penetration } = run;
   return (
     <>
@@ -49,15 +52,15 @@ function RunView({ run }: { readonly run: Run }) {
       <HoleSteps />
       {run.strands.length > 1 && (
         <ul className="mb-1.5 flex flex-wrap" aria-label="Strands of this run">
-          {run.strands.map((one, index) => (
+          {run.strands.map((one, place) => (
             <li key={refKey(one.from)}>
               <button
                 type="button"
-                aria-pressed={index === chosen}
-                onClick={() => setChosen(index)}
-                className={`min-h-11 border border-hair-2 bg-sheet px-4 type-row ${index === chosen ? 'row-selected font-semibold' : 'hover:bg-paper-deep'}`}
+                aria-pressed={place === chosen}
+                onClick={() => setChosen(place)}
+                className={`min-h-11 border border-hair-2 bg-sheet px-4 type-row ${place === chosen ? 'row-selected font-semibold' : 'hover:bg-paper-deep'}`}
               >
-                {index === 0 ? 'Straight on' : `Branch ${index}`}
+                {place === 0 ? 'Straight on' : isInside(one) ? 'Inside the tank' : `Branch ${place}`}
                 {one.end.at === 'open' ? ', open' : ''}
               </button>
             </li>
