@@ -46,6 +46,40 @@ function branched(): Job {
   return job();
 }
 
+describe('what hangs on the inside of the wall', () => {
+  const { edit, hole, run, job } = buildJob('Suction', 'in-gal');
+  edit({ type: 'add-tank', tank: newTank('t', 'open-drum') });
+  hole({
+    id: 'h',
+    tankId: 't',
+    name: 'Pump line',
+    roles: ['pump-line'],
+    size: '1',
+    face: 'wall',
+    heightM: 0.5,
+    aroundM: 0.5,
+  });
+  run('h', [{ code: 'BH-100' }, { code: 'NC-100' }]);
+  const before = walk(job(), 'h');
+  edit({
+    type: 'add-part',
+    part: { id: 'in', code: 'NC-100', lengthM: null },
+    at: { of: 'part', id: 'h-1', end: 2 },
+    partEnd: 0,
+    jointId: 'in-j',
+  });
+  const strands = walk(job(), 'h');
+
+  test('is a strand of its run once something is there, and nothing before', () => {
+    expect(before).toHaveLength(1);
+    expect(strands).toHaveLength(2);
+    expect(strands[1]).toMatchObject({ from: { of: 'part', id: 'h-1', end: 2 }, items: [{ placed: { id: 'in' } }] });
+  });
+
+  test('counts its joints with the run', () =>
+    expect(jointsOfRun(strands).map(({ id }) => id)).toEqual(['h-j1', 'h-j2', 'in-j']));
+});
+
 describe('a walk', () => {
   test('follows the water from the hole to the end', () => {
     const [strand] = walk(ternPoint(), 'p4');

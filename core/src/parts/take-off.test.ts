@@ -122,3 +122,29 @@ test('an empty job needs nothing', () =>
     totalUsd: 0,
     toBuy: 0,
   }));
+
+describe('what is on hand', () => {
+  const stocked = (onHand: readonly (readonly [string, number])[]) =>
+    takeOff(contextOf(outlet, { ...shippedCatalogue, onHand: new Map(onHand) }));
+  const line = (code: string, list_: ReturnType<typeof stocked>) =>
+    list_.groups.flatMap(({ lines }) => lines).find((one) => one.code === code);
+
+  test('is needed all the same, but neither bought nor paid', () => {
+    const all = stocked([]);
+    const some = stocked([['LV-075', 5]]);
+    expect(line('LV-075', some)).toMatchObject({ need: 1, buy: 0, priceUsd: 0, note: '1 on hand' });
+    expect(some.toBuy).toBe(all.toBuy - 1);
+    expect(some.totalUsd).toBeCloseTo(all.totalUsd - (line('LV-075', all)?.priceUsd ?? 0), 2);
+  });
+
+  test('is used once: what the wall took is not there for the run', () => {
+    const twice = drumWith({
+      parts: [{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'LV-075' }, { code: 'NC-075' }, { code: 'KV-075' }],
+    });
+    const list_ = takeOff(contextOf(twice, { ...shippedCatalogue, onHand: new Map([['NC-075', 1]]) }));
+    expect(list_.groups.flatMap(({ lines }) => lines).find(({ code }) => code === 'NC-075')).toMatchObject({
+      need: 2,
+      buy: 1,
+    });
+  });
+});

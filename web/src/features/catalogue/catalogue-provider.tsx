@@ -1,23 +1,54 @@
 'use client';
 
 import { type Catalogue, type Holding, type OwnPart, catalogueWith, shippedCatalogue } from '@herrero/core';
-import { type ReactNode, createContext, useContext, useMemo } from 'react';
+import { type ReactNode, createContext, useContext, useMemo, useState } from 'react';
 
-export interface Known {
-  readonly catalogue: Catalogue;
+/** What was entered of parts, stock and prices. */
+export interface Entered {
   readonly own: readonly OwnPart[];
   readonly holdings: readonly Holding[];
 }
 
-const KnownContext = createContext<Known>({ catalogue: shippedCatalogue, own: [], holdings: [] });
+export interface Known extends Entered {
+  readonly catalogue: Catalogue;
+  /** What the server has just taken, so that it counts here at once. */
+  readonly lay: (entered: Entered) => void;
+  readonly lift: (code: string) => void;
+}
+
+const KnownContext = createContext<Known>({
+  catalogue: shippedCatalogue,
+  own: [],
+  holdings: [],
+  lay: () => undefined,
+  lift: () => undefined,
+});
+
+const over = <Item extends { readonly code: string }>(
+  before: readonly Item[],
+  now: readonly Item[],
+): readonly Item[] => {
+  const codes = new Set(now.map(({ code }) => code));
+  return [...before.filter(({ code }) => !codes.has(code)), ...now];
+};
 
 /** The catalogue of this page: the shipped one with somebody's own parts, prices and stock laid over it. */
-export function CatalogueProvider({
-  own,
-  holdings,
-  children,
-}: Omit<Known, 'catalogue'> & { readonly children: ReactNode }) {
-  const known = useMemo(() => ({ catalogue: catalogueWith(own, holdings), own, holdings }), [own, holdings]);
+export function CatalogueProvider({ own, holdings, children }: Entered & { readonly children: ReactNode }) {
+  const [entered, setEntered] = useState<Entered>({ own, holdings });
+  const known = useMemo(
+    (): Known => ({
+      ...entered,
+      catalogue: catalogueWith(entered.own, entered.holdings),
+      lay: (now) =>
+        setEntered((before) => ({ own: over(before.own, now.own), holdings: over(before.holdings, now.holdings) })),
+      lift: (gone) =>
+        setEntered((before) => ({
+          own: before.own.filter(({ code }) => code !== gone),
+          holdings: before.holdings.filter(({ code }) => code !== gone),
+        })),
+    }),
+    [entered],
+  );
   return <KnownContext value={known}>{children}</KnownContext>;
 }
 

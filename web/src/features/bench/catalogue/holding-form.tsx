@@ -1,7 +1,6 @@
 'use client';
 
 import { type Part, isByLength } from '@herrero/core';
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
 import { useOwn } from '../../catalogue/catalogue-provider';
@@ -9,8 +8,7 @@ import { removeOwnPart, sendOwn } from './send-own';
 
 /** How many there are and what it really costs; of one's own parts also the way out. */
 export function HoldingForm({ part, onGone }: { readonly part: Part; readonly onGone: () => void }) {
-  const { holdings, own } = useOwn();
-  const router = useRouter();
+  const { holdings, own, lay, lift } = useOwn();
   const held = holdings.find(({ code }) => code === part.code);
   const mine = own.find(({ code }) => code === part.code);
   const [onHand, setOnHand] = useState(`${held?.onHand ?? 0}`);
@@ -20,15 +18,16 @@ export function HoldingForm({ part, onGone }: { readonly part: Part; readonly on
     const [pieces, usd] = [Number(onHand), price.trim() === '' ? null : Number(price)];
     if (!Number.isInteger(pieces) || pieces < 0) return setSaid(`“${onHand}” is no number of pieces.`);
     if (usd !== null && !(usd >= 0)) return setSaid(`“${price}” is no price.`);
-    const outcome = await sendOwn([], [{ code: part.code, onHand: pieces, priceUsd: usd }]);
+    const holding = { code: part.code, onHand: pieces, priceUsd: usd };
+    const outcome = await sendOwn([], [holding]);
     setSaid(outcome.ok ? 'Kept. It counts everywhere from now on.' : outcome.message);
-    if (outcome.ok) router.refresh();
+    if (outcome.ok) lay({ own: [], holdings: [holding] });
   };
   const remove = async (): Promise<void> => {
     const outcome = await removeOwnPart(part.code);
     if (!outcome.ok) return setSaid(outcome.message);
     onGone();
-    router.refresh();
+    lift(part.code);
   };
   return (
     <form

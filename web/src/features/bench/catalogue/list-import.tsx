@@ -1,7 +1,6 @@
 'use client';
 
 import { type ColumnMapping, ROW_FIELDS, type RowField } from '@herrero/core';
-import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import { type Known, useOwn } from '../../catalogue/catalogue-provider';
 import { type OpenedList, openList, readFile } from './list-file';
@@ -38,7 +37,6 @@ function useListReader(known: Known, onRead: (opened: OpenedList) => void) {
 /** A list from a spreadsheet: its columns said, every row judged, and only then put in, the good rows all at once. */
 export function ListImport({ onDone }: { readonly onDone: () => void }) {
   const known = useOwn();
-  const router = useRouter();
   const [name, setName] = useState<string>();
   const [opened, setOpened] = useState<OpenedList>();
   const [said, setSaid] = useState<string>();
@@ -62,7 +60,7 @@ export function ListImport({ onDone }: { readonly onDone: () => void }) {
     const outcome = await sendOwn(opened.read.own, opened.read.holdings);
     setBusy(false);
     if (!outcome.ok) return setSaid(`Nothing was put in. ${outcome.fields[0]?.message ?? outcome.message}`);
-    router.refresh();
+    known.lay(opened.read);
     onDone();
   };
   return (

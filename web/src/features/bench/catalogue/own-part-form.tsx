@@ -11,9 +11,9 @@ import {
   makeOwnPart,
   sizeWords,
 } from '@herrero/core';
-import { useRouter } from 'next/navigation';
 import { type ReactNode, useState } from 'react';
 import { MiniPart } from '@/drawing/view/mini-part';
+import { useOwn } from '../../catalogue/catalogue-provider';
 import { sendOwn } from './send-own';
 
 const EMPTY = {
@@ -48,7 +48,7 @@ const ownOf = (typed: Typed): OwnPart => ({
 
 /** A part that the catalogue does not have: its ends in end notation, and what can be read off it. Drawn as it is typed. */
 export function OwnPartForm({ onDone }: { readonly onDone: (code: string) => void }) {
-  const router = useRouter();
+  const { lay } = useOwn();
   const [typed, setTyped] = useState(EMPTY);
   const [tried, setTried] = useState(false);
   const [refused, setRefused] = useState<string>();
@@ -66,7 +66,7 @@ export function OwnPartForm({ onDone }: { readonly onDone: (code: string) => voi
     if (!made.ok) return;
     const outcome = await sendOwn([own], []);
     if (!outcome.ok) return setRefused(outcome.fields[0]?.message ?? outcome.message);
-    router.refresh();
+    lay({ own: [own], holdings: [] });
     onDone(own.code);
   };
   return (

@@ -1,0 +1,122 @@
+// @vitest-environment jsdom
+import { type Job, emptyJob, ternPoint } from '@herrero/core';
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { describe, expect, test, vi } from 'vitest';
+import { freshDesk, showAtDesk } from '../desk/test/at-a-desk';
+import { FinishPanel } from './finish-panel';
+import { NextPartPicker } from './part-pickers';
+import { RunsStation } from './runs-station';
+
+vi.mock('next/navigation', () => ({ useRouter: () => ({ push: vi.fn() }), usePathname: () => '/jobs/job-1/runs' }));
+
+const HOSE_END = { of: 'part', id: 'p4-6', end: 1 } as const;
+const show = (children: React.ReactNode, job: Job = ternPoint()) => showAtDesk(children, job).now;
+const finish = () => screen.getByRole('region', { name: 'Finish to' });
+
+freshDesk();
+
+describe('finish to', () => {
+  test('the place that no run has reached yet comes first, and its ways are ranked', async () => {
+    show(<FinishPanel at={HOSE_END} />);
+    const places = within(finish()).getByLabelText<HTMLSelectElement>('Where the run finishes');
+    expect(places.selectedOptions[0]?.textContent).toBe('rinse bay');
+    expect([...places.options].map(({ textContent }) => textContent)).toContain('gravel bed, already reached');
+    const ways = await within(finish()).findAllByRole('listitem');
+    expect(ways).toHaveLength(5);
+    expect(ways[0]?.textContent).toContain('Hose male end 1 in tail x 3/4 NH male');
+    expect(ways[0]?.textContent).toContain('1 part, $6.50');
+  });
+
+  test('a way that is taken is built and joined', async () => {
+    const now = show(<FinishPanel at={HOSE_END} />);
+    const [first] = await within(finish()).findAllByRole('listitem');
+    await userEvent.click(within(first as HTMLElement).getByRole('button'));
+    expect(now().parts.at(-1)?.code).toBe('HM-075100');
+    expect(now().joints.at(-1)?.b).toEqual({ of: 'terminal', id: 'bay' });
+  });
+
+  test('a place where water just leaves needs no part', async () => {
+    const now = show(<FinishPanel at={HOSE_END} />);
+    await userEvent.selectOptions(screen.getByLabelText('Where the run finishes'), 'gravel bed, already reached');
+    await userEvent.click(await screen.findByRole('button', { name: /no part is needed/ }));
+    expect(now().joints.at(-1)).toMatchObject({ a: HOSE_END, b: { of: 'terminal', id: 'gravel' } });
+  });
+
+  test('wishes are kept in sight and change the ways', async () => {
+    show(<FinishPanel at={HOSE_END} />);
+    await userEvent.click(screen.getByRole('button', { name: 'What it must have' }));
+    await userEvent.click(
+      within(screen.getByRole('group', { name: 'Must have' })).getByRole('button', { name: 'non-return' }),
+    );
+    await waitFor(() => expect(screen.getByRole('button', { name: 'What it must have: non-return' })).toBeDefined());
+    const ways = await within(finish()).findAllByRole('listitem');
+    for (const { textContent } of ways) expect(textContent).toMatch(/check/i);
+    await userEvent.click(
+      within(screen.getByRole('group', { name: 'Rather' })).getByRole('button', { name: 'cheapest' }),
+    );
+    await waitFor(() => expect(screen.getByRole('button', { name: /non-return, cheapest$/ })).toBeDefined());
+  });
+
+  test('what cannot be had is said with what was asked', async () => {
+    const job = ternPoint();
+    const nowhere = { ...job, terminals: [{ ...job.terminals[0]!, id: 'x', name: 'elsewhere', offers: '2-1/2 NH F' }] };
+    show(<FinishPanel at={HOSE_END} />, { ...nowhere, joints: nowhere.joints.filter(({ b }) => b.of !== 'terminal') });
+    expect((await screen.findByText(/One part would close it/)).textContent).toContain('2-1/2 NH M');
+  });
+});
+
+describe('next part', () => {
+  const list = () => within(screen.getByRole('region', { name: 'Next part' }));
+
+  test('the likeliest dozen first, the rest when asked', async () => {
+    show(<NextPartPicker at={HOSE_END} line={[]} />);
+    expect(list().getAllByRole('listitem')).toHaveLength(12);
+    await userEvent.click(list().getByRole('button', { name: /^Show \d+ more that go on/ }));
+    expect(list().getAllByRole('listitem').length).toBeGreaterThan(12);
+  });
+
+  test('narrowed down by words; what is called by no name is said', async () => {
+    show(<NextPartPicker at={HOSE_END} line={[]} />);
+    await userEvent.type(list().getByLabelText('Narrow the parts down'), 'swivel brass');
+    for (const { textContent } of list().getAllByRole('listitem')) expect(textContent).toMatch(/swivel/);
+    await userEvent.clear(list().getByLabelText('Narrow the parts down'));
+    await userEvent.type(list().getByLabelText('Narrow the parts down'), 'zzyzx');
+    expect(screen.getByText('Nothing that goes on is called “zzyzx”.')).toBeDefined();
+  });
+
+  test('what does not go on says why not', async () => {
+    show(<NextPartPicker at={HOSE_END} line={[]} />);
+    await userEvent.click(list().getByRole('button', { name: /that do not go on, and why/ }));
+    await userEvent.type(list().getByLabelText('Narrow the parts down'), 'hose swivel 5/8');
+    const [refused] = list().getAllByRole('listitem');
+    expect(refused?.textContent).toMatch(/Will not go\.|Starts, then leaks\./);
+  });
+});
+
+describe('the station', () => {
+  test('without a hole says where a run starts', () => {
+    show(<RunsStation />, emptyJob('Empty', 'mm-l'));
+    expect(screen.getByText('A run starts at a hole, and there is none yet.')).toBeDefined();
+  });
+
+  test('what hangs on the inside of the wall is a strand of its own, called so', () => {
+    const job = ternPoint();
+    const inside: Job = {
+      ...job,
+      parts: [...job.parts, { id: 'riser', code: 'NC-075', lengthM: null }],
+      joints: [
+        ...job.joints,
+        {
+          id: 'in',
+          number: 90,
+          a: { of: 'part', id: 'p4-1', end: 2 },
+          b: { of: 'part', id: 'riser', end: 0 },
+          accepted: null,
+        },
+      ],
+    };
+    show(<RunsStation />, inside);
+    expect(screen.getByRole('button', { name: /^Inside the tank/ })).toBeDefined();
+  });
+});
