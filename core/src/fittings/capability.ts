@@ -1,4 +1,3 @@
-import { isMetal } from '../connections/material';
 import type { Feature, Part } from './part';
 
 /** What a part does in a line, as somebody asks for it. */
@@ -32,5 +31,3 @@ export const isShutOff = (part: Pick<Part, 'features' | 'ends'>): boolean => can
 /** What else can be kept out of a line. */
 export const AVOIDABLE = [...CAPABILITIES, 'glue', 'metal', 'plastic'] as const;
 export type Avoidable = (typeof AVOIDABLE)[number];
-
-export const isMetalPart = ({ material }: Pick<Part, 'material'>): boolean => isMetal(material);

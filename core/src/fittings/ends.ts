@@ -17,7 +17,6 @@ export const nhSwivel: ThreadEnd = { kind: 'thread', standard: 'nh', size: '3/4'
 export const spigot = (size: NominalSize): PipeEnd => ({ kind: 'pipe', series: 'ips-40', size, part: 'spigot' });
 export const socket = (size: NominalSize): PipeEnd => ({ kind: 'pipe', series: 'ips-40', size, part: 'socket' });
 export const barb = (size: NominalSize): HoseEnd => ({ kind: 'hose', system: 'hose', size, part: 'barb' });
-export const hoseBore = (size: NominalSize): HoseEnd => ({ kind: 'hose', system: 'hose', size, part: 'bore' });
 export const gasketLip = (series: string, size: NominalSize): GasketEnd => ({ kind: 'gasket', series, size });
 export const wallSealEnd = (style: string, size: NominalSize): WallSealEnd => ({ kind: 'wall-seal', style, size });
 export const gMale = (size: NominalSize): ThreadEnd => ({ kind: 'thread', standard: 'g', size, sex: 'male' });

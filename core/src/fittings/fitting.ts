@@ -50,13 +50,6 @@ const isLossShape = (loss: string): loss is LossShape => loss in LENGTH_OVER_BOR
 
 /** An end at which water is meant to leave. */
 export const discharge = (end: End): PartEnd => ({ end, position: 'outlet', mayStayOpen: 'discharge' });
-/** An end to which nothing needs to go on. */
-export const optional = (end: End, position: PartEnd['position'] = 'branch'): PartEnd => ({
-  end,
-  position,
-  mayStayOpen: 'optional',
-});
-
 /**
  * Builds a part from what it is: a section for each end in line, the stretch between, and what follows from them.
  *

@@ -10,17 +10,6 @@ import { type Feature, type Part, isByLength } from '../fittings/part';
 export const LEANS = ['fewest', 'cheapest', 'on-hand', 'widest', 'no-glue', 'metal', 'plastic', 'potable'] as const;
 export type Lean = (typeof LEANS)[number];
 
-export const LEAN_NAMES: Readonly<Record<Lean, string>> = {
-  fewest: 'fewest parts',
-  cheapest: 'cheapest',
-  'on-hand': 'what is on hand',
-  widest: 'widest bore',
-  'no-glue': 'no glue',
-  metal: 'metal',
-  plastic: 'plastic',
-  potable: 'for drinking water',
-};
-
 /** What a chain must have, must not have, and is weighed by. */
 export interface RouteWishes {
   readonly require?: readonly Capability[];

@@ -30,211 +30,101 @@ interface Range {
 }
 
 const SMALL: readonly NominalSize[] = ['1/2', '3/4', '1', '1-1/4', '1-1/2', '2'];
+const MIDDLING: readonly NominalSize[] = ['1', '1-1/4', '1-1/2', '2'];
+const INCH_PIPE: readonly NominalSize[] = ['2', '3', '4'];
+const SOIL: readonly NominalSize[] = ['110'];
 
+type Outlet = Pick<Range, 'outlet' | 'detail'>;
+
+/** What a fitting offers outside, and how it is said. */
+const said = (outlet: (size: NominalSize) => End, words: (size: NominalSize) => string): Outlet => ({
+  outlet,
+  detail: words,
+});
+const NPT_FEMALE = said(nptFemale, (size) => `${size} NPT female`);
+const NPT_MALE = said(nptMale, (size) => `${size} NPT male`);
+const G_FEMALE = said(gFemale, (size) => `${size} G female`);
+const G_MALE = said(gMale, (size) => `${size} G male`);
+const forSchedule40 = (outlet: (size: NominalSize) => End) => said(outlet, (size) => `for ${size} Schedule 40 pipe`);
+const forSoil = (outlet: (size: NominalSize) => End) => said(outlet, (size) => `for ${size} mm soil pipe`);
+const gripping =
+  (series: string) =>
+  (size: NominalSize): End => ({ kind: 'gasket', series, size });
+
+type Made = Pick<Range, 'style' | 'code' | 'name' | 'material' | 'sizes' | 'usdAtOneInch'>;
+
+const made = (
+  style: string,
+  code: string,
+  name: string,
+  material: Material,
+  sizes: readonly NominalSize[],
+  usdAtOneInch: number,
+): Made => ({ style, code, name, material, sizes, usdAtOneInch });
+
+const TAP = 'Barrel tap on a shank';
+const FLOAT = 'Float valve on a shank';
+const FLANGE = 'Bolted tank flange';
+const SLEEVE = 'Cast-in sleeve';
+const LINKS = 'Mechanical link seal';
+const COLLAR = 'Lift-out collar';
+const SHANKS: readonly NominalSize[] = ['1/2', '3/4', '1'];
+const BOSSES: readonly NominalSize[] = ['3/4', '1', '1-1/2', '2'];
+const inInches = (size: NominalSize): string => `${size} in`;
+
+/** What stands in walls, by the way it seals; ranges of the trade, from memory. */
 const RANGES: readonly Range[] = [
+  { ...made('bulkhead', 'WBG', 'Bulkhead', 'polypropylene', SMALL, 11), ...G_FEMALE },
   {
-    style: 'bulkhead',
-    code: 'WBG',
-    name: 'Bulkhead',
-    material: 'polypropylene',
-    sizes: SMALL,
-    outlet: gFemale,
-    detail: (size) => `${size} G female`,
-    usdAtOneInch: 11,
-  },
-  {
-    style: 'tap-shank',
-    code: 'WTB',
-    name: 'Barrel tap on a shank',
-    material: 'brass',
-    sizes: ['3/4'],
-    outlet: () => nhMale,
-    detail: (size) => `${size} shank, 3/4 NH`,
+    ...made('tap-shank', 'WTB', TAP, 'brass', ['3/4'], 14),
+    ...said(
+      () => nhMale,
+      (size) => `${size} shank, 3/4 NH`,
+    ),
     tap: true,
-    usdAtOneInch: 14,
   },
   {
-    style: 'tap-shank',
-    code: 'WTG',
-    name: 'Barrel tap on a shank',
-    material: 'brass',
-    sizes: ['1/2', '3/4'],
-    outlet: () => gMale('3/4'),
-    detail: (size) => `${size} shank, 3/4 G`,
+    ...made('tap-shank', 'WTG', TAP, 'brass', ['1/2', '3/4'], 14),
+    ...said(
+      () => gMale('3/4'),
+      (size) => `${size} shank, 3/4 G`,
+    ),
     tap: true,
-    usdAtOneInch: 14,
   },
+  { ...made('tap-shank', 'WFV', FLOAT, 'brass', SHANKS, 19), ...G_MALE, floats: true },
+  { ...made('tap-shank', 'WFN', FLOAT, 'brass', SHANKS, 19), ...NPT_MALE, floats: true },
+  { ...made('nipple-and-rubbers', 'WNR', 'Nipple with two rubbers and locknuts', 'brass', SMALL, 9), ...NPT_MALE },
+  { ...made('bolted-flange', 'WFT', FLANGE, 'galvanised', [...MIDDLING, '3', '4'], 24), ...NPT_FEMALE },
+  { ...made('bolted-flange', 'WFG', FLANGE, 'galvanised', MIDDLING, 24), ...G_FEMALE },
+  { ...made('cast-sleeve', 'WCS', SLEEVE, 'pvc', INCH_PIPE, 9), ...forSchedule40(socket) },
+  { ...made('cast-sleeve', 'WCSM', SLEEVE, 'pvc', SOIL, 9), ...forSoil(soilPushFit) },
   {
-    style: 'tap-shank',
-    code: 'WFV',
-    name: 'Float valve on a shank',
-    material: 'brass',
-    sizes: ['1/2', '3/4', '1'],
-    outlet: gMale,
-    detail: (size) => `${size} G male`,
-    floats: true,
-    usdAtOneInch: 19,
+    ...made('link-seal', 'WLS', LINKS, 'rubber', ['1', '1-1/2', ...INCH_PIPE], 26),
+    ...forSchedule40(gripping('ips-40')),
   },
+  { ...made('link-seal', 'WLSM', LINKS, 'rubber', SOIL, 26), ...forSoil(gripping('soil')) },
+  { ...made('wall-boot', 'WB', 'Wall boot', 'rubber', ['4'], 15), ...forSchedule40(gripping('ips-40')) },
+  { ...made('wall-boot', 'WBM', 'Wall boot', 'rubber', SOIL, 15), ...forSoil(gripping('soil')) },
+  { ...made('welded-boss', 'WN', 'Welded boss', 'polyethylene', BOSSES, 7), ...NPT_FEMALE },
+  { ...made('welded-boss', 'WG', 'Welded boss', 'polyethylene', BOSSES, 7), ...G_FEMALE },
   {
-    style: 'tap-shank',
-    code: 'WFN',
-    name: 'Float valve on a shank',
-    material: 'brass',
-    sizes: ['1/2', '3/4', '1'],
-    outlet: nptMale,
-    detail: (size) => `${size} NPT male`,
-    floats: true,
-    usdAtOneInch: 19,
-  },
-  {
-    style: 'nipple-and-rubbers',
-    code: 'WNR',
-    name: 'Nipple with two rubbers and locknuts',
-    material: 'brass',
-    sizes: SMALL,
-    outlet: nptMale,
-    detail: (size) => `${size} NPT male`,
-    usdAtOneInch: 9,
-  },
-  {
-    style: 'bolted-flange',
-    code: 'WFT',
-    name: 'Bolted tank flange',
-    material: 'galvanised',
-    sizes: ['1', '1-1/4', '1-1/2', '2', '3', '4'],
-    outlet: nptFemale,
-    detail: (size) => `${size} NPT female`,
-    usdAtOneInch: 24,
-  },
-  {
-    style: 'bolted-flange',
-    code: 'WFG',
-    name: 'Bolted tank flange',
-    material: 'galvanised',
-    sizes: ['1', '1-1/4', '1-1/2', '2'],
-    outlet: gFemale,
-    detail: (size) => `${size} G female`,
-    usdAtOneInch: 24,
-  },
-  {
-    style: 'cast-sleeve',
-    code: 'WCS',
-    name: 'Cast-in sleeve',
-    material: 'pvc',
-    sizes: ['2', '3', '4'],
-    outlet: socket,
-    detail: (size) => `for ${size} Schedule 40 pipe`,
-    usdAtOneInch: 9,
-  },
-  {
-    style: 'cast-sleeve',
-    code: 'WCSM',
-    name: 'Cast-in sleeve',
-    material: 'pvc',
-    sizes: ['110'],
-    outlet: soilPushFit,
-    detail: (size) => `for ${size} mm soil pipe`,
-    usdAtOneInch: 9,
-  },
-  {
-    style: 'link-seal',
-    code: 'WLS',
-    name: 'Mechanical link seal',
-    material: 'rubber',
-    sizes: ['1', '1-1/2', '2', '3', '4'],
-    outlet: (size) => ({ kind: 'gasket', series: 'ips-40', size }),
-    detail: (size) => `for ${size} Schedule 40 pipe`,
-    usdAtOneInch: 26,
-  },
-  {
-    style: 'link-seal',
-    code: 'WLSM',
-    name: 'Mechanical link seal',
-    material: 'rubber',
-    sizes: ['110'],
-    outlet: (size) => ({ kind: 'gasket', series: 'soil', size }),
-    detail: (size) => `for ${size} mm soil pipe`,
-    usdAtOneInch: 26,
-  },
-  {
-    style: 'wall-boot',
-    code: 'WB',
-    name: 'Wall boot',
-    material: 'rubber',
-    sizes: ['4'],
-    outlet: (size) => ({ kind: 'gasket', series: 'ips-40', size }),
-    detail: (size) => `for ${size} Schedule 40 pipe`,
-    usdAtOneInch: 15,
-  },
-  {
-    style: 'wall-boot',
-    code: 'WBM',
-    name: 'Wall boot',
-    material: 'rubber',
-    sizes: ['110'],
-    outlet: (size) => ({ kind: 'gasket', series: 'soil', size }),
-    detail: (size) => `for ${size} mm soil pipe`,
-    usdAtOneInch: 15,
-  },
-  {
-    style: 'welded-boss',
-    code: 'WN',
-    name: 'Welded boss',
-    material: 'polyethylene',
-    sizes: ['3/4', '1', '1-1/2', '2'],
-    outlet: nptFemale,
-    detail: (size) => `${size} NPT female`,
-    usdAtOneInch: 7,
-  },
-  {
-    style: 'welded-boss',
-    code: 'WG',
-    name: 'Welded boss',
-    material: 'polyethylene',
-    sizes: ['3/4', '1', '1-1/2', '2'],
-    outlet: gFemale,
-    detail: (size) => `${size} G female`,
-    usdAtOneInch: 7,
-  },
-  {
-    style: 'drop-grate',
-    code: 'WDG',
-    name: 'Drop-in grate with mesh',
-    material: 'polypropylene',
-    sizes: ['3', '4', '6'],
-    detail: (size) => `${size} in`,
+    ...made('drop-grate', 'WDG', 'Drop-in grate with mesh', 'polypropylene', ['3', '4', '6'], 3),
+    detail: inInches,
     opens: true,
-    usdAtOneInch: 3,
   },
+  { ...made('lift-out', 'WLO', COLLAR, 'polyethylene', INCH_PIPE, 3.4), ...forSchedule40(socket) },
+  { ...made('lift-out', 'WLOM', COLLAR, 'polyethylene', SOIL, 3.4), ...forSoil(soilPushFit) },
   {
-    style: 'lift-out',
-    code: 'WLO',
-    name: 'Lift-out collar',
-    material: 'polyethylene',
-    sizes: ['2', '3', '4'],
-    outlet: socket,
-    detail: (size) => `for ${size} Schedule 40 pipe`,
-    usdAtOneInch: 3.4,
-  },
-  {
-    style: 'lift-out',
-    code: 'WLOM',
-    name: 'Lift-out collar',
-    material: 'polyethylene',
-    sizes: ['110'],
-    outlet: soilPushFit,
-    detail: (size) => `for ${size} mm soil pipe`,
-    usdAtOneInch: 3.4,
-  },
-  {
-    style: 'insect-screen',
-    code: 'WIS',
-    name: 'Clip-in insect screen',
-    material: 'stainless',
-    sizes: ['1/2', '3/4', '1', '1-1/2', '2', '3', '4'],
-    detail: (size) => `${size} in`,
+    ...made(
+      'insect-screen',
+      'WIS',
+      'Clip-in insect screen',
+      'stainless',
+      ['1/2', '3/4', '1', '1-1/2', ...INCH_PIPE],
+      2.2,
+    ),
+    detail: inInches,
     opens: true,
-    usdAtOneInch: 2.2,
   },
 ];
 
