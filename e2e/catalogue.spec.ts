@@ -4,7 +4,7 @@ import { copyOfTernPoint, rack, station } from './support';
 
 const field = (page: Page) => page.getByLabel('Which part?');
 const rows = (page: Page) => page.getByRole('main').getByRole('listitem').getByRole('button');
-const found = (page: Page) => page.getByRole('main').getByRole('status');
+const found = (page: Page) => page.getByRole('main').getByText(/^[\d,]+ found$/);
 const opened = (page: Page) => page.getByRole('region', { name: 'The opened part' });
 
 /** Columns of a list as a counter would export it: one good row, one with an end nobody knows, one with a formula, one stock. */
