@@ -1,6 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
 import { type Page, expect, test } from '@playwright/test';
-import { copyOfTernPoint, rack, station } from './support';
+import { copyOfTernPoint, noViolations, rack, station } from './support';
 
 const field = (page: Page) => page.getByLabel('Which part?');
 const rows = (page: Page) => page.getByRole('main').getByRole('listitem').getByRole('button');
@@ -15,11 +14,6 @@ const LIST = [
   'X-79;=1+1;2;brass;2 NPT M;;5;1',
   'LV-075;;;;;;;4',
 ].join('\r\n');
-
-const noViolations = async (page: Page, where: string): Promise<void> => {
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map(({ id }) => `${where}: ${id}`)).toEqual([]);
-};
 
 test('a part is asked for in spoken words, narrowed down by its ends, and opened', async ({ page }) => {
   await page.goto('/bench');

@@ -1,15 +1,7 @@
-import AxeBuilder from '@axe-core/playwright';
 import { type Page, expect, test } from '@playwright/test';
-import { beginJob, copyOfTernPoint, notes, station as stationLink } from './support';
+import { beginJob, copyOfTernPoint, noViolations, notes, station as stationLink } from './support';
 
 const STATIONS = ['tanks', 'holes', 'runs', 'parts'] as const;
-
-const noViolations = async (page: Page, where: string): Promise<void> => {
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(
-    violations.map(({ id, nodes }) => `${where}: ${id} at ${nodes.map(({ target }) => target.join(' ')).join(', ')}`),
-  ).toEqual([]);
-};
 
 for (const light of ['bench', 'shed'])
   test(`every screen can be used by all, by ${light} light`, async ({ page }) => {

@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { type Locator, type Page, expect } from '@playwright/test';
 
 /** Begins a job through the dialog and leaves the page at its tanks. */
@@ -62,4 +63,12 @@ export async function stored(
 }> {
   const response = await page.request.get(`/api/v1/jobs/${id}`);
   return (await response.json()) as never;
+}
+
+/** Everybody can use what is on the page, as far as axe can tell. */
+export async function noViolations(page: Page, where: string): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(
+    violations.map(({ id, nodes }) => `${where}: ${id} at ${nodes.map(({ target }) => target.join(' ')).join(', ')}`),
+  ).toEqual([]);
 }

@@ -1,14 +1,11 @@
 import { type PartsList } from '@herrero/core';
-import Papa from 'papaparse';
+import { csvText } from './csv';
 
 const HEADINGS = ['Group', 'Code', 'Part', 'Detail', 'Need', 'Unit', 'Buy', 'Price USD', 'Where', 'Note'];
 
-/** A byte order mark, without which spreadsheets take UTF-8 for something else. */
-const BOM = '\uFEFF';
-
 /**
- * The parts list as CSV (RFC 4180, UTF-8): one row for each line, then one for each open question, so that nothing that is
- * not known is left out. Cells that a spreadsheet would run as a formula are escaped.
+ * The parts list as CSV: one row for each line, then one for each open question, so that nothing that is
+ * not known is left out.
  */
 export function partsCsv({ groups, questions, totalUsd, toBuy }: PartsList): string {
   const rows = groups.flatMap(({ title, lines }) =>
@@ -38,11 +35,7 @@ export function partsCsv({ groups, questions, totalUsd, toBuy }: PartsList): str
     'not in the list until it is known',
   ]);
   const total = ['Total', '', 'To buy', 'all prices are invented', '', '', `${toBuy}`, totalUsd.toFixed(2), '', ''];
-  return (
-    BOM +
-    Papa.unparse({ fields: HEADINGS, data: [...rows, ...asked, total] }, { escapeFormulae: true, newline: '\r\n' }) +
-    '\r\n'
-  );
+  return csvText(HEADINGS, [...rows, ...asked, total]);
 }
 
 /** A name that every file system takes. */

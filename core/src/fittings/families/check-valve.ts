@@ -1,9 +1,10 @@
-import { sizeCode } from '../../quantity/size';
-import { endWords, endsWords } from '../end-words';
-import { fitting } from '../fitting';
-import { type Made, overMade } from '../line';
+import type { End } from '../../connections/end';
+import { type NominalSize, sizeCode } from '../../quantity/size';
+import { type FittingSpec, fitting } from '../fitting';
+import { type Line, type Made, overMade } from '../line';
 import * as socketed from '../lines/socketed';
 import * as threaded from '../lines/threaded';
+import type { Feature } from '../part';
 import { TYPICAL_BODIES, defineFamily } from '../part-family';
 
 /** Swinging flap on its seat (ranges of the trade, from memory). */
@@ -51,93 +52,112 @@ const OUTFALL: readonly Made[] = [
   { line: socketed.ANZ_STORM },
 ];
 
+interface Kind {
+  readonly mark: string;
+  readonly name: string;
+  readonly made: readonly Made[];
+  /** In the line; at its start, where water comes in through the mesh; or at its end, where it leaves. */
+  readonly stands: 'between' | 'first' | 'last';
+  readonly betweenMm: number;
+  readonly girth?: number;
+  readonly features: readonly Feature[];
+  readonly loss: NonNullable<FittingSpec['loss']>;
+  /** At one inch; pressure lines at their own prices, drains all alike. */
+  readonly priceUsd: number;
+  readonly drain?: true;
+}
+
+const KINDS: readonly Kind[] = [
+  {
+    mark: 'CKW',
+    name: 'Swing check valve',
+    made: SWING,
+    stands: 'between',
+    betweenMm: 20,
+    girth: 1.15,
+    features: ['flap'],
+    loss: 'swing-check',
+    priceUsd: 4,
+  },
+  {
+    mark: 'CKS',
+    name: 'Spring check valve',
+    made: SPRING,
+    stands: 'between',
+    betweenMm: 14,
+    girth: 1.12,
+    features: ['spring-check'],
+    loss: 'spring-check',
+    priceUsd: 3.6,
+  },
+  {
+    mark: 'CKF',
+    name: 'Foot valve with strainer',
+    made: FOOT,
+    stands: 'first',
+    betweenMm: 60,
+    features: ['spring-check', 'strainer'],
+    loss: 'foot-valve',
+    priceUsd: 4.5,
+  },
+  {
+    mark: 'BW',
+    name: 'Backwater valve',
+    made: BACKWATER,
+    stands: 'between',
+    betweenMm: 90,
+    girth: 1.3,
+    features: ['flap'],
+    loss: 'flap',
+    priceUsd: 14,
+    drain: true,
+  },
+  {
+    mark: 'OF',
+    name: 'Outfall flap',
+    made: OUTFALL,
+    stands: 'last',
+    betweenMm: 24,
+    features: ['flap', 'screen'],
+    loss: 'flap',
+    priceUsd: 5,
+    drain: true,
+  },
+];
+
+function endsOf(stands: Kind['stands'], end: End): FittingSpec['ends'] {
+  switch (stands) {
+    case 'between':
+      return [end, end];
+    case 'first':
+      return [{ end, position: 'outlet' }];
+    case 'last':
+      return [end];
+  }
+}
+
+const checkValve =
+  ({ mark, name, stands, betweenMm, girth, features, loss, priceUsd, drain }: Kind) =>
+  (line: Line, size: NominalSize) =>
+    fitting({
+      name,
+      features,
+      loss,
+      ...(girth === undefined ? {} : { girth }),
+      code: `${mark}${line.mark}-${sizeCode(size)}`,
+      size,
+      material: line.material,
+      ends: endsOf(stands, line.takes(size)),
+      betweenMm: betweenMm + (stands === 'between' ? line.takeOffMm(size, 90) : 0),
+      oneWay: true,
+      ratedKpa: drain ? null : line.ratedKpa(size),
+      priceUsdAtOneInch: priceUsd * (drain ? 1 : line.priceFactor),
+    });
+
 /** Valves that let water pass one way only. */
 export const checkValves = defineFamily({
   id: 'check-valve',
   name: 'Check valve',
   source: TYPICAL_BODIES,
-  parts: () => [
-    ...overMade(SWING, (line, size) =>
-      fitting({
-        code: `CKW${line.mark}-${sizeCode(size)}`,
-        name: 'Swing check valve',
-        size,
-        material: line.material,
-        ends: [line.takes(size), line.takes(size)],
-        betweenMm: 20 + line.takeOffMm(size, 90),
-        girth: 1.15,
-        features: ['flap'],
-        oneWay: true,
-        loss: 'swing-check',
-        ratedKpa: line.ratedKpa(size),
-        priceUsdAtOneInch: 4 * line.priceFactor,
-      }),
-    ),
-    ...overMade(SPRING, (line, size) =>
-      fitting({
-        code: `CKS${line.mark}-${sizeCode(size)}`,
-        name: 'Spring check valve',
-        size,
-        material: line.material,
-        ends: [line.takes(size), line.takes(size)],
-        betweenMm: 14 + line.takeOffMm(size, 90),
-        girth: 1.12,
-        features: ['spring-check'],
-        oneWay: true,
-        loss: 'spring-check',
-        ratedKpa: line.ratedKpa(size),
-        priceUsdAtOneInch: 3.6 * line.priceFactor,
-      }),
-    ),
-    ...overMade(FOOT, (line, size) =>
-      fitting({
-        code: `CKF${line.mark}-${sizeCode(size)}`,
-        name: 'Foot valve with strainer',
-        detail: endWords(line.takes(size)),
-        size,
-        material: line.material,
-        // It stands at the start of its line: water comes in through the mesh.
-        ends: [{ end: line.takes(size), position: 'outlet' }],
-        betweenMm: 60,
-        features: ['spring-check', 'strainer'],
-        oneWay: true,
-        loss: 'foot-valve',
-        ratedKpa: line.ratedKpa(size),
-        priceUsdAtOneInch: 4.5 * line.priceFactor,
-      }),
-    ),
-    ...overMade(BACKWATER, (line, size) =>
-      fitting({
-        code: `BW${line.mark}-${sizeCode(size)}`,
-        name: 'Backwater valve',
-        detail: endsWords([line.takes(size), line.takes(size)]),
-        size,
-        material: line.material,
-        ends: [line.takes(size), line.takes(size)],
-        betweenMm: 90 + line.takeOffMm(size, 90),
-        girth: 1.3,
-        features: ['flap'],
-        oneWay: true,
-        loss: 'flap',
-        ratedKpa: null,
-        priceUsdAtOneInch: 14,
-      }),
-    ),
-    ...overMade(OUTFALL, (line, size) =>
-      fitting({
-        code: `OF${line.mark}-${sizeCode(size)}`,
-        name: 'Outfall flap',
-        detail: endWords(line.takes(size)),
-        size,
-        material: line.material,
-        ends: [line.takes(size)],
-        betweenMm: 24,
-        features: ['flap', 'screen'],
-        oneWay: true,
-        loss: 'flap',
-        ratedKpa: null,
-        priceUsdAtOneInch: 5,
-      }),
-    ),
-  ],
+  parts: () => KINDS.flatMap((kind) => overMade(kind.made, checkValve(kind))),
 });

@@ -3,6 +3,7 @@ import { endWords } from '../end-words';
 import { nhSwivel } from '../ends';
 import { fitting } from '../fitting';
 import { type Made, overMade } from '../line';
+import { THREADED, inAllSizes } from '../lines/all';
 import * as socketed from '../lines/socketed';
 import * as tailed from '../lines/tailed';
 import * as threaded from '../lines/threaded';
@@ -10,17 +11,7 @@ import { TYPICAL_BODIES, defineFamily } from '../part-family';
 
 /** Caps by line (ranges of the trade, from memory). */
 const CAPS: readonly Made[] = [
-  { line: threaded.NPT_BRASS },
-  { line: threaded.NPT_STAINLESS },
-  { line: threaded.NPT_GALVANISED },
-  { line: threaded.NPT_PVC },
-  { line: threaded.NPT_PVC_80 },
-  { line: threaded.NPT_POLYPROPYLENE },
-  { line: threaded.ISO_BRASS },
-  { line: threaded.ISO_STAINLESS },
-  { line: threaded.ISO_GALVANISED },
-  { line: threaded.ISO_POLYPROPYLENE },
-  { line: threaded.ISO_NYLON },
+  ...inAllSizes(THREADED),
   { line: socketed.SCHEDULE_40 },
   { line: socketed.SCHEDULE_80 },
   { line: socketed.DRAIN_US },
@@ -40,17 +31,7 @@ const CAPS: readonly Made[] = [
 ];
 
 const PLUGS: readonly Made[] = [
-  { line: threaded.NPT_BRASS },
-  { line: threaded.NPT_STAINLESS },
-  { line: threaded.NPT_GALVANISED },
-  { line: threaded.NPT_PVC },
-  { line: threaded.NPT_PVC_80 },
-  { line: threaded.NPT_POLYPROPYLENE },
-  { line: threaded.ISO_BRASS },
-  { line: threaded.ISO_STAINLESS },
-  { line: threaded.ISO_GALVANISED },
-  { line: threaded.ISO_POLYPROPYLENE },
-  { line: threaded.ISO_NYLON },
+  ...inAllSizes(THREADED),
   { line: socketed.SCHEDULE_40, from: '1/2', to: '4' },
   { line: socketed.SEWER_US },
   { line: socketed.WASTE_PUSH_FIT },

@@ -2,6 +2,7 @@ import { type NominalSize, sizeCode } from '../../quantity/size';
 import { endsWords } from '../end-words';
 import { fitting } from '../fitting';
 import { type Line, type Made, overMade, overPairs } from '../line';
+import { SOCKETED, THREADED, inAllSizes } from '../lines/all';
 import * as socketed from '../lines/socketed';
 import * as tailed from '../lines/tailed';
 import * as threaded from '../lines/threaded';
@@ -9,40 +10,8 @@ import { TYPICAL_BODIES, defineFamily } from '../part-family';
 
 /** Couplings by line and size (ranges of the trade, from memory). */
 const COUPLINGS: readonly Made[] = [
-  { line: threaded.NPT_BRASS },
-  { line: threaded.NPT_STAINLESS },
-  { line: threaded.NPT_GALVANISED },
-  { line: threaded.NPT_PVC },
-  { line: threaded.NPT_PVC_80 },
-  { line: threaded.NPT_POLYPROPYLENE },
-  { line: threaded.ISO_BRASS },
-  { line: threaded.ISO_STAINLESS },
-  { line: threaded.ISO_GALVANISED },
-  { line: threaded.ISO_POLYPROPYLENE },
-  { line: threaded.ISO_NYLON },
-  { line: socketed.SCHEDULE_40 },
-  { line: socketed.SCHEDULE_80 },
-  { line: socketed.DRAIN_US },
-  { line: socketed.DRAIN_US_ABS },
-  { line: socketed.SEWER_US },
-  { line: socketed.SEWER_US_RING },
-  { line: socketed.THIN_DRAIN_US },
-  { line: socketed.CPVC_US },
-  { line: socketed.METRIC_PRESSURE },
-  { line: socketed.ANZ_PRESSURE },
-  { line: socketed.ANZ_DRAIN },
-  { line: socketed.ANZ_STORM },
-  { line: socketed.WASTE_SOLVENT },
-  { line: socketed.WASTE_PUSH_FIT },
-  { line: socketed.WASTE_COMPRESSION },
-  { line: socketed.OVERFLOW_PIPE },
-  { line: socketed.SOIL_SOLVENT },
-  { line: socketed.SOIL_PUSH_FIT },
-  { line: socketed.COPPER_COMPRESSION },
-  { line: socketed.COPPER_PUSH_FIT },
-  { line: socketed.COPPER_ANZ_COMPRESSION },
-  { line: socketed.CTS_PUSH_FIT },
-  { line: socketed.POLY_COMPRESSION },
+  ...inAllSizes(THREADED),
+  ...inAllSizes(SOCKETED),
   { line: socketed.SCHEDULE_40_COMPRESSION },
   { line: tailed.HOSE_BRASS },
   { line: tailed.HOSE_NYLON },

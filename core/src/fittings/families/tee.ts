@@ -2,6 +2,7 @@ import { type NominalSize, sizeCode } from '../../quantity/size';
 import { endWords } from '../end-words';
 import { fitting } from '../fitting';
 import { type Line, type Made, overMade, overPairs } from '../line';
+import { SOCKETED, THREADED, inAllSizes } from '../lines/all';
 import * as socketed from '../lines/socketed';
 import * as tailed from '../lines/tailed';
 import { metricThread, nominalThread } from '../lines/threads-for-pipe';
@@ -10,38 +11,8 @@ import { TYPICAL_BODIES, defineFamily } from '../part-family';
 
 /** Straight tees by line and size (ranges of the trade, from memory). */
 const STRAIGHT: readonly Made[] = [
-  { line: threaded.NPT_BRASS },
-  { line: threaded.NPT_STAINLESS },
-  { line: threaded.NPT_GALVANISED },
-  { line: threaded.NPT_PVC },
-  { line: threaded.NPT_PVC_80 },
-  { line: threaded.NPT_POLYPROPYLENE },
-  { line: threaded.ISO_BRASS },
-  { line: threaded.ISO_STAINLESS },
-  { line: threaded.ISO_GALVANISED },
-  { line: threaded.ISO_POLYPROPYLENE },
-  { line: threaded.ISO_NYLON },
-  { line: socketed.SCHEDULE_40 },
-  { line: socketed.SCHEDULE_80 },
-  { line: socketed.DRAIN_US },
-  { line: socketed.DRAIN_US_ABS },
-  { line: socketed.SEWER_US },
-  { line: socketed.SEWER_US_RING },
-  { line: socketed.THIN_DRAIN_US },
-  { line: socketed.CPVC_US },
-  { line: socketed.METRIC_PRESSURE },
-  { line: socketed.ANZ_PRESSURE },
-  { line: socketed.ANZ_DRAIN },
-  { line: socketed.ANZ_STORM },
-  { line: socketed.WASTE_SOLVENT },
-  { line: socketed.WASTE_PUSH_FIT },
-  { line: socketed.WASTE_COMPRESSION },
-  { line: socketed.OVERFLOW_PIPE },
-  { line: socketed.COPPER_COMPRESSION },
-  { line: socketed.COPPER_PUSH_FIT },
-  { line: socketed.COPPER_ANZ_COMPRESSION },
-  { line: socketed.CTS_PUSH_FIT },
-  { line: socketed.POLY_COMPRESSION },
+  ...inAllSizes(THREADED),
+  ...inAllSizes(SOCKETED, [socketed.SOIL_SOLVENT, socketed.SOIL_PUSH_FIT]),
   { line: tailed.HOSE_BRASS, from: '3/8', to: '1' },
   { line: tailed.HOSE_NYLON },
   { line: tailed.METRIC_HOSE_NYLON },

@@ -1,6 +1,7 @@
 import { plan } from '@herrero/core';
 import { NextResponse } from 'next/server';
 import { notFound } from '@/server/api/problem';
+import { csvHeaders } from '@/server/csv';
 import { findJob } from '@/server/db/job-repository';
 import { theCatalogue } from '@/server/db/part-repository';
 import { fileNameOf, partsCsv } from '@/server/parts-csv';
@@ -14,10 +15,6 @@ export async function GET(_: Request, { params }: Context): Promise<NextResponse
   const stored = await findJob((await params).id);
   if (!stored) return notFound('job');
   return new NextResponse(partsCsv(plan(stored.document, await theCatalogue()).parts), {
-    headers: {
-      'Content-Type': 'text/csv; charset=utf-8',
-      'Content-Disposition': `attachment; filename="${fileNameOf(stored.document.name)}-parts.csv"`,
-      'Cache-Control': 'no-store',
-    },
+    headers: csvHeaders(`${fileNameOf(stored.document.name)}-parts.csv`),
   });
 }
