@@ -1,4 +1,4 @@
-import { type Page, expect, test } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import { beginJob, copyOfTernPoint, noViolations, notes, station as stationLink } from './support';
 
 const STATIONS = ['tanks', 'holes', 'runs', 'parts'] as const;

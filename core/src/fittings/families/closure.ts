@@ -6,7 +6,6 @@ import { type Made, overMade } from '../line';
 import { THREADED, inAllSizes } from '../lines/all';
 import * as socketed from '../lines/socketed';
 import * as tailed from '../lines/tailed';
-import * as threaded from '../lines/threaded';
 import { TYPICAL_BODIES, defineFamily } from '../part-family';
 
 /** Caps by line (ranges of the trade, from memory). */
