@@ -49,7 +49,7 @@ test('a server killed in mid-save keeps the last acknowledged edit, and no half 
         { type: 'change-field', in: 'settings', field: 'name', from: name, to },
         {
           type: 'add-terminal',
-          terminal: { id: `place-${count}`, name: to, offers: null, distanceM: null, dropM: null },
+          terminal: { id: `place-${count}`, name: to, offers: null, distanceM: null, dropM: null, mains: false },
         },
       ];
       const sent = fetch(`${base}/api/v1/jobs/${id}/edits`, {

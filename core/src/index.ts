@@ -54,6 +54,7 @@ export * from './job/lookup';
 export * from './job/migrate';
 export * from './job/ways-in';
 export * from './job/linked-tanks';
+export * from './job/new-part';
 export * from './job/new-tank';
 export { COLLECTIONS } from './job/edits/change';
 export { holeOf } from './job/edits/joint-numbers';

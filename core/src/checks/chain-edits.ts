@@ -4,6 +4,7 @@ import type { Route } from '../routes/find-routes';
 import { partTitle } from '../fittings/catalogue';
 import type { Fix } from './finding';
 import { freshId } from './places';
+import { newPart } from '../job/new-part';
 
 const named = (route: Route): string => route.links.map(({ part }) => partTitle(part)).join(', then ');
 
@@ -13,7 +14,7 @@ export function insertChain(job: Job, jointId: string, route: Route, text: strin
   let joints: readonly { id: string }[] = job.joints;
   let between = jointId;
   const edits = route.links.map(({ part, endIn, endOut }): Edit => {
-    const placed = { id: freshId(`${jointId}-fix`, parts), code: part.code, lengthM: null };
+    const placed = newPart(freshId(`${jointId}-fix`, parts), part.code);
     const newJointId = freshId(`${jointId}-far`, joints);
     parts = [...parts, placed];
     joints = [...joints, { id: newJointId }];
@@ -43,7 +44,7 @@ export function appendChain(job: Job, at: EndRef, route: Route, text: string, to
     return id;
   };
   const edits = route.links.map(({ part, endIn, endOut }): Edit => {
-    const placed = { id: freshId(`${base}-on`, parts), code: part.code, lengthM: null };
+    const placed = newPart(freshId(`${base}-on`, parts), part.code);
     parts = [...parts, placed];
     const edit: Edit = { type: 'add-part', part: placed, at: standing, partEnd: endIn, jointId: newJoint() };
     standing = { of: 'part', id: placed.id, end: endOut };

@@ -9,6 +9,7 @@ import { fillText } from '../quantity/values';
 import type { Report } from './define-check';
 import type { Fix } from './finding';
 import { atPenetration, freshId } from './places';
+import { newPart } from '../job/new-part';
 
 /** A hole that is sealed, in its tank, with what seals it. */
 export interface SealedHole {
@@ -59,7 +60,7 @@ export function otherSeals(hole: Penetration, tank: Tank, seal: Seal | undefined
         : [
             {
               type: 'add-part',
-              part: { id: freshId(`${hole.id}-seal`, job.parts), code: part.code, lengthM: null },
+              part: newPart(freshId(`${hole.id}-seal`, job.parts), part.code),
               at: { of: 'hole', id: hole.id },
               partEnd: 0,
               jointId: freshId(`${hole.id}-wall`, job.joints),

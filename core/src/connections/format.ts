@@ -65,6 +65,7 @@ const PIPE_PART_WORDS: Readonly<Record<PipePart, string>> = {
   compression: 'compression fitting for',
   'dry-hub': 'plain hub for',
   sleeve: 'rubber sleeve for',
+  saddle: 'saddle round',
 };
 
 /** An end in full words for an installer: '3/4 NPT male', 'socket for 1-1/2 in Schedule 40 pipe'. */

@@ -1,17 +1,17 @@
 import type { Catalogue } from '../fittings/catalogue';
 import { shippedCatalogue } from '../fittings/catalogue';
 import { type Edit, applyEdits } from '../job/edits/edits';
-import { type EndRef, type Job, type Settings, emptyJob } from '../job/job';
+import { type EndRef, type Job, type PlacedPart, type Settings, emptyJob } from '../job/job';
+import { newPart } from '../job/new-part';
 import { newPenetration } from '../job/new-tank';
 import type { Measures } from '../quantity/length';
 
 /** A part of a demo run: its code, the end by which the water comes in (0 if not said), the one it goes on by, its length. */
-export interface DemoPart {
+export interface DemoPart extends Partial<Omit<PlacedPart, 'id'>> {
   readonly code: string;
   readonly inEnd?: number;
   readonly outEnd?: number;
-  readonly lengthM?: number | null;
-}
+  }
 
 /** Where a demo run ends: open if not said. */
 export type DemoEnd = Exclude<EndRef, { of: 'part' }>;
@@ -37,9 +37,9 @@ export function buildJob(name: string, measures: Measures, catalogue: Catalogue 
   };
   const run: JobBuilder['run'] = (holeId, parts, end) => {
     let at: EndRef = { of: 'hole', id: holeId };
-    for (const [index, { code, inEnd = 0, outEnd = inEnd === 0 ? 1 : 0, lengthM = null }] of parts.entries()) {
+    for (const [index, { code, inEnd = 0, outEnd = inEnd === 0 ? 1 : 0, lengthM = null, ...given }] of parts.entries()) {
       const id = `${holeId}-${index + 1}`;
-      edit({ type: 'add-part', part: { id, code, lengthM }, at, partEnd: inEnd, jointId: `${holeId}-j${index + 1}` });
+      edit({ type: 'add-part', part: newPart(id, code, { lengthM, ...given }), at, partEnd: inEnd, jointId: `${holeId}-j${index + 1}` });
       at = { of: 'part', id, end: outEnd };
     }
     if (end) edit({ type: 'join-ends', jointId: `${holeId}-j${parts.length + 1}`, a: at, b: end });

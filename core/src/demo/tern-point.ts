@@ -142,15 +142,15 @@ export function ternPoint(): Job {
     });
   edit({
     type: 'add-terminal',
-    terminal: { id: 'downpipe', name: 'boat house downpipe', offers: '3 IPS socket', distanceM: null, dropM: null },
+    terminal: { id: 'downpipe', name: 'boat house downpipe', offers: '3 IPS socket', distanceM: null, dropM: null, mains: false },
   });
   edit({
     type: 'add-terminal',
-    terminal: { id: 'bay', name: 'rinse bay', offers: '3/4 NH F swivel', distanceM: 60 * FT, dropM: 66 * IN },
+    terminal: { id: 'bay', name: 'rinse bay', offers: '3/4 NH F swivel', distanceM: 60 * FT, dropM: 66 * IN, mains: false },
   });
   edit({
     type: 'add-terminal',
-    terminal: { id: 'gravel', name: 'gravel bed', offers: null, distanceM: null, dropM: null },
+    terminal: { id: 'gravel', name: 'gravel bed', offers: null, distanceM: null, dropM: null, mains: false },
   });
 
   run('p1', [{ code: 'BS-300' }, { code: 'PI-300', lengthM: 31 * IN }], { of: 'terminal', id: 'downpipe' });

@@ -1,4 +1,5 @@
 import type { End } from '../connections/end';
+import { SADDLE_REACH } from '../connections/families/pipe-joints/saddle';
 import { camHeadMm } from '../connections/standards/couplings';
 import { hoseOf } from '../connections/standards/hose';
 import { pipeOf } from '../connections/standards/pipes';
@@ -81,7 +82,7 @@ export function endSection(end: End, boreMm: number): BodySection {
       return end.part === 'spigot'
         ? { lengthMm: pipe.socketDepthMm, outsideMm: pipe.outsideMm, boreMm, surface: 'plain' }
         : {
-            lengthMm: pipe.socketDepthMm,
+            lengthMm: end.part === 'saddle' ? pipe.outsideMm * SADDLE_REACH : pipe.socketDepthMm,
             outsideMm: pipe.outsideMm + 2 * wallMm(pipe.outsideMm),
             boreMm: pipe.outsideMm,
             surface: 'plain',

@@ -20,11 +20,13 @@ import { filters } from './families/filter';
 import { hoses } from './families/hose';
 import { hoseFittings } from './families/hose-fitting';
 import { hoseTails } from './families/hose-tail';
+import { manifolds } from './families/manifold';
 import { nipples } from './families/nipple';
 import { pipes } from './families/pipe';
 import { pumps } from './families/pump';
 import { pushThroughGaskets } from './families/push-through-gasket';
 import { reducers } from './families/reducer';
+import { saddles } from './families/saddle';
 import { screens } from './families/screen';
 import { supports } from './families/support';
 import { tees } from './families/tee';
@@ -41,6 +43,8 @@ export const PART_FAMILIES: readonly PartFamily[] = [
   checkValves,
   elbows,
   tees,
+  manifolds,
+  saddles,
   couplings,
   adapters,
   reducers,

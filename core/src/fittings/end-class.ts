@@ -12,7 +12,7 @@ export const END_CLASSES = [
   'socket',
   'push-fit',
   'compression',
-  'hub or sleeve',
+  'hub, sleeve or saddle',
   'hose tail',
   'hose',
   'cam grooves',
@@ -30,8 +30,8 @@ export function endClass(end: End): EndClass | undefined {
     case 'pipe':
       return end.part === 'spigot'
         ? 'pipe end'
-        : end.part === 'dry-hub' || end.part === 'sleeve'
-          ? 'hub or sleeve'
+        : end.part === 'dry-hub' || end.part === 'sleeve' || end.part === 'saddle'
+          ? 'hub, sleeve or saddle'
           : end.part;
     case 'hose':
       return end.part === 'barb' ? 'hose tail' : 'hose';

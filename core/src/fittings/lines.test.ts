@@ -115,7 +115,7 @@ describe('what an end is sorted under', () => {
     ['S60x6 F', 'container thread'],
     ['32 PE spigot', 'pipe end'],
     ['110 SOIL push-fit', 'push-fit'],
-    ['68 downpipe dry-hub', 'hub or sleeve'],
+    ['68 downpipe dry-hub', 'hub, sleeve or saddle'],
     ['1 rural barb', 'hose tail'],
     ['2 cam coupler', 'cam arms'],
     ['3 IPS gasket', 'in a wall'],

@@ -1,10 +1,11 @@
 import { ASSUMED, type SiteFigure } from '../walls/assumed';
+import type { Medium } from '../connections/mating';
 import type { Role } from '../walls/roles';
 import type { Tank, WallPlace } from '../walls/tank';
 import type { Measures } from '../quantity/length';
 import type { NominalSize } from '../quantity/size';
 
-export const SCHEMA_VERSION = 3;
+export const SCHEMA_VERSION = 4;
 
 /** What becomes of an opening that the tank comes with; one that is cut out is a hole like any other. */
 export const PORT_USES = ['use', 'plug', 'leave'] as const;
@@ -42,13 +43,27 @@ export interface Penetration extends WallPlace {
   readonly supported: boolean;
   /** Where a float valve shuts [m above the base]; null: a little below its hole. */
   readonly shutsM: number | null;
+  /** Shall its run come apart again, or is it made for good; null: not said. */
+  readonly comesApart: boolean | null;
 }
+
+/** Ways a piece can point, as somebody says who stands before the opening and looks at the tank. */
+export const HEADINGS = ['out', 'back', 'left', 'right', 'up', 'down'] as const;
+export type Heading = (typeof HEADINGS)[number];
 
 export interface PlacedPart {
   readonly id: string;
   readonly code: string;
   /** Length of what is sold by length [m]; null: not known yet. Always null for a piece. */
   readonly lengthM: number | null;
+  /** It stands there already: judged and drawn, not bought. */
+  readonly existing: boolean;
+  /** Where its bend turns, its branch stands or its spout looks; null: not said. */
+  readonly points: Heading | null;
+  /** How much higher its far end lies than its near end [m], seen from the tank; only of what is sold by length; null: not said. */
+  readonly riseM: number | null;
+  /** Held by straps or a stand of its own. */
+  readonly held: boolean;
 }
 
 /** A roof that feeds the tanks. */
@@ -68,6 +83,8 @@ export interface Terminal {
   /** How far off, and how far below the base of the tanks [m]; null: not said. */
   readonly distanceM: number | null;
   readonly dropM: number | null;
+  /** Pressure of the mains, or of a supply that is drunk, stands here. */
+  readonly mains: boolean;
 }
 
 /** One side of a joint. */
@@ -84,6 +101,8 @@ export interface Joint {
   readonly b: EndRef;
   /** A joint that fits but is not rated, taken all the same: by whom and on which day (ISO date). */
   readonly accepted: { readonly by: string; readonly on: string } | null;
+  /** What it is really made with, where that is known to differ from what it asks for; null: as it asks. */
+  readonly madeWith: readonly Medium[] | null;
 }
 
 /** How plastic outdoors is kept from the sun, and a line from the frost; null: not said. */
@@ -100,6 +119,8 @@ export interface Settings extends Readonly<Record<SiteFigure, number | null>> {
   readonly silicone: boolean;
   readonly sunPlan: SunPlan | null;
   readonly frostPlan: FrostPlan | null;
+  /** Is the water drunk? null: not said, taken as no. */
+  readonly drinking: boolean | null;
 }
 
 /** The settings of a job that nobody has said anything about yet. */
@@ -113,6 +134,7 @@ export const NO_SETTINGS: Omit<Settings, 'name' | 'measures'> = {
   silicone: false,
   sunPlan: null,
   frostPlan: null,
+  drinking: null,
 };
 
 /** A figure of the site: as given, or as assumed until it is. */
@@ -142,6 +164,9 @@ export const emptyJob = (name: string, measures: Measures): Job => ({
   joints: [],
   terminals: [],
 });
+
+/** A joint just made: accepted by nobody, and closed as it asks. */
+export const AS_ASKED = { accepted: null, madeWith: null } as const;
 
 export const refKey = (ref: EndRef): string =>
   ref.of === 'part' ? `part ${ref.id} ${ref.end}` : `${ref.of} ${ref.id}`;

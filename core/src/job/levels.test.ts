@@ -65,7 +65,7 @@ describe('dead water', () => {
   });
 
   test('below the highest point the water must pass', () => {
-    const terminals = [{ id: 'bay', name: 'bay', offers: null, distanceM: null, dropM: -0.4 }];
+    const terminals = [{ id: 'bay', name: 'bay', offers: null, distanceM: null, dropM: -0.4, mains: false }];
     const parts = [{ code: 'BH-075' }];
     const job = box([{ heightM: 0.2, parts, end: { of: 'terminal', id: 'bay' } }], {}, { terminals });
     expect(levels(job)).toMatchObject({ deadM: 0.4, deadBecause: 'destination' });

@@ -13,9 +13,13 @@ const first = () => {
     measures,
     roofs,
     // As they were called then.
-    parts: parts.map((part) => ({ ...part, code: part.code.replace(/^U-/, 'UT-').replace(/^TRS-/, 'TR-') })),
-    joints,
-    terminals,
+    parts: parts.map(({ id, lengthM, ...part }) => ({
+      id,
+      lengthM,
+      code: part.code.replace(/^U-/, 'UT-').replace(/^TRS-/, 'TR-'),
+    })),
+    joints: joints.map(({ id, number, a, b, accepted }) => ({ id, number, a, b, accepted })),
+    terminals: terminals.map(({ mains: _, ...terminal }) => terminal),
     tanks: tanks.map(({ id, label, type, capacityM3, diameterM, brimM, heightM, wallM, plinthM }) => ({
       id,
       label,
@@ -52,10 +56,13 @@ test('a job of the first version becomes one of today, with all that was said in
   const renamed: Readonly<Record<string, string>> = { 'UT-150': 'U-150', 'TR-150075': 'TRS-150075' };
   expect(job).toMatchObject({
     ...old,
-    schemaVersion: 3,
+    schemaVersion: 4,
     parts: old.parts.map(({ code, ...part }) => ({ ...part, code: renamed[code] ?? code })),
   });
   expect(job.penetrations.find(({ id }) => id === 'p5')?.portUse).toBe('use');
+  expect(job.parts[0]).toMatchObject({ existing: false, points: null, riseM: null, held: false });
+  expect(job.joints[0]?.madeWith).toBeNull();
+  expect(job.penetrations[0]?.comesApart).toBeNull();
 });
 
 test('a tank of a type that is gone stands as it was written, and validation names it', () => {

@@ -1,5 +1,6 @@
 import { isTankType } from '../walls/tank-types';
 import { type Job, NO_SETTINGS, SCHEMA_VERSION } from './job';
+import { newPart } from './new-part';
 import { newPenetration, newTank } from './new-tank';
 
 type Old = Readonly<Record<string, unknown>>;
@@ -29,6 +30,16 @@ const STEPS: Readonly<Record<number, (job: Old) => Old>> = {
       ...part,
       code: codeOfVersion3(`${String(part['code'])}`),
     })),
+  }),
+  // Version 4: what stands already, where things point and rise, what comes apart, what a joint is really made with.
+  3: (job) => ({
+    drinking: null,
+    ...job,
+    schemaVersion: 4,
+    penetrations: (job['penetrations'] as readonly Old[]).map((hole) => ({ comesApart: null, ...hole })),
+    parts: (job['parts'] as readonly Old[]).map((part) => ({ ...newPart('', ''), ...part })),
+    joints: (job['joints'] as readonly Old[]).map((joint) => ({ madeWith: null, ...joint })),
+    terminals: (job['terminals'] as readonly Old[]).map((terminal) => ({ mains: false, ...terminal })),
   }),
 };
 

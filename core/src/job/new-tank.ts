@@ -39,6 +39,7 @@ export const newPenetration = (
   drawnIn: false,
   supported: false,
   shutsM: null,
+  comesApart: null,
   ...given,
 });
 

@@ -9,6 +9,7 @@ import { linkedTanks } from './linked-tanks';
 import { newPenetration, newTank } from './new-tank';
 import { holeDiameterM, resolveEnd } from './resolve';
 import { indexJob, jointsOfRun, walkRun } from './run';
+import { newPart } from './new-part';
 
 const walk = (job: Job, id: string) => walkRun({ of: 'hole', id }, indexJob(job, shippedCatalogue));
 
@@ -38,7 +39,7 @@ function branched(): Job {
   ]);
   edit({
     type: 'add-part',
-    part: { id: 'stub', code: 'PI-075', lengthM: 0.1 },
+    part: newPart('stub', 'PI-075', { lengthM: 0.1 }),
     at: { of: 'part', id: 'h-3', end: 2 },
     partEnd: 0,
     jointId: 'stub-j',
@@ -63,7 +64,7 @@ describe('what hangs on the inside of the wall', () => {
   const before = walk(job(), 'h');
   edit({
     type: 'add-part',
-    part: { id: 'in', code: 'NC-100', lengthM: null },
+    part: newPart('in', 'NC-100'),
     at: { of: 'part', id: 'h-1', end: 2 },
     partEnd: 0,
     jointId: 'in-j',
@@ -131,6 +132,7 @@ describe('a walk', () => {
           a: { of: 'part', id: 'stub', end: 1 },
           b: { of: 'part', id: 'h-4', end: 1 },
           accepted: null,
+          madeWith: null,
         },
       ],
     };

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue } from '../fittings/catalogue';
-import { type Job, emptyJob } from './job';
+import { AS_ASKED, type Job, emptyJob } from './job';
 import { validateJob } from './validate';
 
 const job = ternPoint();
@@ -145,7 +145,7 @@ describe('joints', () => {
     const free = { of: 'part', id: 'p4-6', end: 1 } as const;
     expect(
       problems({
-        joints: [...job.joints, { id: 'x', number: 9, a: free, b: { of: 'terminal', id: 'gravel' }, accepted: null }],
+        joints: [...job.joints, { id: 'x', number: 9, a: free, b: { of: 'terminal', id: 'gravel' }, ...AS_ASKED }],
       }),
     ).toEqual([]);
   });

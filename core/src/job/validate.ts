@@ -247,12 +247,26 @@ function endTextProblems(text: string | null, path: string): FieldProblem[] {
 function partProblems(part: Job['parts'][number], index: number, catalogue: Catalogue): FieldProblem[] {
   const found = catalogue.byCode.get(part.code);
   if (!found) return [{ path: `parts[${index}].code`, message: `${part.code} is not in the catalogue.` }];
-  const path = `parts[${index}].lengthM`;
-  if (part.lengthM === null) return [];
-  if (!isByLength(found)) return [{ path, message: `${found.name} is a piece and has no length to give.` }];
-  return between(part.lengthM, 0, LIMITS.cutLengthM)
-    ? []
-    : [{ path, message: `A length is more than nothing and at most ${LIMITS.cutLengthM} m.` }];
+  const say = (wrong: boolean, field: string, message: string): FieldProblem[] =>
+    wrong ? [{ path: `parts[${index}].${field}`, message }] : [];
+  const { lengthM, riseM } = part;
+  if (!isByLength(found))
+    return [
+      ...say(lengthM !== null, 'lengthM', `${found.name} is a piece and has no length to give.`),
+      ...say(riseM !== null, 'riseM', `${found.name} is a piece and goes where it points.`),
+    ];
+  return [
+    ...say(
+      lengthM !== null && !between(lengthM, 0, LIMITS.cutLengthM),
+      'lengthM',
+      `A length is more than nothing and at most ${LIMITS.cutLengthM} m.`,
+    ),
+    ...say(
+      riseM !== null && !(Math.abs(riseM) <= (lengthM ?? LIMITS.cutLengthM)),
+      'riseM',
+      `${found.name} cannot rise or fall by more than its own length.`,
+    ),
+  ];
 }
 
 function jointProblems(job: Job, catalogue: Catalogue): FieldProblem[] {

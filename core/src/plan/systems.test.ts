@@ -3,6 +3,7 @@ import { holdsAtAll } from '../connections/mating';
 import { buildJob } from '../demo/build-job';
 import { partTitle, shippedCatalogue } from '../fittings/catalogue';
 import type { EndRef, Job, Penetration } from '../job/job';
+import { newPart } from '../job/new-part';
 import { newTank } from '../job/new-tank';
 import { faceOf } from '../walls/forms';
 import { FACES } from '../walls/tank';
@@ -471,7 +472,7 @@ function build({ tanks, lines }: System) {
     const id = `place-${places.size + 1}`;
     builder.edit({
       type: 'add-terminal',
-      terminal: { id, name, offers: offers ?? null, distanceM: null, dropM: null },
+      terminal: { id, name, offers: offers ?? null, distanceM: null, dropM: null, mains: false },
     });
     places.set(name, { of: 'terminal', id });
     return { of: 'terminal', id };
@@ -493,7 +494,7 @@ function build({ tanks, lines }: System) {
         const { code, lengthM, inEnd = 0, outEnd = 1 } = written(text);
         const id = `${hole.id}-${++made}`;
         const partEnd = shippedCatalogue.byCode.get(code)?.ends.length === 1 ? 0 : inEnd;
-        builder.edit({ type: 'add-part', part: { id, code, lengthM }, at, partEnd, jointId: `${id}-j` });
+        builder.edit({ type: 'add-part', part: newPart(id, code, { lengthM }), at, partEnd, jointId: `${id}-j` });
         at = { of: 'part', id, end: outEnd };
       }
       if (end !== undefined)

@@ -5,6 +5,7 @@ import { compression } from './pipe-joints/compression';
 import { dryHub } from './pipe-joints/dry-hub';
 import type { PipeJoint, PipePair } from './pipe-joints/pipe-joint';
 import { pushFit } from './pipe-joints/push-fit';
+import { saddle } from './pipe-joints/saddle';
 import { sleeve } from './pipe-joints/sleeve';
 import { solvent } from './pipe-joints/solvent';
 
@@ -15,6 +16,7 @@ const JOINTS: Readonly<Record<Exclude<PipePart, 'spigot'>, PipeJoint>> = {
   compression,
   'dry-hub': dryHub,
   sleeve,
+  saddle,
 };
 
 const { 'two-pipes': TWO_PIPES, 'two-fittings': TWO_FITTINGS } = judgements({

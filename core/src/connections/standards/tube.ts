@@ -91,7 +91,7 @@ export const polyethylene: PipeSeries = {
     ['50', 50, 4.6, 88],
     ['63', 63, 5.8, 105],
   ]),
-  parts: ['spigot', 'compression'],
+  parts: ['spigot', 'compression', 'saddle'],
   family: 'pe',
   pressure: true,
   material: 'polyethylene',

@@ -37,6 +37,8 @@ const SAMPLES: readonly (readonly [code: string, ...ends: readonly string[]])[] 
   ['TPE-BP-32M100', '32 PE compression', '32 PE compression', '1 Rp F'],
   ['X-075', '3/4 NPT F', '3/4 NPT F', '3/4 NPT F', '3/4 NPT F'],
   ['YRD-300200', '3 DWV socket', '3 DWV socket', '2 DWV socket'],
+  ['MB3-075050', '3/4 NPT F', '3/4 NPT F', '1/2 NPT F', '1/2 NPT F', '1/2 NPT F'],
+  ['SA-200-075', '2 IPS saddle', '2 IPS saddle', '3/4 NPT F'],
   ['U-150', '1-1/2 NPT F', '1-1/2 NPT F'],
   ['CRG-100075', '1 NPT F', '3/4 NPT F'],
   ['CLQP-40M', '40 WASTE-PP push-fit', '40 WASTE-PP push-fit'],

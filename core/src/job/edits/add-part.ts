@@ -1,5 +1,5 @@
 import { err, ok } from '../../result';
-import { type EndRef, type PlacedPart, refKey } from '../job';
+import { AS_ASKED, type EndRef, type PlacedPart, refKey } from '../job';
 import { put } from './change';
 import { defineEdit } from './edit-kind';
 import { nextJointNumber } from './joint-numbers';
@@ -23,7 +23,7 @@ export const addPart = defineEdit<AddPart>({
     if (job.joints.some(({ a, b }) => [a, b].some((ref) => refKey(ref) === refKey(at))))
       return err({ code: 'not-open', message: 'Something has been put on this end since.' });
     const number = nextJointNumber(job, catalogue, at);
-    const joint = { id: jointId, number, a: at, b: { of: 'part', id: part.id, end: partEnd }, accepted: null } as const;
+    const joint = { id: jointId, number, a: at, b: { of: 'part', id: part.id, end: partEnd }, ...AS_ASKED } as const;
     return ok([put(job, 'parts', part), put(job, 'joints', joint)]);
   },
   label: ({ part }) => `Add ${part.code}`,

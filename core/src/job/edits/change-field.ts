@@ -47,10 +47,11 @@ const FIELDS = {
     'drawnIn',
     'supported',
     'shutsM',
+    'comesApart',
   ],
-  parts: ['lengthM'],
-  joints: ['accepted'],
-  terminals: ['name', 'offers', 'distanceM', 'dropM'],
+  parts: ['lengthM', 'existing', 'points', 'riseM', 'held'],
+  joints: ['accepted', 'madeWith'],
+  terminals: ['name', 'offers', 'distanceM', 'dropM', 'mains'],
 } as const satisfies Record<Collection | 'settings', readonly string[]>;
 
 /** Sets one field from what the person saw to what they want; refused when somebody else has changed it since. */
@@ -99,6 +100,14 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   stormMmPerH: 'storm',
   sunPlan: 'care against sun',
   frostPlan: 'care against frost',
+  drinking: 'use for drinking',
+  comesApart: 'way it is made',
+  points: 'direction',
+  riseM: 'rise',
+  existing: 'state',
+  held: 'support',
+  madeWith: 'sealant',
+  mains: 'supply',
 };
 
 const titleOf = (record: JobRecord | undefined): string =>

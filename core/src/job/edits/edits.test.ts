@@ -6,6 +6,7 @@ import { type Job, emptyJob } from '../job';
 import { newPenetration, newTank } from '../new-tank';
 import { validateJob } from '../validate';
 import { EDIT_TYPES, type Edit, applyEdits } from './edits';
+import { newPart } from '../new-part';
 
 const job = ternPoint();
 const made = (before: Job, ...edits: Edit[]) => {
@@ -58,11 +59,11 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
   fc.constant<Edit>({ type: 'add-roof', roof: { id: 'shed', name: 'shed', planAreaM2: 20 } }),
   fc.constant<Edit>({
     type: 'add-terminal',
-    terminal: { id: 'bed', name: 'bed', offers: null, distanceM: 3, dropM: null },
+    terminal: { id: 'bed', name: 'bed', offers: null, distanceM: 3, dropM: null, mains: false },
   }),
   fc.constant<Edit>({
     type: 'add-part',
-    part: { id: 'x', code: 'HM-075100', lengthM: null },
+    part: newPart('x', 'HM-075100'),
     at: { of: 'part', id: 'p4-6', end: 1 },
     partEnd: 0,
     jointId: 'xj',
@@ -75,11 +76,18 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
   }),
   idOf(job.joints).map((jointId): Edit => ({
     type: 'insert-part',
-    part: { id: 'x', code: 'AD-075F', lengthM: null },
+    part: newPart('x', 'AD-075F'),
     jointId,
     endTowardsA: 0,
     endTowardsB: 1,
     newJointId: 'xj',
+  })),
+  fc.constant<Edit>({ type: 'cut-part', partId: 'p4-6', farEnd: 1, nearM: 3, farM: 12, newPartId: 'x' }),
+  idOf(job.joints).map((jointId): Edit => ({
+    type: 'move-stretch',
+    first: { of: 'part', id: 'p4-3', end: 0 },
+    last: { of: 'part', id: 'p4-4', end: 1 },
+    to: { at: 'joint', jointId, firstToA: true, newJointId: 'xj' },
   })),
   idOf(job.joints).map((jointId): Edit => ({ type: 'separate', jointId })),
   idOf(job.parts).map((partId): Edit => ({ type: 'remove-part', partId })),
@@ -179,7 +187,7 @@ describe('edits of two people', () => {
     expect(
       refused(job, {
         type: 'add-part',
-        part: { id: 'x', code: 'NC-075', lengthM: null },
+        part: newPart('x', 'NC-075'),
         at: { of: 'part', id: 'p4-1', end: 1 },
         partEnd: 0,
         jointId: 'xj',
@@ -232,7 +240,7 @@ describe('numbers and neighbours', () => {
   test('a part put between keeps the number on the side of the tank and the next takes the next', () => {
     const { job: after } = made(job, {
       type: 'insert-part',
-      part: { id: 'x', code: 'AD-075F', lengthM: null },
+      part: newPart('x', 'AD-075F'),
       jointId: 'p4-j5',
       endTowardsA: 0,
       endTowardsB: 1,

@@ -9,9 +9,11 @@ import { addTank } from './add-tank';
 import { addTerminal } from './add-terminal';
 import { type Change, invertChanges, makeChanges } from './change';
 import { changeField } from './change-field';
+import { cutPart } from './cut-part';
 import type { EditKind, EditRefusal } from './edit-kind';
 import { insertPart } from './insert-part';
 import { joinEnds } from './join-ends';
+import { moveStretch } from './move-stretch';
 import { removePart } from './remove-part';
 import { removePenetration } from './remove-penetration';
 import { removeTank } from './remove-tank';
@@ -31,6 +33,8 @@ const KINDS = [
   addRoof,
   addPart,
   insertPart,
+  cutPart,
+  moveStretch,
   replacePart,
   removePart,
   turnPart,

@@ -1,5 +1,5 @@
 import { err, ok } from '../../result';
-import type { PlacedPart } from '../job';
+import { AS_ASKED, type PlacedPart } from '../job';
 import { put, replace } from './change';
 import { defineEdit } from './edit-kind';
 import { nextJointNumber } from './joint-numbers';
@@ -23,13 +23,13 @@ export const insertPart = defineEdit<InsertPart>({
     if (job.parts.some(({ id }) => id === part.id) || job.joints.some(({ id }) => id === newJointId))
       return err({ code: 'taken', message: 'This part is there already.' });
     const number = nextJointNumber(job, catalogue, joint.a);
-    const near = { ...joint, b: { of: 'part', id: part.id, end: endTowardsA }, accepted: null } as const;
+    const near = { ...joint, b: { of: 'part', id: part.id, end: endTowardsA }, ...AS_ASKED } as const;
     const far = {
       id: newJointId,
       number,
       a: { of: 'part', id: part.id, end: endTowardsB },
       b: joint.b,
-      accepted: null,
+      ...AS_ASKED,
     } as const;
     return ok([put(job, 'parts', part), replace(job, 'joints', joint, near), put(job, 'joints', far)]);
   },

@@ -1,5 +1,5 @@
 import { err, ok } from '../../result';
-import { type EndRef, refKey } from '../job';
+import { AS_ASKED, type EndRef, refKey } from '../job';
 import { put } from './change';
 import { defineEdit } from './edit-kind';
 import { nextJointNumber } from './joint-numbers';
@@ -21,7 +21,7 @@ export const joinEnds = defineEdit<JoinEnds>({
     const taken = [a, b].filter((ref) => ref.of !== 'terminal').map(refKey);
     if (job.joints.some((joint) => [joint.a, joint.b].some((ref) => taken.includes(refKey(ref)))))
       return err({ code: 'not-open', message: 'Something has been put on this end since.' });
-    return ok([put(job, 'joints', { id: jointId, number: nextJointNumber(job, catalogue, a), a, b, accepted: null })]);
+    return ok([put(job, 'joints', { id: jointId, number: nextJointNumber(job, catalogue, a), a, b, ...AS_ASKED })]);
   },
   label: () => 'Join two ends',
 });

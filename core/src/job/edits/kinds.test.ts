@@ -5,6 +5,7 @@ import type { Job } from '../job';
 import { newPenetration } from '../new-tank';
 import { type Edit, applyEdits } from './edits';
 import { nextLabel } from './labels';
+import { newPart } from '../new-part';
 
 const job = ternPoint();
 const outcome = (edit: Edit, on: Job = job) => applyEdits(on, [edit], catalogue);
@@ -23,7 +24,7 @@ const label = (edit: Edit): string => {
 };
 
 describe('every kind refuses what is gone or taken, and says what it did', () => {
-  const placed = (id: string, partCode = 'NC-075') => ({ id, code: partCode, lengthM: null });
+  const placed = (id: string, partCode = 'NC-075') => newPart(id, partCode);
   const openEnd = { of: 'part', id: 'p4-6', end: 1 } as const;
   const hole = newPenetration({
     id: 'p4',
@@ -50,7 +51,10 @@ describe('every kind refuses what is gone or taken, and says what it did', () =>
     ],
     [
       'a terminal that is there',
-      { type: 'add-terminal', terminal: { id: 'bay', name: 'bay', offers: null, distanceM: null, dropM: null } },
+      {
+        type: 'add-terminal',
+        terminal: { id: 'bay', name: 'bay', offers: null, distanceM: null, dropM: null, mains: false },
+      },
       'taken',
     ],
     ['a roof that is there', { type: 'add-roof', roof: { id: 'boat-house', name: 'x', planAreaM2: 1 } }, 'taken'],
@@ -202,4 +206,92 @@ test('the next label is one past the highest, whatever is missing between', () =
   expect(nextLabel('P', [])).toBe('P1');
   expect(nextLabel('P', ['P1', 'P7', 'T9'])).toBe('P8');
   expect(nextLabel('T', ['P1', 'Tank'])).toBe('T1');
+});
+
+describe('cutting a length', () => {
+  const cut: Edit = { type: 'cut-part', partId: 'p2-2', farEnd: 1, nearM: 0.1, farM: 0.15, newPartId: 'far' };
+
+  test('leaves the near piece its name and gives the far one what hung on the far end', () => {
+    const far = job.joints.find(({ a, b }) =>
+      [a, b].some((ref) => ref.of === 'part' && ref.id === 'p2-2' && ref.end === 1),
+    );
+    const now = after(cut);
+    expect(now.parts.find(({ id }) => id === 'p2-2')?.lengthM).toBe(0.1);
+    expect(now.parts.find(({ id }) => id === 'far')).toMatchObject({ code: 'PI-300', lengthM: 0.15 });
+    expect(now.joints.find(({ id }) => id === far?.id)?.a).toEqual({ of: 'part', id: 'far', end: 1 });
+    const rising = after(
+      { ...cut, partId: 'p2-2' },
+      { ...job, parts: job.parts.map((part) => (part.id === 'p2-2' ? { ...part, riseM: 0.1524 } : part)) },
+    );
+    // 12 in that rise by half of themselves: so do the pieces (geometry).
+    expect(rising.parts.find(({ id }) => id === 'p2-2')?.riseM).toBeCloseTo(0.05, 6);
+  });
+
+  test.each<readonly [string, Edit]>([
+    ['longer than it is', { ...cut, nearM: 0.2, farM: 0.2 }],
+    ['a piece that is not sold by length', { ...cut, partId: 'p4-3' }],
+    ['an end that it does not have', { ...cut, farEnd: 2 }],
+  ])('%s is refused', (_, edit) => expect(code(edit)).toBe('not-possible'));
+});
+
+describe('moving a stretch', () => {
+  const at = (id: string, end: number) => ({ of: 'part', id, end }) as const;
+  const sides = (now: Job, id: string) => {
+    const joint = now.joints.find((one) => one.id === id);
+    return joint && [joint.a, joint.b].map((ref) => (ref.of === 'part' ? `${ref.id}/${ref.end}` : ref.of));
+  };
+  const move = (
+    to: Extract<Edit, { type: 'move-stretch' }>['to'],
+    first = at('p4-3', 0),
+    last = at('p4-4', 1),
+  ): Edit => ({
+    type: 'move-stretch',
+    first,
+    last,
+    to,
+  });
+
+  test('its neighbours meet and it stands between the two sides of its new joint', () => {
+    const now = after(move({ at: 'joint', jointId: 'p4-j6', firstToA: true, newJointId: 'new' }));
+    expect(sides(now, 'p4-j3')).toEqual(['p4-2/1', 'p4-5/0']);
+    expect(sides(now, 'p4-j6')).toEqual(['p4-5/1', 'p4-3/0']);
+    expect(sides(now, 'new')).toEqual(['p4-4/1', 'p4-6/0']);
+    expect(sides(now, 'p4-j4')).toEqual(['p4-3/1', 'p4-4/0']);
+  });
+
+  test('the other way round', () => {
+    const now = after(move({ at: 'joint', jointId: 'p4-j6', firstToA: false, newJointId: 'new' }));
+    expect(sides(now, 'p4-j6')).toEqual(['p4-5/1', 'p4-4/1']);
+    expect(sides(now, 'new')).toEqual(['p4-3/0', 'p4-6/0']);
+  });
+
+  test('to the open end', () => {
+    const now = after(move({ at: 'end', ref: at('p4-6', 1), jointId: 'new' }));
+    expect(sides(now, 'new')).toEqual(['p4-6/1', 'p4-3/0']);
+    expect(sides(now, 'p4-j3')).toEqual(['p4-2/1', 'p4-5/0']);
+  });
+
+  test('a tee takes its branch along', () => {
+    const now = after(
+      move({ at: 'joint', jointId: 'p6-j2', firstToA: true, newJointId: 'new' }, at('p6-4', 0), at('p6-4', 1)),
+    );
+    expect(sides(now, 'new')?.[0]).toBe('p6-4/1');
+  });
+
+  test.each<readonly [string, Edit, string]>([
+    ['to where it is', move({ at: 'joint', jointId: 'p4-j3', firstToA: true, newJointId: 'n' }), 'not-possible'],
+    ['between its own parts', move({ at: 'joint', jointId: 'p4-j4', firstToA: true, newJointId: 'n' }), 'not-possible'],
+    ['to a joint that is gone', move({ at: 'joint', jointId: 'gone', firstToA: true, newJointId: 'n' }), 'gone'],
+    ['on an end that is taken', move({ at: 'end', ref: at('p4-5', 1), jointId: 'n' }), 'not-open'],
+    [
+      'parts of two runs',
+      move({ at: 'joint', jointId: 'p4-j6', firstToA: true, newJointId: 'n' }, at('p4-3', 0), at('p5-2', 1)),
+      'not-possible',
+    ],
+    [
+      'a part that is gone',
+      move({ at: 'end', ref: at('p4-6', 1), jointId: 'n' }, at('gone', 0), at('gone', 1)),
+      'gone',
+    ],
+  ])('%s is refused', (_, edit, why) => expect(code(edit)).toBe(why));
 });

@@ -1,5 +1,5 @@
 import { err, ok } from '../../result';
-import type { EndRef, Job, Joint } from '../job';
+import { AS_ASKED, type EndRef, type Job, type Joint } from '../job';
 import { type Change, replace, take } from './change';
 import { defineEdit } from './edit-kind';
 
@@ -30,7 +30,7 @@ function jointChanges(job: Job, joints: readonly Joint[], partId: string): Chang
   if (!near || !far || joints.length !== 2) return joints.map((joint) => take(job, 'joints', joint));
   const outer = (joint: Joint): EndRef => (isOn(joint.a, partId) ? joint.b : joint.a);
   return [
-    replace(job, 'joints', near, { ...near, a: outer(near), b: outer(far), accepted: null }),
+    replace(job, 'joints', near, { ...near, a: outer(near), b: outer(far), ...AS_ASKED }),
     take(job, 'joints', far),
   ];
 }

@@ -21,7 +21,9 @@ export const replacePart = defineEdit<ReplacePart>({
     const other = catalogue.byCode.get(to);
     if (!other) return err({ code: 'not-possible', message: `${to} is not in the catalogue.` });
     const lengthM = isByLength(other) ? part.lengthM : null;
-    return ok([replace(job, 'parts', part, { ...part, code: to, lengthM })]);
+    return ok([
+      replace(job, 'parts', part, { ...part, code: to, lengthM, riseM: lengthM === null ? null : part.riseM }),
+    ]);
   },
   label: ({ from, to }) => `Change ${from} to ${to}`,
 });

@@ -1,5 +1,5 @@
 import { err, ok } from '../../result';
-import type { EndRef, Joint } from '../job';
+import { AS_ASKED, type EndRef, type Joint } from '../job';
 import { replace } from './change';
 import { defineEdit } from './edit-kind';
 
@@ -23,7 +23,7 @@ export const turnPart = defineEdit<TurnPart>({
       job.joints
         .filter(touched)
         .map((joint) =>
-          replace(job, 'joints', joint, { ...joint, a: turned(joint.a), b: turned(joint.b), accepted: null }),
+          replace(job, 'joints', joint, { ...joint, a: turned(joint.a), b: turned(joint.b), ...AS_ASKED }),
         ),
     );
   },

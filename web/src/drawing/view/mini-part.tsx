@@ -1,4 +1,4 @@
-import { type Part, type StrandItem, partTitle } from '@herrero/core';
+import { type Part, type StrandItem, partTitle, newPart } from '@herrero/core';
 import { layOut } from '../geometry/string-layout';
 import { roomAbovePx } from './part-features';
 import { StringDrawing } from './string-drawing';
@@ -18,7 +18,7 @@ export function MiniPart({
   readonly named?: boolean;
 }) {
   const item: StrandItem = {
-    placed: { id: part.code, code: part.code, lengthM: null },
+    placed: newPart(part.code, part.code),
     part,
     inEnd: 0,
     outEnd: part.ends.length > 1 ? 1 : undefined,

@@ -14,6 +14,7 @@ import {
   portOf,
   resolveEnd,
   verdictWords,
+  newPart,
 } from '@herrero/core';
 import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
@@ -133,7 +134,7 @@ function WaysOn({ penetration }: { readonly penetration: Penetration }) {
         : [
             {
               type: 'add-part',
-              part: { id: newId(), code: part.code, lengthM: null },
+              part: newPart(newId(), part.code),
               at,
               partEnd: endIn,
               jointId: newId(),

@@ -13,6 +13,7 @@ import {
   sealOf,
   sealWays,
   wayTitle,
+  newPart,
 } from '@herrero/core';
 import { MiniPart } from '@/drawing/view/mini-part';
 import { useJob } from '../desk/job-provider';
@@ -37,7 +38,7 @@ export function SealChoice({ penetration, tank }: { readonly penetration: Penetr
       make([
         {
           type: 'add-part',
-          part: { id: newId(), code: part.code, lengthM: null },
+          part: newPart(newId(), part.code),
           at: { of: 'hole', id: penetration.id },
           partEnd: 0,
           jointId: newId(),

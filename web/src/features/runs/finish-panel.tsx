@@ -134,7 +134,12 @@ function NewTerminal({ at }: { readonly at: EndRef }) {
     const id = daylight?.id ?? newId();
     const named: Edit[] = daylight
       ? []
-      : [{ type: 'add-terminal', terminal: { id, name: 'open air', offers: null, distanceM: null, dropM: null } }];
+      : [
+          {
+            type: 'add-terminal',
+            terminal: { id, name: 'open air', offers: null, distanceM: null, dropM: null, mains: false },
+          },
+        ];
     make([...named, { type: 'join-ends', jointId: newId(), a: at, b: { of: 'terminal', id } }]);
   };
   const add = (form: FormData): void => {
@@ -144,7 +149,14 @@ function NewTerminal({ at }: { readonly at: EndRef }) {
     make([
       {
         type: 'add-terminal',
-        terminal: { id: newId(), name, offers: offers === '' ? null : offers, distanceM: null, dropM: null },
+        terminal: {
+          id: newId(),
+          name,
+          offers: offers === '' ? null : offers,
+          distanceM: null,
+          dropM: null,
+          mains: false,
+        },
       },
     ]);
     setNaming(false);

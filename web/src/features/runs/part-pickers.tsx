@@ -11,6 +11,7 @@ import {
   offersOf,
   partTitle,
   resolveEnd,
+  newPart,
 } from '@herrero/core';
 import { useMemo, useState } from 'react';
 import { Action } from '@/ui/action';
@@ -48,11 +49,7 @@ export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly lin
   const doesNot = offers.doesNot.filter(({ part }) => matches(part, query));
   const take = ({ part, endIn }: Offer): void => {
     const id = newId();
-    if (
-      make([
-        { type: 'add-part', part: { id, code: part.code, lengthM: null }, at, partEnd: endIn, jointId: newId() },
-      ]) === undefined
-    )
+    if (make([{ type: 'add-part', part: newPart(id, part.code), at, partEnd: endIn, jointId: newId() }]) === undefined)
       selectPart(isByLength(part) ? id : null);
   };
   return (
@@ -131,7 +128,7 @@ export function BetweenPicker({ judged }: { readonly judged: JudgedJoint }) {
     make([
       {
         type: 'insert-part',
-        part: { id: newId(), code: offer.part.code, lengthM: null },
+        part: newPart(newId(), offer.part.code),
         jointId: joint.id,
         endTowardsA: offer.endIn,
         endTowardsB: farEnd,

@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { type Job, emptyJob, ternPoint } from '@herrero/core';
+import { type Job, emptyJob, ternPoint, newPart } from '@herrero/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, test, vi } from 'vitest';
@@ -104,7 +104,7 @@ describe('the station', () => {
     const job = ternPoint();
     const inside: Job = {
       ...job,
-      parts: [...job.parts, { id: 'riser', code: 'NC-075', lengthM: null }],
+      parts: [...job.parts, newPart('riser', 'NC-075')],
       joints: [
         ...job.joints,
         {
@@ -113,6 +113,7 @@ describe('the station', () => {
           a: { of: 'part', id: 'p4-1', end: 2 },
           b: { of: 'part', id: 'riser', end: 0 },
           accepted: null,
+          madeWith: null,
         },
       ],
     };

@@ -5,9 +5,11 @@ import {
   ArrayMaxSize,
   ArrayMinSize,
   IsArray,
+  IsBoolean,
   IsDefined,
   IsIn,
   IsInt,
+  IsNumber,
   IsObject,
   IsOptional,
   IsString,
@@ -75,6 +77,25 @@ class InsertPartDto extends EditDto {
   @IsInt() @Min(0) endTowardsB!: number;
   @Matches(ID) newJointId!: string;
 }
+class CutPartDto extends EditDto {
+  @Matches(ID) partId!: string;
+  @IsInt() @Min(0) farEnd!: number;
+  @ValidateIf((edit: CutPartDto) => edit.nearM !== null) @IsNumber() nearM!: number | null;
+  @ValidateIf((edit: CutPartDto) => edit.farM !== null) @IsNumber() farM!: number | null;
+  @Matches(ID) newPartId!: string;
+}
+class MoveToDto {
+  @IsIn(['joint', 'end']) at!: string;
+  @Matches(ID) jointId!: string;
+  @ValidateIf((to: MoveToDto) => to.at === 'joint') @IsBoolean() firstToA?: boolean;
+  @ValidateIf((to: MoveToDto) => to.at === 'joint') @Matches(ID) newJointId?: string;
+  @ValidateIf((to: MoveToDto) => to.at === 'end') @IsObject() @ValidateNested() @Type(() => EndRefDto) ref?: EndRefDto;
+}
+class MoveStretchDto extends EditDto {
+  @IsObject() @ValidateNested() @Type(() => EndRefDto) first!: EndRefDto;
+  @IsObject() @ValidateNested() @Type(() => EndRefDto) last!: EndRefDto;
+  @IsObject() @ValidateNested() @Type(() => MoveToDto) to!: MoveToDto;
+}
 class ReplacePartDto extends EditDto {
   @Matches(ID) partId!: string;
   @Length(1, 60) from!: string;
@@ -115,6 +136,8 @@ export const EDIT_DTOS = {
   'add-roof': AddRoofDto,
   'add-part': AddPartDto,
   'insert-part': InsertPartDto,
+  'cut-part': CutPartDto,
+  'move-stretch': MoveStretchDto,
   'replace-part': ReplacePartDto,
   'remove-part': OnePartDto,
   'turn-part': OnePartDto,

@@ -5,8 +5,10 @@ import {
   type Catalogue,
   FACES,
   FROST_PLANS,
+  HEADINGS,
   type FieldProblem,
   type Job,
+  MEDIA,
   NOMINAL_SIZES,
   PORT_USES,
   ROLES,
@@ -121,12 +123,17 @@ export class PenetrationDto {
   @IsBoolean() drawnIn!: boolean;
   @IsBoolean() supported!: boolean;
   @ValidateIf(orNull('shutsM')) @IsNumber() shutsM!: number | null;
+  @ValidateIf(orNull('comesApart')) @IsBoolean() comesApart!: boolean | null;
 }
 
 export class PlacedPartDto {
   @Matches(ID) id!: string;
   @Length(1, 60) code!: string;
   @ValidateIf(orNull('lengthM')) @IsNumber() lengthM!: number | null;
+  @IsBoolean() existing!: boolean;
+  @ValidateIf(orNull('points')) @IsIn(HEADINGS) points!: string | null;
+  @ValidateIf(orNull('riseM')) @IsNumber() riseM!: number | null;
+  @IsBoolean() held!: boolean;
 }
 
 export class EndRefDto {
@@ -146,6 +153,8 @@ export class JointDto {
   @IsObject() @ValidateNested() @Type(() => EndRefDto) a!: EndRefDto;
   @IsObject() @ValidateNested() @Type(() => EndRefDto) b!: EndRefDto;
   @ValidateIf(orNull('accepted')) @IsObject() @ValidateNested() @Type(() => AcceptedDto) accepted!: AcceptedDto | null;
+  @ValidateIf(orNull('madeWith')) @IsArray() @ArrayMaxSize(MEDIA.length) @IsIn(MEDIA, { each: true }) madeWith!:
+    string[] | null;
 }
 
 export class TerminalDto {
@@ -154,6 +163,7 @@ export class TerminalDto {
   @ValidateIf(orNull('offers')) @Length(1, 60) offers!: string | null;
   @ValidateIf(orNull('distanceM')) @IsNumber() distanceM!: number | null;
   @ValidateIf(orNull('dropM')) @IsNumber() dropM!: number | null;
+  @IsBoolean() mains!: boolean;
 }
 
 export class JobDto {
@@ -169,6 +179,7 @@ export class JobDto {
   @IsBoolean() silicone!: boolean;
   @ValidateIf(orNull('sunPlan')) @IsIn(SUN_PLANS) sunPlan!: string | null;
   @ValidateIf(orNull('frostPlan')) @IsIn(FROST_PLANS) frostPlan!: string | null;
+  @ValidateIf(orNull('drinking')) @IsBoolean() drinking!: boolean | null;
   @IsArray() @ArrayMaxSize(MOST) @ValidateNested({ each: true }) @Type(() => RoofDto) roofs!: RoofDto[];
   @IsArray() @ArrayMaxSize(MOST) @ValidateNested({ each: true }) @Type(() => TankDto) tanks!: TankDto[];
   @IsArray()

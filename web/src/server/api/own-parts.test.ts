@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { type OwnPart, ternPoint } from '@herrero/core';
+import { type OwnPart, ternPoint, newPart } from '@herrero/core';
 import Papa from 'papaparse';
 import { afterAll, describe, expect, test } from 'vitest';
 import { GET as getCsv } from '@/app/api/v1/parts/own.csv/route';
@@ -79,11 +79,7 @@ describe('parts of one’s own', () => {
     await postOwn(post({ own: [part], holdings: [] }));
     const job = ternPoint();
     const name = `Built with ${run}`;
-    await createJob(
-      randomUUID(),
-      { ...job, name, parts: [...job.parts, { id: 'own', code: part.code, lengthM: null }] },
-      'test',
-    );
+    await createJob(randomUUID(), { ...job, name, parts: [...job.parts, newPart('own', part.code)] }, 'test');
     const refused = await remove(part.code);
     expect(refused.status).toBe(409);
     expect(await bodyOf(refused)).toMatchObject({ jobs: [name] });

@@ -13,7 +13,7 @@ testCheck(check, {
       why: 'water leaves into daylight',
       job: drumWith({
         parts: valve,
-        terminals: [{ id: 'bed', name: 'bed', offers: null, distanceM: null, dropM: null }],
+        terminals: [{ id: 'bed', name: 'bed', offers: null, distanceM: null, dropM: null, mains: false }],
         end: { of: 'terminal', id: 'bed' },
       }),
     },
@@ -43,7 +43,7 @@ testCheck(check, {
       why: 'finished to a place that is named',
       job: drumWith({
         parts: valve,
-        terminals: [{ id: 'bay', name: 'bay', offers: '3/4 NH F swivel', distanceM: null, dropM: null }],
+        terminals: [{ id: 'bay', name: 'bay', offers: '3/4 NH F swivel', distanceM: null, dropM: null, mains: false }],
       }),
       findings: [{ title: 'End open', at: 'P1' }],
       fixSettles: true,

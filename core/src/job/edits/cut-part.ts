@@ -1,0 +1,54 @@
+import { isByLength } from '../../fittings/part';
+import { formatLength } from '../../quantity/length';
+import { err, ok } from '../../result';
+import type { EndRef } from '../job';
+import { put, replace } from './change';
+import { defineEdit } from './edit-kind';
+
+/**
+ * Cuts a length in two. The near piece keeps its name and what is on its near end; the far piece takes what was on the
+ * far end. What is between them is taken out; the two cut ends are open.
+ */
+export interface CutPart {
+  readonly type: 'cut-part';
+  readonly partId: string;
+  /** The end of the part that the far piece shall have: 0 or 1. */
+  readonly farEnd: number;
+  /** What is left of it on either side [m]; null: not known yet. */
+  readonly nearM: number | null;
+  readonly farM: number | null;
+  readonly newPartId: string;
+}
+
+/** A saw is not set finer than this [m]. */
+const SAW_M = 0.001;
+
+export const cutPart = defineEdit<CutPart>({
+  type: 'cut-part',
+  changes: (job, { partId, farEnd, nearM, farM, newPartId }, catalogue) => {
+    const part = job.parts.find(({ id }) => id === partId);
+    if (!part) return err({ code: 'gone', message: 'This part has been taken out since.' });
+    if (job.parts.some(({ id }) => id === newPartId))
+      return err({ code: 'taken', message: 'This part is there already.' });
+    const found = catalogue.byCode.get(part.code);
+    if (!found || !isByLength(found) || farEnd < 0 || farEnd > 1)
+      return err({ code: 'not-possible', message: 'Only pipe and hose are cut.' });
+    if (part.lengthM !== null && (nearM ?? 0) + (farM ?? 0) > part.lengthM + SAW_M)
+      return err({
+        code: 'not-possible',
+        message: `The two pieces are longer than what is cut: it is ${formatLength(part.lengthM, job.measures)}.`,
+      });
+    const isFar = (ref: EndRef): boolean => ref.of === 'part' && ref.id === partId && ref.end === farEnd;
+    const moved = (ref: EndRef): EndRef => (isFar(ref) ? { of: 'part', id: newPartId, end: farEnd } : ref);
+    const share = (lengthM: number | null): number | null =>
+      part.riseM === null || part.lengthM === null || lengthM === null ? null : (part.riseM * lengthM) / part.lengthM;
+    return ok([
+      put(job, 'parts', { ...part, id: newPartId, lengthM: farM, riseM: share(farM) }),
+      replace(job, 'parts', part, { ...part, lengthM: nearM, riseM: share(nearM) }),
+      ...job.joints
+        .filter(({ a, b }) => isFar(a) || isFar(b))
+        .map((joint) => replace(job, 'joints', joint, { ...joint, a: moved(joint.a), b: moved(joint.b) })),
+    ]);
+  },
+  label: ({ partId }, job) => `Cut ${job.parts.find(({ id }) => id === partId)?.code ?? 'a pipe'}`,
+});
