@@ -8,6 +8,7 @@ const ROOMS = [
   'fittings',
   'walls',
   'job',
+  'assembly',
   'routes|parts|hydraulics',
   'checks',
   'plan',

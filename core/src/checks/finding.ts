@@ -1,4 +1,4 @@
-import type { Edit } from '../job/edits/edits';
+import type { Proposal } from '../job/proposal';
 import type { Values } from '../quantity/values';
 
 /** Worst first: it fails; it is open or not known; it costs something; good to know. */
@@ -14,14 +14,8 @@ export interface Place {
   readonly label: string;
 }
 
-/** A proposal: edits that would settle the finding. Only the job's edits change a job. */
-export interface Fix {
-  readonly text: string;
-  readonly data: Values;
-  readonly edits: readonly Edit[];
-  readonly partsAdded: number;
-  readonly priceUsd: number;
-}
+/** Edits that would settle the finding. */
+export type Fix = Proposal;
 
 /** A field to fill in at the finding itself: the answer becomes one edit. */
 export interface Question {

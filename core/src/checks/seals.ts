@@ -8,7 +8,8 @@ import type { Tank } from '../walls/tank';
 import { fillText } from '../quantity/values';
 import type { Report } from './define-check';
 import type { Fix } from './finding';
-import { atPenetration, freshId } from './places';
+import { freshId } from '../job/fresh-id';
+import { atPenetration } from './places';
 import { newPart } from '../job/new-part';
 
 /** A hole that is sealed, in its tank, with what seals it. */

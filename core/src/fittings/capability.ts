@@ -1,7 +1,7 @@
 import type { Feature, Part } from './part';
 
 /** What a part does in a line, as somebody asks for it. */
-export const CAPABILITIES = ['shut-off', 'union', 'non-return', 'filter', 'elbow'] as const;
+export const CAPABILITIES = ['shut-off', 'union', 'non-return', 'filter', 'elbow', 'branch', 'slip'] as const;
 export type Capability = (typeof CAPABILITIES)[number];
 
 export const CAPABILITY_NAMES: Readonly<Record<Capability, string>> = {
@@ -10,6 +10,8 @@ export const CAPABILITY_NAMES: Readonly<Record<Capability, string>> = {
   'non-return': 'a non-return valve',
   filter: 'a filter',
   elbow: 'an elbow',
+  branch: 'a branch',
+  slip: 'a slip coupling',
 };
 
 const BY_FEATURE: Readonly<Record<Capability, readonly Feature[]>> = {
@@ -18,12 +20,17 @@ const BY_FEATURE: Readonly<Record<Capability, readonly Feature[]>> = {
   'non-return': ['flap', 'spring-check'],
   filter: ['filter', 'strainer'],
   elbow: ['bend'],
+  branch: ['branch'],
+  slip: ['slip'],
 };
 
 /** Does a part do this? A cam or click half counts as quick release: its joint comes apart by hand. */
 export const can = (part: Pick<Part, 'features' | 'ends'>, capability: Capability): boolean =>
   part.features.some((feature) => BY_FEATURE[capability].includes(feature)) ||
   (capability === 'union' && part.ends.some(({ end }) => end.kind === 'cam' || end.kind === 'click'));
+
+/** Is it put round a pipe that goes on through it? Then it joins nothing that is cut. */
+export const goesRound = (part: Pick<Part, 'features'>): boolean => part.features.includes('saddle');
 
 /** Does it close the line by hand: a valve with a lever or a wheel, or a tap? */
 export const isShutOff = (part: Pick<Part, 'features' | 'ends'>): boolean => can(part, 'shut-off');

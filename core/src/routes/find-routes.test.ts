@@ -5,7 +5,7 @@ import { formatEnd } from '../connections/format';
 import { judge, mate } from '../connections/mate';
 import { holdsAtAll } from '../connections/mating';
 import { parseEnd } from '../connections/parse';
-import { can } from '../fittings/capability';
+import { CAPABILITIES, can } from '../fittings/capability';
 import { type Catalogue, catalogueOf, shippedCatalogue } from '../fittings/catalogue';
 import type { Part } from '../fittings/part';
 import { type Route, findRoutes } from './find-routes';
@@ -268,10 +268,7 @@ describe('against the outside', () => {
         weighing.ofPart(
           traitsOf(
             part,
-            ['shut-off', 'union', 'non-return', 'filter', 'elbow'].reduce(
-              (bits, one, bit) => bits | (can(part, one as 'union') ? 1 << bit : 0),
-              0,
-            ),
+            CAPABILITIES.reduce((bits, one, bit) => bits | (can(part, one) ? 1 << bit : 0), 0),
           ),
         );
       const ofAll = (standing: OpenEnd, chain: readonly Part[], spent: number, left: number): number => {

@@ -66,17 +66,7 @@ const NARROW_MM = 20;
 export const PIECE_M = 0.3;
 
 /** Beyond what can be asked for by name. */
-const SPECIAL: readonly Feature[] = [
-  'timer',
-  'vacuum-breaker',
-  'diverter',
-  'pump',
-  'vessel',
-  'float-arm',
-  'screen',
-  'saddle',
-  'slip',
-];
+const SPECIAL: readonly Feature[] = ['timer', 'vacuum-breaker', 'diverter', 'pump', 'vessel', 'float-arm', 'screen'];
 
 /** What a part costs in money in a chain: per piece, or for a short piece of what is sold by length. */
 export const priceInChain = (part: Part): number => part.priceUsd * (isByLength(part) ? PIECE_M : 1);
@@ -116,7 +106,7 @@ export function weigh(
   const bitsOf = (some: readonly string[]): number =>
     CAPABILITIES.reduce((bits, one, bit) => bits | (some.includes(one) ? 1 << bit : 0), 0);
   const asked = bitsOf(require);
-  const unwanted = bitsOf(avoid) & ~asked;
+  const unwanted = bitsOf([...avoid, 'branch']) & ~asked;
   const [cheapest, fromHand, widest, noGlue, metal, plastic, potable] = (
     ['cheapest', 'on-hand', 'widest', 'no-glue', 'metal', 'plastic', 'potable'] as const
   ).map((lean) => prefer.includes(lean));

@@ -3,6 +3,7 @@ import { formatEnd } from '../connections/format';
 import { judge, mate } from '../connections/mate';
 import type { Judgement, Mating, Verdict } from '../connections/mating';
 import type { Material } from '../connections/material';
+import { goesRound } from '../fittings/capability';
 import type { Catalogue } from '../fittings/catalogue';
 import type { Part } from '../fittings/part';
 import { regionsOfEnds } from '../fittings/regions';
@@ -104,12 +105,14 @@ const endsOf = remember(({ list }: Catalogue) => {
     groups.push({ end, material });
     return groups.length - 1;
   };
-  const ways = list.map((part) => ({
-    part,
-    ends: part.ends.flatMap(({ end, position }, endIn) =>
-      position === 'inside' ? [] : [{ endIn, group: groupOf(end, part.material) }],
-    ),
-  }));
+  const ways = list
+    .filter((part) => !goesRound(part))
+    .map((part) => ({
+      part,
+      ends: part.ends.flatMap(({ end, position }, endIn) =>
+        position === 'inside' ? [] : [{ endIn, group: groupOf(end, part.material) }],
+      ),
+    }));
   return { groups, ways };
 });
 

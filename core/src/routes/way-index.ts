@@ -3,7 +3,7 @@ import { formatEnd } from '../connections/format';
 import { judge } from '../connections/mate';
 import type { Material } from '../connections/material';
 import { holdsAtAll } from '../connections/mating';
-import { CAPABILITIES, can } from '../fittings/capability';
+import { CAPABILITIES, can, goesRound } from '../fittings/capability';
 import type { Catalogue } from '../fittings/catalogue';
 import type { Part } from '../fittings/part';
 import { remember } from '../quantity/remember';
@@ -136,7 +136,7 @@ function buildIndex({ list }: Catalogue): WayIndex {
   };
   for (const part of list) {
     const through = endsThrough(part);
-    if (!through) continue;
+    if (!through || goesRound(part)) continue;
     const [first, second] = through;
     const [near, far] = [first, second].map((index) => book.placeOf(endAt(part, index), part.material));
     if (near === undefined || far === undefined) continue;
@@ -200,6 +200,8 @@ function endsThrough(part: Part): readonly [number, number] | undefined {
   const usable = part.ends.flatMap(({ end, position }, index) =>
     position === 'inside' || end.kind === 'wall-seal' ? [] : [index],
   );
-  const [first, second, third] = usable;
+  // A branch is left open: such a part is only for who asks for one.
+  const straight = usable.filter((index) => part.ends[index]?.position !== 'branch');
+  const [first, second, third] = straight.length === 2 && can(part, 'branch') ? straight : usable;
   return first === undefined || second === undefined || third !== undefined ? undefined : [first, second];
 }

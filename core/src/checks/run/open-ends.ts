@@ -5,7 +5,7 @@ import type { Run, Strand } from '../../job/run';
 import { knownRoutes } from '../../routes/known-routes';
 import type { Route } from '../../routes/find-routes';
 import { offersOf } from '../../routes/next-parts';
-import { appendChain } from '../chain-edits';
+import { appendChain } from '../../routes/chain-edits';
 import type { CheckContext } from '../../job/context';
 import type { Fix } from '../finding';
 

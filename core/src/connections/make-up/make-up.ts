@@ -43,6 +43,8 @@ export interface CementMakeUp {
 /** Turns from the first bite, within which a taper joint comes tight: inside it the direction of a tap can be chosen. */
 export interface TurnWindow {
   readonly turns: Range;
+  /** Turns between just tight and too tight: the choice of where to stop. */
+  readonly choiceTurns: number;
   /** A whole turn of choice, so that any direction can be reached. */
   readonly anyDirection: boolean;
 }
@@ -131,6 +133,7 @@ function threadMakeUp(
     tightening,
     window: {
       turns: [Math.max(0, least) + wrench[0], most + wrench[1]],
+      choiceTurns: wrench[1] - wrench[0],
       anyDirection: wrench[1] - wrench[0] >= 1,
     },
   };

@@ -6,7 +6,7 @@ import { type FieldProblem, type Result, err, ok } from '../../result';
 import { type NominalSize, isNominalSize } from '../../quantity/size';
 import { REGIONS } from '../../region';
 import { boreOfEnd, endSection } from '../body';
-import { CAPABILITIES, type Capability } from '../capability';
+
 import { type Catalogue, catalogueOf, shippedCatalogue } from '../catalogue';
 import { fitting } from '../fitting';
 import type { Feature, Part } from '../part';
@@ -54,16 +54,19 @@ const CODE = /^[A-Za-z0-9][A-Za-z0-9._-]*$/;
 const TYPICAL_BETWEEN_MM = 12;
 const LEAST_BETWEEN_MM = 2;
 
-const SHAPE: Readonly<Record<Capability, Feature>> = {
+/** What a part of one's own can do, and how it is drawn then. */
+const SHAPE = {
   'shut-off': 'ball-and-lever',
   union: 'union-nut',
   'non-return': 'spring-check',
   filter: 'filter',
   elbow: 'bend',
-};
+} as const satisfies Readonly<Record<string, Feature>>;
+export type OwnAbility = keyof typeof SHAPE;
+export const OWN_ABILITIES = Object.keys(SHAPE) as readonly OwnAbility[];
 
 const isMaterial = (text: string): text is Material => (MATERIALS as readonly string[]).includes(text);
-const isCapability = (text: string): text is Capability => (CAPABILITIES as readonly string[]).includes(text);
+const isAbility = (text: string): text is OwnAbility => Object.hasOwn(SHAPE, text);
 
 /** Text that a spreadsheet would run: it is never taken as a name. */
 export const isFormula = (text: string): boolean => /^[=+@\t\r]|^-(?!\d)/.test(text);
@@ -97,8 +100,8 @@ export function makeOwnPart(own: OwnPart): Result<Part, readonly FieldProblem[]>
     else if (UNFIT.includes(parsed.value.kind)) wrong(`ends[${index}]`, `A part of your own has no ${text}.`);
     else ends.push(parsed.value);
   }
-  const does = own.does.filter(isCapability);
-  for (const one of own.does) if (!isCapability(one)) wrong('does', `“${one}” is none of ${CAPABILITIES.join(', ')}.`);
+  const does = own.does.filter(isAbility);
+  for (const one of own.does) if (!isAbility(one)) wrong('does', `“${one}” is none of ${OWN_ABILITIES.join(', ')}.`);
   const within = (path: 'lengthMm' | 'boreMm' | 'priceUsd' | 'stockLengthM', least: number): void => {
     const value = own[path];
     if (value !== null && !(value >= least && value <= OWN_LIMITS[path]))
@@ -120,7 +123,7 @@ function build(
   size: NominalSize,
   material: Material,
   ends: readonly End[],
-  does: readonly Capability[],
+  does: readonly OwnAbility[],
 ): Part {
   const boreMm = own.boreMm ?? Math.min(...ends.map(boreOfEnd));
   const [inlet, outlet] = ends.map((end) => (end.kind === 'gasket' ? undefined : endSection(end, boreMm)));

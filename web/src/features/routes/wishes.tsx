@@ -19,6 +19,8 @@ const MUST: Readonly<Record<Capability, string>> = {
   'non-return': 'non-return',
   filter: 'filter',
   elbow: 'elbow',
+  branch: 'branch',
+  slip: 'slip coupling',
 };
 const WITHOUT: readonly (readonly [Avoidable, string])[] = [
   ['glue', 'glue'],

@@ -1,5 +1,5 @@
 import { knownRoutes } from '../../../routes/known-routes';
-import { insertChain } from '../../chain-edits';
+import { insertChain } from '../../../routes/chain-edits';
 import type { CheckContext, JudgedJoint } from '../../../job/context';
 import { defineCheck } from '../../define-check';
 import type { Fix } from '../../finding';

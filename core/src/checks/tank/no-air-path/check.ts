@@ -5,7 +5,8 @@ import type { Job } from '../../../job/job';
 import type { Tank } from '../../../walls/tank';
 import { tankType } from '../../../walls/tank-types';
 import type { Fix } from '../../finding';
-import { atTank, freshId } from '../../places';
+import { freshId } from '../../../job/fresh-id';
+import { atTank } from '../../places';
 import { defineCheck } from '../../define-check';
 
 export default defineCheck({

@@ -6,7 +6,8 @@ import { holeKind, setOutHole } from '../../../job/hole-kinds';
 import { linkedTanks } from '../../../job/linked-tanks';
 import { defineCheck } from '../../define-check';
 import type { Fix } from '../../finding';
-import { atTank, freshId } from '../../places';
+import { freshId } from '../../../job/fresh-id';
+import { atTank } from '../../places';
 
 export default defineCheck({
   meta: {

@@ -1,7 +1,7 @@
 'use client';
 
 import {
-  CAPABILITIES,
+  OWN_ABILITIES,
   CAPABILITY_NAMES,
   type FieldProblem,
   MATERIALS,
@@ -161,7 +161,7 @@ export function OwnPartForm({ onDone }: { readonly onDone: (code: string) => voi
       <fieldset>
         <legend className="type-second">It is, or has</legend>
         <div className="flex flex-wrap gap-x-4">
-          {CAPABILITIES.map((one) => (
+          {OWN_ABILITIES.map((one) => (
             <label key={one} className="flex min-h-9 items-center gap-2 type-row pointer-coarse:min-h-11">
               <input
                 type="checkbox"

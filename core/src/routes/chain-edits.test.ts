@@ -6,7 +6,7 @@ import { applyEdits } from '../job/edits/edits';
 import { type Route, findRoutes } from '../routes/find-routes';
 import { appendChain, insertChain } from './chain-edits';
 import { fillText } from '../quantity/values';
-import { freshId } from './places';
+import { freshId } from '../job/fresh-id';
 
 const end = (text: string) => {
   const parsed = parseEnd(text);

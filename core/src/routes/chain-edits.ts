@@ -1,15 +1,21 @@
 import type { Edit } from '../job/edits/edits';
 import type { EndRef, Job } from '../job/job';
-import type { Route } from '../routes/find-routes';
+import type { Route } from './find-routes';
 import { partTitle } from '../fittings/catalogue';
-import type { Fix } from './finding';
-import { freshId } from './places';
+import { type Part, isByLength } from '../fittings/part';
+import { freshId } from '../job/fresh-id';
+import type { Proposal } from '../job/proposal';
 import { newPart } from '../job/new-part';
 
-const named = (route: Route): string => route.links.map(({ part }) => partTitle(part)).join(', then ');
+const named = (route: Pick<Route, 'links'>): string => route.links.map(({ part }) => partTitle(part)).join(', then ');
 
 /** The fix that puts a route between the two sides of a joint, side `a` first. */
-export function insertChain(job: Job, jointId: string, route: Route, text: string): Fix {
+export function insertChain(
+  job: Job,
+  jointId: string,
+  route: Pick<Route, 'links' | 'priceUsd'>,
+  text: string,
+): Proposal {
   let parts = job.parts;
   let joints: readonly { id: string }[] = job.joints;
   let between = jointId;
@@ -33,7 +39,14 @@ export function insertChain(job: Job, jointId: string, route: Route, text: strin
 }
 
 /** The fix that puts a route on an open end and, where given, joins its far end to `to`. */
-export function appendChain(job: Job, at: EndRef, route: Route, text: string, to?: EndRef): Fix {
+export function appendChain(
+  job: Job,
+  at: EndRef,
+  route: Pick<Route, 'links' | 'priceUsd'>,
+  text: string,
+  to?: EndRef,
+  lengthM: (part: Part) => number | null = () => null,
+): Proposal {
   const base = at.id;
   let parts = job.parts;
   let joints: readonly { id: string }[] = job.joints;
@@ -44,7 +57,9 @@ export function appendChain(job: Job, at: EndRef, route: Route, text: string, to
     return id;
   };
   const edits = route.links.map(({ part, endIn, endOut }): Edit => {
-    const placed = newPart(freshId(`${base}-on`, parts), part.code);
+    const placed = newPart(freshId(`${base}-on`, parts), part.code, {
+      lengthM: isByLength(part) ? lengthM(part) : null,
+    });
     parts = [...parts, placed];
     const edit: Edit = { type: 'add-part', part: placed, at: standing, partEnd: endIn, jointId: newJoint() };
     standing = { of: 'part', id: placed.id, end: endOut };

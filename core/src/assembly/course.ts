@@ -1,0 +1,164 @@
+import { type Part, isByLength, overallMm } from '../fittings/part';
+import type { CheckContext } from '../job/context';
+import type { Heading, PlacedPart } from '../job/job';
+import { baseLevelM } from '../job/levels';
+import { tankOf } from '../job/lookup';
+import type { Run, Strand, StrandItem } from '../job/run';
+import { isFlexible } from './flexible';
+import { HEADING_VECTORS, type Vector, along, plus, squareTo, times, turned, unit } from './vector';
+
+/** What had to be assumed of a leg, because nobody has said it. */
+export type Assumed = 'length' | 'direction' | 'rise';
+
+/** Where one part of a run lies: from its near end by its bend to its far end. */
+export interface Leg {
+  readonly placed: PlacedPart;
+  readonly part: Part;
+  readonly from: Vector;
+  /** The middle of a bend or of a branching; on a straight piece half way. */
+  readonly through: Vector;
+  readonly to: Vector;
+  /** The way the water goes on into it and out of it. */
+  readonly headingIn: Vector;
+  readonly headingOut: Vector;
+  /** Where its branches come out, by end. */
+  readonly branches: ReadonlyMap<number, { readonly from: Vector; readonly heading: Vector }>;
+  readonly assumed: readonly Assumed[];
+}
+
+/** How a run really goes: the legs of each of its strands, in their order. */
+export interface Course {
+  readonly strands: readonly (readonly Leg[])[];
+  /** The opening: on the outside of the wall, its height above the finished ground. */
+  readonly start: Vector;
+}
+
+/** A length that nobody has measured is drawn like this [m]. */
+export const UNKNOWN_LENGTH_M = 0.5;
+const SQUARE = 90;
+const { out: OUT, up: UP, down: DOWN, back: BACK } = HEADING_VECTORS;
+/** A heading is upright when it rises by more than this share of its length. */
+const STEEP = 0.999;
+const isSteep = (heading: Vector): boolean => Math.abs(heading.up) > STEEP;
+
+/** Which way a bend is drawn that nobody has turned: down from a level line, out from an upright one. */
+export const usualHeading = (heading: Vector): Heading => (isSteep(heading) ? 'out' : 'down');
+
+const startHeading = (face: Run['penetration']['face']): Vector =>
+  face === 'top' ? UP : face === 'bottom' ? DOWN : OUT;
+
+/**
+ * Lays a run out as it really goes: from the outside of the wall, turned at each bend, rising and falling with its pipes.
+ *
+ * Fittings go straight on by what they measure less what they stand in their neighbours; a bend turns in its middle
+ * towards where it points. A pipe that rises goes on level for the rest of its length.
+ */
+export function courseOf({ penetration, strands }: Run, context: CheckContext): Course {
+  const { job } = context;
+  const tank = tankOf(job, penetration);
+  const start: Vector = {
+    out: 0,
+    right: 0,
+    up: (tank ? baseLevelM(tank) : 0) + (penetration.face === 'bottom' ? 0 : penetration.heightM),
+  };
+  const engagementM = new Map(context.joints.map(({ joint, mating }) => [joint.id, mating.engagementMm / 1000]));
+  const branches = new Map<string, { readonly from: Vector; readonly heading: Vector }>();
+  const wallM = tank?.wallM ?? 0;
+  const legsOf = (strand: Strand): readonly Leg[] => {
+    const { from } = strand;
+    const inside = from.of === 'part' && isInside(from, context);
+    const begin =
+      from.of === 'part' && !inside
+        ? branches.get(`${from.id} ${from.end}`)
+        : inside
+          ? { from: along(start, BACK, wallM), heading: BACK }
+          : { from: start, heading: startHeading(penetration.face) };
+    if (!begin) return [];
+    const legs: Leg[] = [];
+    let { from: at, heading } = begin;
+    for (const [place, item] of strand.items.entries()) {
+      const inWall = place === 0 && from.of === 'hole' ? inWallM(item, wallM) : undefined;
+      const standsInM = inWall ?? (item.jointIn ? (engagementM.get(item.jointIn.id) ?? 0) : 0);
+      const leg = legOf(item, along(at, heading, -standsInM), heading);
+      legs.push(leg);
+      for (const [end, branch] of leg.branches) branches.set(`${item.placed.id} ${end}`, branch);
+      at = leg.to;
+      heading = leg.headingOut;
+    }
+    return legs;
+  };
+  return { strands: strands.map(legsOf), start };
+}
+
+const isInside = (from: { readonly id: string; readonly end: number }, { index }: CheckContext): boolean =>
+  index.placed(from.id)?.part.ends[from.end]?.position === 'inside';
+
+/** How far the near end of what stands in a wall is behind the outside of the wall [m]; undefined where nothing does. */
+const inWallM = ({ part }: StrandItem, wallM: number): number | undefined =>
+  part.wallFaceMm === undefined ? undefined : part.wallFaceMm / 1000 + wallM;
+
+/** From end to end along the axis [m]; a saddle lies on a pipe that is not cut. */
+function overallM(part: Part, { lengthM }: PlacedPart): number {
+  if (isByLength(part)) return lengthM ?? UNKNOWN_LENGTH_M;
+  return part.features.includes('saddle') ? 0 : overallMm(part) / 1000;
+}
+
+function legOf({ placed, part, inEnd, outEnd }: StrandItem, from: Vector, heading: Vector): Leg {
+  const long = overallM(part, placed);
+  const isBranch = (end: number | undefined): boolean => end !== undefined && part.ends[end]?.position === 'branch';
+  // Who comes in by the branch of a tee goes on square to it.
+  const bend = isBranch(inEnd) ? (part.branchDegrees ?? SQUARE) : (part.bendDegrees ?? 0);
+  const turns = bend > 0 || part.features.includes('branch') || part.features.includes('spout');
+  const said = placed.points !== null && squareTo(heading, HEADING_VECTORS[placed.points]) !== undefined;
+  const side = HEADING_VECTORS[said && placed.points !== null ? placed.points : usualHeading(heading)];
+  const through = along(from, heading, long / 2);
+  const straight = isByLength(part) ? slopeOf(placed, part, heading, long) : undefined;
+  const headingOut = straight?.heading ?? (bend > 0 ? (turned(heading, side, bend) ?? heading) : heading);
+  const to = straight ? along(from, straight.step, long) : along(through, headingOut, long / 2);
+  const branches = new Map(
+    part.ends.flatMap(({ position }, end) => {
+      if (end === inEnd || end === outEnd || position === 'inside') return [];
+      // The other way of a tee that was entered by its branch runs back along it.
+      const away =
+        isBranch(inEnd) && position !== 'branch'
+          ? times(headingOut, -1)
+          : (turned(heading, side, part.branchDegrees ?? SQUARE) ?? heading);
+      return [[end, { from: along(through, away, long / 2), heading: away }] as const];
+    }),
+  );
+  return {
+    placed,
+    part,
+    from,
+    through: straight ? along(from, straight.step, long / 2) : through,
+    to,
+    headingIn: heading,
+    headingOut,
+    branches,
+    assumed: [
+      ...(isByLength(part) && placed.lengthM === null ? (['length'] as const) : []),
+      ...(turns && !said ? (['direction'] as const) : []),
+      ...(isByLength(part) && placed.riseM === null && isFlexible(part) ? (['rise'] as const) : []),
+    ],
+  };
+}
+
+/** How a pipe goes that rises or falls by so much: its step, and the level heading that it goes on with. */
+function slopeOf(
+  { riseM, points }: PlacedPart,
+  part: Part,
+  heading: Vector,
+  long: number,
+): { readonly step: Vector; readonly heading: Vector } {
+  if (riseM === null) return { step: heading, heading };
+  const level = unit({ ...heading, up: 0 }) ?? (points === null ? OUT : HEADING_VECTORS[points]);
+  const rise = Math.max(-1, Math.min(1, riseM / long));
+  const step = plus(times(level, Math.sqrt(1 - rise ** 2)), times(UP, rise));
+  return { step, heading: isFlexible(part) ? level : step };
+}
+
+/** Where a strand ends, seen from its opening [m]; undefined where nothing stands on it. */
+export function endOfStrand({ start, strands }: Course, place: number): Vector | undefined {
+  const last = strands[place]?.at(-1);
+  return last && plus(last.to, times(start, -1));
+}

@@ -1,0 +1,8 @@
+import type { Material } from '../connections/material';
+import { type Part, isByLength } from '../fittings/part';
+
+const BENDS: readonly Material[] = ['vinyl-hose', 'rubber', 'polyethylene', 'pex'];
+
+/** Gives way by hand: hose, coiled pipe, a rubber sleeve (common practice). */
+export const isFlexible = (part: Part): boolean =>
+  (isByLength(part) && BENDS.includes(part.material)) || (part.material === 'rubber' && part.features.includes('slip'));

@@ -1,0 +1,85 @@
+import { type Part, overallMm } from '../fittings/part';
+import type { CheckContext, JudgedJoint } from '../job/context';
+import { tankOf } from '../job/lookup';
+import { flatRadiusM } from '../job/resolve';
+import type { Run } from '../job/run';
+import { isUpright, spotOf } from '../walls/forms';
+import type { Course, Leg } from './course';
+import { natureOf } from './joint-nature';
+
+/** How far a lever and the head of a tap stand out from the axis, and grow with the bore [mm] (typical, value from memory). */
+const LEVER_MM = 45;
+const LEVER_PER_BORE = 2;
+const SPOUT_MM = 40;
+const SPOUT_PER_BORE = 1.5;
+
+/** Radius of the circle that a part sweeps when it is screwed on by one of its ends [mm]. */
+export function swingMm(part: Part): number {
+  const half = overallMm(part) / 2;
+  const girth = Math.max(...part.body.map(({ outsideMm }) => outsideMm)) / 2;
+  return Math.max(
+    girth,
+    part.features.includes('ball-and-lever') ? LEVER_MM + LEVER_PER_BORE * part.boreMm : 0,
+    part.features.includes('spout') ? SPOUT_MM + SPOUT_PER_BORE * part.boreMm : 0,
+    part.features.includes('branch') && !part.features.includes('saddle') ? half : 0,
+    (part.bendDegrees ?? 0) > 0 ? half * Math.sin(((part.bendDegrees ?? 0) * Math.PI) / 180) + girth : 0,
+  );
+}
+
+/** What a part would strike when it is screwed on, and how far off that is [m]. */
+export interface NoRoom {
+  readonly leg: Leg;
+  readonly judged: JudgedJoint;
+  readonly swingM: number;
+  readonly roomM: number;
+  readonly against: string;
+  /** Can it be screwed on first and fixed with what carries it afterwards? */
+  readonly carrier: Leg | undefined;
+}
+
+/** Nearer to the wall than this a part turns between what stands in the other openings [m] (our judgement). */
+const AT_WALL_M = 0.15;
+const STEEP = 0.5;
+
+interface Obstacle {
+  readonly name: string;
+  readonly roomM: number;
+}
+
+function obstaclesOf(leg: Leg, { penetration }: Run, context: CheckContext): readonly Obstacle[] {
+  const tank = tankOf(context.job, penetration);
+  if (!tank) return [];
+  const level = Math.abs(leg.headingIn.up) < STEEP;
+  const ground = level && leg.from.up > 0 ? [{ name: 'the ground', roomM: leg.from.up }] : [];
+  if (!isUpright(penetration.face)) return ground;
+  if (!level) return leg.from.out > 0 ? [{ name: 'the wall', roomM: leg.from.out }] : [];
+  if (leg.from.out > AT_WALL_M) return ground;
+  const own = spotOf(tank, penetration);
+  const others = context.job.penetrations
+    .filter((other) => other.id !== penetration.id && other.tankId === tank.id && other.face === penetration.face)
+    .map((other): Obstacle => {
+      const spot = spotOf(tank, other);
+      const apartM = Math.hypot(spot.leftM - own.leftM, spot.frontM - own.frontM, spot.upM - own.upM);
+      return { name: other.label, roomM: apartM - flatRadiusM(other, context.job, context.index) };
+    });
+  return [...ground, ...others];
+}
+
+/** Parts of a run that cannot be screwed on where they are, because something stands in the circle they sweep. */
+export function withoutRoom(run: Run, course: Course, context: CheckContext): readonly NoRoom[] {
+  return course.strands.flatMap((legs, strand) =>
+    legs.flatMap((leg, place): NoRoom[] => {
+      const jointId = run.strands[strand]?.items[place]?.jointIn?.id;
+      const judged = context.joints.find(({ joint }) => joint.id === jointId);
+      if (!judged || leg.placed.existing || natureOf(judged) !== 'turns') return [];
+      const swingM = swingMm(leg.part) / 1000;
+      const [nearest] = obstaclesOf(leg, run, context).toSorted((a, b) => a.roomM - b.roomM);
+      if (!nearest || nearest.roomM >= swingM) return [];
+      const before = legs[place - 1];
+      const beforeJoint = run.strands[strand]?.items[place - 1]?.jointIn?.id;
+      const fixed = context.joints.find(({ joint }) => joint.id === beforeJoint);
+      const carrier = before && fixed && !['turns', 'in-wall'].includes(natureOf(fixed)) ? before : undefined;
+      return [{ leg, judged, swingM, roomM: Math.max(0, nearest.roomM), against: nearest.name, carrier }];
+    }),
+  );
+}

@@ -1,0 +1,50 @@
+import type { Heading } from '../job/job';
+
+/**
+ * A place or a direction as somebody sees it who stands before the opening and looks at the tank [m]: out towards them,
+ * right to their right, up.
+ */
+export interface Vector {
+  readonly out: number;
+  readonly right: number;
+  readonly up: number;
+}
+
+export const HEADING_VECTORS: Readonly<Record<Heading, Vector>> = {
+  out: { out: 1, right: 0, up: 0 },
+  back: { out: -1, right: 0, up: 0 },
+  right: { out: 0, right: 1, up: 0 },
+  left: { out: 0, right: -1, up: 0 },
+  up: { out: 0, right: 0, up: 1 },
+  down: { out: 0, right: 0, up: -1 },
+};
+
+export const times = (a: Vector, by: number): Vector => ({ out: a.out * by, right: a.right * by, up: a.up * by });
+export const plus = (a: Vector, b: Vector): Vector => ({
+  out: a.out + b.out,
+  right: a.right + b.right,
+  up: a.up + b.up,
+});
+export const along = (from: Vector, heading: Vector, byM: number): Vector => plus(from, times(heading, byM));
+export const dot = (a: Vector, b: Vector): number => a.out * b.out + a.right * b.right + a.up * b.up;
+export const lengthOf = (a: Vector): number => Math.hypot(a.out, a.right, a.up);
+export const distanceM = (a: Vector, b: Vector): number => lengthOf(plus(a, times(b, -1)));
+
+/** Shorter than this there is no direction left. */
+const NOTHING = 1e-9;
+
+/** Of length one; undefined where there is no direction. */
+export function unit(a: Vector): Vector | undefined {
+  const length = lengthOf(a);
+  return length < NOTHING ? undefined : times(a, 1 / length);
+}
+
+/** What of `a` stands square on `axis`, of length one; undefined where `a` runs along the axis. */
+export const squareTo = (axis: Vector, a: Vector): Vector | undefined => unit(plus(a, times(axis, -dot(axis, a))));
+
+/** From `heading` towards `side` by so many degrees; undefined where `side` runs along the heading. */
+export function turned(heading: Vector, side: Vector, degrees: number): Vector | undefined {
+  const square = squareTo(heading, side);
+  const angle = (degrees * Math.PI) / 180;
+  return square && plus(times(heading, Math.cos(angle)), times(square, Math.sin(angle)));
+}

@@ -1,0 +1,195 @@
+import { isFlexible } from '../assembly/flexible';
+import { judge, mate } from '../connections/mate';
+import { holdsAtAll } from '../connections/mating';
+import { type Capability, goesRound } from '../fittings/capability';
+import { partTitle } from '../fittings/catalogue';
+import { type Part, isByLength, overallMm } from '../fittings/part';
+import type { CheckContext } from '../job/context';
+import type { Edit } from '../job/edits/edits';
+import { freshId } from '../job/fresh-id';
+import { newPart } from '../job/new-part';
+import type { Proposal } from '../job/proposal';
+import { appendChain } from './chain-edits';
+import { type Route, findRoutes } from './find-routes';
+
+/** What can be cut into a pipe. */
+export const CUT_INS = ['branch', 'shut-off', 'non-return', 'filter', 'union'] as const;
+export type CutIn = (typeof CUT_INS)[number];
+
+/** Between two sockets on a short piece this much of it is seen [m] (our judgement). */
+const SEEN_M = 0.04;
+const MOST_PARTS = 4;
+const WAYS = 3;
+
+/** A way to cut something into a pipe: what comes out of it, what goes in. */
+export interface CutInWay extends Proposal {
+  /** How much pipe is sawn out [m]; 0 for a saddle, which goes round it. */
+  readonly removedM: number;
+  readonly parts: readonly Part[];
+}
+
+/**
+ * Ways to cut a branch, a valve or another fitting into a pipe. A pipe that stands, or stands between two fixed points,
+ * cannot be drawn apart: a slip coupling or a union must come with it. A branch is also had by a saddle, without cutting.
+ *
+ * @param partId  a placed pipe or hose
+ * @param nearM   from its near end to the middle of what is cut in [m]; null: not measured yet
+ * @param farEnd  the end of the pipe that is further from the tank
+ * @returns the best ways; none where the catalogue has no fitting for this pipe, or the pipe is too short
+ */
+export function cutIn(
+  partId: string,
+  wanted: CutIn,
+  { nearM, farEnd }: { readonly nearM: number | null; readonly farEnd: number },
+  context: CheckContext,
+): readonly CutInWay[] {
+  const found = context.index.placed(partId);
+  const [near, far] = [found?.part.ends[farEnd]?.end, found?.part.ends[1 - farEnd]?.end];
+  if (!found || !near || !far || !isByLength(found.part)) return [];
+  const { part, placed } = found;
+  const standing = { end: near, material: part.material };
+  const beyond = { end: far, material: part.material };
+  const mustSlide = placed.existing && !isFlexible(part);
+  const asked: readonly (readonly Capability[])[] = mustSlide
+    ? [
+        [wanted, 'slip'],
+        [wanted, 'union'],
+      ]
+    : [[wanted]];
+  const routes = asked.flatMap((require) =>
+    findRoutes(standing, beyond, context.catalogue, {
+      require: [...new Set(require)],
+      mostParts: MOST_PARTS,
+      limit: WAYS,
+      onHand: context.catalogue.onHand,
+    })
+      .routes.filter(({ links }) => links.length > 0)
+      .map(ofTheSamePipe),
+  );
+  // The same fittings in another order are the same way.
+  const distinct = new Map(routes.map((route) => [codesOf(route), route]));
+  const cut = [...distinct.values()].slice(0, WAYS).flatMap((route) => cutWay(route) ?? []);
+  return wanted === 'branch' ? [...saddles(), ...cut] : cut;
+
+  /** The short piece between is cut from what is sawn out. */
+  function ofTheSamePipe(route: Route): Route {
+    const links = route.links.map((link) => (isByLength(link.part) ? { ...link, part } : link));
+    return { ...route, links };
+  }
+
+  function cutWay(route: Route): CutInWay | undefined {
+    const lengthOf = pieceLengths(route, standing, beyond);
+    if (!lengthOf) return undefined;
+    const pieces = pieceOf(nearM, lengthOf.removedM);
+    if (!pieces) return undefined;
+    const edits = joinedBy(
+      pieces,
+      (from, to, job) => appendChain(job, from, route, '', to, (piece) => lengthOf.of.get(piece) ?? null).edits,
+    );
+    return {
+      text: 'Saw out {gap}, put in: {parts}',
+      data: {
+        gap: { lengthM: lengthOf.removedM },
+        parts: route.links.map((link) => partTitle(link.part)).join(', then '),
+      },
+      edits,
+      partsAdded: route.links.length,
+      priceUsd: route.priceUsd,
+      removedM: lengthOf.removedM,
+      parts: route.links.map((link) => link.part),
+    };
+  }
+
+  function saddles(): readonly CutInWay[] {
+    const pieces = pieceOf(nearM, 0);
+    if (!pieces) return [];
+    return context.catalogue.list
+      .filter(
+        (saddle) =>
+          goesRound(saddle) &&
+          saddle.ends[0] &&
+          holdsAtAll(judge(standing.end, saddle.ends[0].end, { a: part.material, b: saddle.material }).verdict),
+      )
+      .toSorted((a, b) => a.priceUsd - b.priceUsd)
+      .slice(0, WAYS)
+      .map((saddle) => ({
+        text: 'Bolt round it, drill inside the ring: {parts}',
+        data: { parts: partTitle(saddle) },
+        edits: joinedBy(
+          pieces,
+          (from, to, job) =>
+            appendChain(
+              job,
+              from,
+              { links: [{ part: saddle, endIn: 0, endOut: 1 }], priceUsd: saddle.priceUsd },
+              '',
+              to,
+            ).edits,
+        ),
+        partsAdded: 1,
+        priceUsd: saddle.priceUsd,
+        removedM: 0,
+        parts: [saddle],
+      }));
+  }
+
+  /** What is left on either side; undefined where the pipe is too short for it there. */
+  function pieceOf(at: number | null, removedM: number): { near: number | null; far: number | null } | undefined {
+    if (placed.lengthM === null || at === null) return { near: at, far: null };
+    const pieces = { near: at - removedM / 2, far: placed.lengthM - at - removedM / 2 };
+    return pieces.near > 0 && pieces.far > 0 ? pieces : undefined;
+  }
+
+  function joinedBy(
+    pieces: { readonly near: number | null; readonly far: number | null },
+    chain: (
+      from: { readonly of: 'part'; readonly id: string; readonly end: number },
+      to: { readonly of: 'part'; readonly id: string; readonly end: number },
+      job: typeof context.job,
+    ) => readonly Edit[],
+  ): readonly Edit[] {
+    const newPartId = freshId(`${partId}-far`, context.job.parts);
+    const cutEdit: Edit = { type: 'cut-part', partId, farEnd, nearM: pieces.near, farM: pieces.far, newPartId };
+    const job = { ...context.job, parts: [...context.job.parts, newPart(newPartId, placed.code)] };
+    return [
+      cutEdit,
+      ...chain({ of: 'part', id: partId, end: farEnd }, { of: 'part', id: newPartId, end: 1 - farEnd }, job),
+    ];
+  }
+}
+
+const codesOf = ({ links }: Route): string =>
+  links
+    .map(({ part }) => part.code)
+    .sort()
+    .join();
+
+/** How long the pieces of pipe in a chain are cut, and how much of the old pipe the chain takes the place of [m]. */
+function pieceLengths(
+  { links }: Route,
+  from: { readonly end: Part['ends'][number]['end']; readonly material: Part['material'] },
+  to: { readonly end: Part['ends'][number]['end']; readonly material: Part['material'] },
+): { readonly of: ReadonlyMap<Part, number>; readonly removedM: number } | undefined {
+  const sides = [
+    from,
+    ...links.flatMap(({ part, endIn, endOut }) =>
+      [endIn, endOut].map((end) => ({ end: part.ends[end]?.end, material: part.material })),
+    ),
+    to,
+  ];
+  const engagements: number[] = [];
+  for (let side = 0; side < sides.length; side += 2) {
+    const [a, b] = [sides[side], sides[side + 1]];
+    if (!a?.end || !b?.end) return undefined;
+    engagements.push(mate(a.end, b.end, { a: a.material, b: b.material }).engagementMm / 1000);
+  }
+  const of = new Map<Part, number>();
+  let removedM = 0;
+  for (const [place, { part }] of links.entries()) {
+    const [before = 0, after = 0] = [engagements[place], engagements[place + 1]];
+    const long = isByLength(part) ? before + after + SEEN_M : overallMm(part) / 1000;
+    if (isByLength(part)) of.set(part, long);
+    removedM += long - before - (place === links.length - 1 ? after : 0);
+  }
+  return { of, removedM };
+}

@@ -1,0 +1,132 @@
+import { describe, expect, test } from 'vitest';
+import { ternPoint } from '../demo/tern-point';
+import { shippedCatalogue, catalogueOf } from '../fittings/catalogue';
+import type { Part } from '../fittings/part';
+import { contextOf } from '../job/context';
+import { applyEdits } from '../job/edits/edits';
+import type { Job } from '../job/job';
+import { type SampleHole, tankWith } from '../test/sample-jobs';
+import { unify } from './unify';
+import { useOnHand } from './use-on-hand';
+
+const part = (code: string): Part => {
+  const found = shippedCatalogue.byCode.get(code);
+  if (!found) throw new Error(code);
+  return found;
+};
+const outlets = (...runs: readonly (readonly string[])[]): Job =>
+  tankWith({
+    holes: runs.map((codes, place): SampleHole => ({
+      id: `h${place}`,
+      heightM: 0.15 * (place + 1),
+      parts: codes.map((code) => ({ code, lengthM: code.startsWith('HO') ? 3 : null })),
+    })),
+  });
+const after = (job: Job, edits: Parameters<typeof applyEdits>[1]): Job => {
+  const made = applyEdits(job, edits, shippedCatalogue);
+  if (!made.ok) throw new Error(made.error.message);
+  return made.value.job;
+};
+
+describe('unify', () => {
+  const job = outlets(
+    ['BH-075', 'NC-075', 'LV-075', 'HB-075', 'HO-075'],
+    ['BH-075', 'HB-075', 'HO-075'],
+    ['BH-075', 'NL-075-4', 'GV-075', 'HB-075', 'HO-075'],
+  );
+
+  test('counts what is there, each code once, fittings and lengths', () =>
+    expect(unify(contextOf(job, shippedCatalogue)).now).toMatchObject({
+      differentParts: 7,
+      parts: 13,
+      edits: [],
+      changes: [],
+    }));
+
+  test('never needs more different parts than are there, and the cheapest never costs more', () => {
+    for (const one of [job, ternPoint()]) {
+      const { now, fewest, cheapest } = unify(contextOf(one, shippedCatalogue));
+      expect(fewest.differentParts).toBeLessThanOrEqual(Math.min(now.differentParts, cheapest.differentParts));
+      expect(cheapest.priceUsd).toBeLessThanOrEqual(Math.min(now.priceUsd, fewest.priceUsd));
+    }
+  });
+
+  test('what it says is what its edits make: the job after them has those parts, and every joint holds', () => {
+    const context = contextOf(job, shippedCatalogue);
+    for (const building of [unify(context).fewest, unify(context).cheapest]) {
+      const made = contextOf(after(job, building.edits), shippedCatalogue);
+      expect(new Set(made.job.parts.map(({ code }) => code)).size).toBe(building.differentParts);
+      expect(made.job.parts).toHaveLength(building.parts);
+      expect(made.joints.every(({ mating }) => mating.verdict === 'holds' || mating.verdict === 'holds-with')).toBe(
+        true,
+      );
+      expect(unify(made).now.priceUsd).toBeCloseTo(building.priceUsd, 2);
+    }
+  });
+
+  test('a valve stays a valve', () => {
+    const { fewest } = unify(contextOf(job, shippedCatalogue));
+    const made = contextOf(after(job, fewest.edits), shippedCatalogue);
+    const shut = made.runs.map(({ strands }) =>
+      strands[0]?.items.some((item) =>
+        item.part.features.some((one) => ['ball-and-lever', 'gate-and-wheel', 'spout'].includes(one)),
+      ),
+    );
+    expect(shut).toEqual([true, false, true]);
+  });
+
+  test('on a small catalogue it is the best there is (every combination tried by hand)', () => {
+    // Two rows ask for the same: a nipple and a valve, by close or long nipple, by ball or gate.
+    const small = catalogueOf(['BH-075', 'NC-075', 'NL-075-4', 'LV-075', 'GV-075', 'HB-075', 'HO-075'].map(part));
+    const two = outlets(
+      ['BH-075', 'NC-075', 'LV-075', 'HB-075', 'HO-075'],
+      ['BH-075', 'NL-075-4', 'GV-075', 'HB-075', 'HO-075'],
+    );
+    const { fewest, cheapest } = unify(contextOf(two, small));
+    // Fixed: bulkhead, hose. One nipple, one valve, one tail serve both rows: five different parts; the cheaper of each.
+    expect(fewest.differentParts).toBe(5);
+    const nipple = Math.min(part('NC-075').priceUsd, part('NL-075-4').priceUsd);
+    const valve = Math.min(part('LV-075').priceUsd, part('GV-075').priceUsd);
+    const fixed = 2 * part('BH-075').priceUsd;
+    expect(fewest.priceUsd).toBeCloseTo(fixed + 2 * (nipple + valve + part('HB-075').priceUsd), 2);
+    expect(cheapest.priceUsd).toBeCloseTo(fewest.priceUsd, 2);
+  });
+
+  test('a job with nothing in it has nothing to unify', () =>
+    expect(unify(contextOf(tankWith({}), shippedCatalogue)).fewest).toMatchObject({
+      differentParts: 0,
+      priceUsd: 0,
+      edits: [],
+    }));
+});
+
+describe('using what is on hand', () => {
+  const stocked = (stock: Readonly<Record<string, number>>) =>
+    catalogueOf(shippedCatalogue.list, new Map(Object.entries(stock)));
+  const proposals = (job: Job, stock: Readonly<Record<string, number>>, place = 0) => {
+    const context = contextOf(job, stocked(stock));
+    const run = context.runs[place];
+    return run ? useOnHand(run, context) : [];
+  };
+  const job = outlets(['BH-075', 'NC-075', 'LV-075', 'HB-075', 'HO-075']);
+
+  test('a valve in the van stands for the one to be bought, and does what it did', () => {
+    const [first] = proposals(job, { 'GV-075': 1 });
+    expect(first?.data).toMatchObject({ parts: expect.stringContaining('Gate valve') as string });
+    expect(first?.priceUsd).toBeCloseTo(-part('LV-075').priceUsd, 2);
+    expect(after(job, first?.edits ?? []).parts.map(({ code }) => code)).toContain('GV-075');
+  });
+
+  test('two places do not take the same piece', () => {
+    const twice = outlets(['BH-075', 'NC-075', 'LV-075', 'NC-075', 'LV-075', 'HB-075', 'HO-075']);
+    expect(proposals(twice, { 'GV-075': 1 })).toHaveLength(1);
+  });
+
+  test('nothing is proposed where nothing that fits is there', () => {
+    expect(proposals(job, {})).toEqual([]);
+    expect(proposals(job, { 'LV-100': 3 })).toEqual([]);
+  });
+
+  test('what is on hand already stays', () =>
+    expect(proposals(job, { 'LV-075': 1, 'NC-075': 1, 'HB-075': 1, 'GV-075': 1 })).toEqual([]));
+});
