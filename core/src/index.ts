@@ -70,7 +70,7 @@ export { type CheckContext, type JudgedJoint, contextOf } from './job/context';
 export { appendChain, insertChain } from './routes/chain-edits';
 export * from './routes/cut-in';
 export * from './routes/unify';
-export * from './routes/use-on-hand';
+export * from './routes/from-hand';
 export * from './assembly/vector';
 export * from './assembly/course';
 export * from './assembly/closure';

@@ -27,7 +27,7 @@ const withRun = (parts: NonNullable<SampleHole['parts']>, link?: { readonly seal
           ...(link ? { end: { of: 'hole', id: 'b' } as const } : {}),
         },
         { id: 'b', tankId: 't2', ...(hole.size ? { size: hole.size } : {}) },
-      ].toReversed() as SampleHole[],
+      ].toReversed(),
     }),
   );
 const strandOf = (context: ReturnType<typeof plan>, holeId = 'a') => {

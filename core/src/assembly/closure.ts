@@ -26,8 +26,7 @@ export const givesWay = ({ items, joints }: Stretch): boolean =>
   items.some(({ part }) => isFlexible(part) || part.features.includes('union-nut') || part.features.includes('slip'));
 
 /** The new parts of a strand, parted by those that stand already. */
-export function stretchesOf(strand: Strand, { joints }: CheckContext): readonly Stretch[] {
-  const judgedOf = (id: string | undefined): JudgedJoint | undefined => joints.find(({ joint }) => joint.id === id);
+export function stretchesOf(strand: Strand, { judgedOf }: CheckContext): readonly Stretch[] {
   const stretches: Stretch[] = [];
   let items: StrandItem[] = [];
   let made: MadeJoint[] = [];

@@ -27,11 +27,10 @@ type Side =
  */
 export function holdingOf(partId: string, context: CheckContext): HeldPart {
   const { index } = context;
-  const judged = new Map(context.joints.map((one) => [one.joint.id, one]));
   const seen = new Set([partId]);
   const sidesFrom = (ref: EndRef, turning: JudgedJoint | undefined): readonly Side[] => {
     const joint = index.jointAt(ref);
-    const at = joint && judged.get(joint.id);
+    const at = context.judgedOf(joint?.id);
     if (!joint || !at) return [];
     const nature = natureOf(at);
     if (opensInPlace(nature)) return [{ is: 'opens' }];

@@ -1,4 +1,5 @@
 import { describe, expect, test } from 'vitest';
+import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue } from '../fittings/catalogue';
 import { contextOf } from '../job/context';
 import { type SampleHole, tankWith } from '../test/sample-jobs';
@@ -107,6 +108,19 @@ describe('a run as it really goes', () => {
     const { legs } = laid([{ code: 'BH-075' }, { code: 'HB-075' }, { code: 'HO-075', lengthM: 2, riseM: -2 }]);
     expect(legs[2]?.headingOut.out).toBeCloseTo(1, 9);
     expect((legs[2]?.to.up ?? 0) - (legs[2]?.from.up ?? 0)).toBeCloseTo(-2, 9);
+  });
+
+  test('a tube that ends in another opening of its tank turns towards it, up and back in', () => {
+    const context = contextOf(ternPoint(), shippedCatalogue);
+    const sight = context.runs.find(
+      ({ penetration, strands }) => penetration.label === 'P6' && strands[0]?.end.at === 'hole',
+    );
+    const course = sight && courseOf(sight, context);
+    const [, , , first, below, , tube, second] = course?.strands[0] ?? [];
+    expect(first?.headingOut.up).toBeCloseTo(1, 9);
+    // Centre to centre of the two holes is 36 in, less the take-off of two elbows.
+    expect((tube?.to.up ?? 0) - (below?.from.up ?? 0)).toBeCloseTo(35 * INCH, 2);
+    expect(second?.headingOut.out).toBeCloseTo(-1, 9);
   });
 
   test('what hangs on the inside goes back from the wall', () => {

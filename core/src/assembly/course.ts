@@ -1,11 +1,12 @@
 import { type Part, isByLength, overallMm } from '../fittings/part';
 import type { CheckContext } from '../job/context';
-import type { Heading, PlacedPart } from '../job/job';
+import { HEADINGS, type Heading, type PlacedPart } from '../job/job';
 import { baseLevelM } from '../job/levels';
 import { tankOf } from '../job/lookup';
 import type { Run, Strand, StrandItem } from '../job/run';
+import { remember } from '../quantity/remember';
 import { isFlexible } from './flexible';
-import { HEADING_VECTORS, type Vector, along, plus, squareTo, times, turned, unit } from './vector';
+import { HEADING_VECTORS, type Vector, along, dot, plus, squareTo, times, turned, unit } from './vector';
 
 /** What had to be assumed of a leg, because nobody has said it. */
 export type Assumed = 'length' | 'direction' | 'rise';
@@ -24,6 +25,8 @@ export interface Leg {
   /** Where its branches come out, by end. */
   readonly branches: ReadonlyMap<number, { readonly from: Vector; readonly heading: Vector }>;
   readonly assumed: readonly Assumed[];
+  /** Does it lie here for sure: nothing before it had to be assumed? */
+  readonly sure: boolean;
 }
 
 /** How a run really goes: the legs of each of its strands, in their order. */
@@ -41,8 +44,16 @@ const { out: OUT, up: UP, down: DOWN, back: BACK } = HEADING_VECTORS;
 const STEEP = 0.999;
 const isSteep = (heading: Vector): boolean => Math.abs(heading.up) > STEEP;
 
-/** Which way a bend is drawn that nobody has turned: down from a level line, out from an upright one. */
-export const usualHeading = (heading: Vector): Heading => (isSteep(heading) ? 'out' : 'down');
+/**
+ * Which way a bend is drawn that nobody has turned: to where the line is known to end, otherwise down from a level line
+ * and out from an upright one.
+ */
+export function usualHeading(heading: Vector, towards?: Vector): Heading {
+  const square = HEADINGS.filter((one) => squareTo(heading, HEADING_VECTORS[one]) !== undefined);
+  const nearest =
+    towards && square.toSorted((a, b) => dot(HEADING_VECTORS[b], towards) - dot(HEADING_VECTORS[a], towards))[0];
+  return nearest ?? (isSteep(heading) ? 'out' : 'down');
+}
 
 const startHeading = (face: Run['penetration']['face']): Vector =>
   face === 'top' ? UP : face === 'bottom' ? DOWN : OUT;
@@ -61,8 +72,8 @@ export function courseOf({ penetration, strands }: Run, context: CheckContext): 
     right: 0,
     up: (tank ? baseLevelM(tank) : 0) + (penetration.face === 'bottom' ? 0 : penetration.heightM),
   };
-  const engagementM = new Map(context.joints.map(({ joint, mating }) => [joint.id, mating.engagementMm / 1000]));
   const branches = new Map<string, { readonly from: Vector; readonly heading: Vector }>();
+  const unsure = new Set<string>();
   const wallM = tank?.wallM ?? 0;
   const legsOf = (strand: Strand): readonly Leg[] => {
     const { from } = strand;
@@ -74,13 +85,17 @@ export function courseOf({ penetration, strands }: Run, context: CheckContext): 
           ? { from: along(start, BACK, wallM), heading: BACK }
           : { from: start, heading: startHeading(penetration.face) };
     if (!begin) return [];
+    const target = targetOf(strand, penetration, start, context);
     const legs: Leg[] = [];
+    let sure = from.of !== 'part' || inside || !unsure.has(from.id);
     let { from: at, heading } = begin;
     for (const [place, item] of strand.items.entries()) {
       const inWall = place === 0 && from.of === 'hole' ? inWallM(item, wallM) : undefined;
-      const standsInM = inWall ?? (item.jointIn ? (engagementM.get(item.jointIn.id) ?? 0) : 0);
-      const leg = legOf(item, along(at, heading, -standsInM), heading);
-      legs.push(leg);
+      const standsInM = inWall ?? (context.judgedOf(item.jointIn?.id)?.mating.engagementMm ?? 0) / 1000;
+      const leg = legOf(item, along(at, heading, -standsInM), heading, target);
+      legs.push({ ...leg, sure });
+      sure &&= leg.assumed.length === 0;
+      if (!sure) unsure.add(item.placed.id);
       for (const [end, branch] of leg.branches) branches.set(`${item.placed.id} ${end}`, branch);
       at = leg.to;
       heading = leg.headingOut;
@@ -88,6 +103,14 @@ export function courseOf({ penetration, strands }: Run, context: CheckContext): 
     return legs;
   };
   return { strands: strands.map(legsOf), start };
+}
+
+/** The opening of the same tank in which a strand ends: where its bends lead, even when nobody has said so. */
+function targetOf({ end }: Strand, near: Run['penetration'], start: Vector, { job }: CheckContext): Vector | undefined {
+  const far = end.at === 'hole' ? job.penetrations.find(({ id }) => id === end.id) : undefined;
+  return far && far.tankId === near.tankId && far.face === near.face
+    ? { out: 0, right: far.aroundM - near.aroundM, up: start.up + far.heightM - near.heightM }
+    : undefined;
 }
 
 const isInside = (from: { readonly id: string; readonly end: number }, { index }: CheckContext): boolean =>
@@ -103,14 +126,22 @@ function overallM(part: Part, { lengthM }: PlacedPart): number {
   return part.features.includes('saddle') ? 0 : overallMm(part) / 1000;
 }
 
-function legOf({ placed, part, inEnd, outEnd }: StrandItem, from: Vector, heading: Vector): Leg {
+function legOf(
+  { placed, part, inEnd, outEnd }: StrandItem,
+  from: Vector,
+  heading: Vector,
+  target: Vector | undefined,
+): Omit<Leg, 'sure'> {
   const long = overallM(part, placed);
   const isBranch = (end: number | undefined): boolean => end !== undefined && part.ends[end]?.position === 'branch';
   // Who comes in by the branch of a tee goes on square to it.
   const bend = isBranch(inEnd) ? (part.branchDegrees ?? SQUARE) : (part.bendDegrees ?? 0);
   const turns = bend > 0 || part.features.includes('branch') || part.features.includes('spout');
   const said = placed.points !== null && squareTo(heading, HEADING_VECTORS[placed.points]) !== undefined;
-  const side = HEADING_VECTORS[said && placed.points !== null ? placed.points : usualHeading(heading)];
+  const side =
+    HEADING_VECTORS[
+      said && placed.points !== null ? placed.points : usualHeading(heading, target && plus(target, times(from, -1)))
+    ];
   const through = along(from, heading, long / 2);
   const straight = isByLength(part) ? slopeOf(placed, part, heading, long) : undefined;
   const headingOut = straight?.heading ?? (bend > 0 ? (turned(heading, side, bend) ?? heading) : heading);
@@ -156,6 +187,11 @@ function slopeOf(
   const step = plus(times(level, Math.sqrt(1 - rise ** 2)), times(UP, rise));
   return { step, heading: isFlexible(part) ? level : step };
 }
+
+/** The courses of all runs of a job, by opening; worked out once. */
+export const coursesOf: (context: CheckContext) => ReadonlyMap<string, Course> = remember(
+  (context: CheckContext) => new Map(context.runs.map((run) => [run.penetration.id, courseOf(run, context)])),
+);
 
 /** Where a strand ends, seen from its opening [m]; undefined where nothing stands on it. */
 export function endOfStrand({ start, strands }: Course, place: number): Vector | undefined {

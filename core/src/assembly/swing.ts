@@ -69,15 +69,13 @@ function obstaclesOf(leg: Leg, { penetration }: Run, context: CheckContext): rea
 export function withoutRoom(run: Run, course: Course, context: CheckContext): readonly NoRoom[] {
   return course.strands.flatMap((legs, strand) =>
     legs.flatMap((leg, place): NoRoom[] => {
-      const jointId = run.strands[strand]?.items[place]?.jointIn?.id;
-      const judged = context.joints.find(({ joint }) => joint.id === jointId);
-      if (!judged || leg.placed.existing || natureOf(judged) !== 'turns') return [];
+      const judged = context.judgedOf(run.strands[strand]?.items[place]?.jointIn?.id);
+      if (!judged || !leg.sure || leg.placed.existing || natureOf(judged) !== 'turns') return [];
       const swingM = swingMm(leg.part) / 1000;
       const [nearest] = obstaclesOf(leg, run, context).toSorted((a, b) => a.roomM - b.roomM);
       if (!nearest || nearest.roomM >= swingM) return [];
       const before = legs[place - 1];
-      const beforeJoint = run.strands[strand]?.items[place - 1]?.jointIn?.id;
-      const fixed = context.joints.find(({ joint }) => joint.id === beforeJoint);
+      const fixed = context.judgedOf(run.strands[strand]?.items[place - 1]?.jointIn?.id);
       const carrier = before && fixed && !['turns', 'in-wall'].includes(natureOf(fixed)) ? before : undefined;
       return [{ leg, judged, swingM, roomM: Math.max(0, nearest.roomM), against: nearest.name, carrier }];
     }),

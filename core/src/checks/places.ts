@@ -17,3 +17,11 @@ export const atJoint = ({ joint, penetration }: JudgedJoint): Place => ({
 });
 
 export const atTank = (tank: Job['tanks'][number]): Place => ({ kind: 'tank', id: tank.id, label: tank.label });
+
+/** At a part of a run. */
+export const atPart = (partId: string, { id, label }: Penetration): Place => ({
+  kind: 'part',
+  id: partId,
+  penetrationId: id,
+  label,
+});

@@ -1,4 +1,5 @@
 import type { Check } from './define-check';
+import cableAndWater from './hole/cable-and-water/check';
 import cordEntryUnsealed from './hole/cord-entry-unsealed/check';
 import floatValve from './hole/float-valve/check';
 import gasketInConcrete from './hole/gasket-in-concrete/check';
@@ -22,12 +23,29 @@ import ventTooSmall from './hole/vent-too-small/check';
 import wallMisfit from './hole/wall-misfit/check';
 import waterLeftBehind from './hole/water-left-behind/check';
 import falseFriend from './joint/false-friend/check';
+import leftOut from './joint/left-out/check';
 import materialCaution from './joint/material-caution/check';
 import notKnown from './joint/not-known/check';
 import notRated from './joint/not-rated/check';
+import uselessSealant from './joint/useless-sealant/check';
+import willNotPoint from './joint/will-not-point/check';
+import bottleneck from './run/bottleneck/check';
 import endOpen from './run/end-open/check';
+import heavyValve from './run/heavy-valve/check';
+import heldForGood from './run/held-for-good/check';
 import lengthNotKnown from './run/length-not-known/check';
+import noRoomToSwing from './run/no-room-to-swing/check';
+import noShutOff from './run/no-shut-off/check';
+import noStub from './run/no-stub/check';
+import noVacuumBreaker from './run/no-vacuum-breaker/check';
+import notForBurial from './run/not-for-burial/check';
+import notForDrinking from './run/not-for-drinking/check';
 import outdoors from './run/outdoors/check';
+import overPressure from './run/over-pressure/check';
+import rigidClosure from './run/rigid-closure/check';
+import sprungClosure from './run/sprung-closure/check';
+import unsupported from './run/unsupported/check';
+import wrongWay from './run/wrong-way/check';
 import baseLoad from './tank/base-load/check';
 import blocksInWay from './tank/blocks-in-way/check';
 import buriedCare from './tank/buried-care/check';
@@ -44,6 +62,11 @@ import sidePressure from './tank/side-pressure/check';
 /** Every check. A new one: its folder with check.ts, check.test.ts and doc.md, and a line here. */
 export const CHECKS: readonly Check[] = [
   falseFriend,
+  leftOut,
+  rigidClosure,
+  wrongWay,
+  overPressure,
+  noVacuumBreaker,
   noSeal,
   gasketInConcrete,
   gasketSeries,
@@ -51,6 +74,7 @@ export const CHECKS: readonly Check[] = [
   inNoDrillZone,
   tooNearAnother,
   cordEntryUnsealed,
+  cableAndWater,
   noOverflow,
   overflowTooSmall,
   overflowTooHigh,
@@ -80,8 +104,20 @@ export const CHECKS: readonly Check[] = [
   buriedCare,
   riserLow,
   blocksInWay,
+  sprungClosure,
+  heldForGood,
+  noRoomToSwing,
+  willNotPoint,
+  bottleneck,
+  notForDrinking,
+  notForBurial,
   materialCaution,
   ownValve,
   gasketPull,
   outdoors,
+  noShutOff,
+  unsupported,
+  heavyValve,
+  noStub,
+  uselessSealant,
 ];

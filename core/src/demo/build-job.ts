@@ -11,7 +11,7 @@ export interface DemoPart extends Partial<Omit<PlacedPart, 'id'>> {
   readonly code: string;
   readonly inEnd?: number;
   readonly outEnd?: number;
-  }
+}
 
 /** Where a demo run ends: open if not said. */
 export type DemoEnd = Exclude<EndRef, { of: 'part' }>;
@@ -37,9 +37,18 @@ export function buildJob(name: string, measures: Measures, catalogue: Catalogue 
   };
   const run: JobBuilder['run'] = (holeId, parts, end) => {
     let at: EndRef = { of: 'hole', id: holeId };
-    for (const [index, { code, inEnd = 0, outEnd = inEnd === 0 ? 1 : 0, lengthM = null, ...given }] of parts.entries()) {
+    for (const [
+      index,
+      { code, inEnd = 0, outEnd = inEnd === 0 ? 1 : 0, lengthM = null, ...given },
+    ] of parts.entries()) {
       const id = `${holeId}-${index + 1}`;
-      edit({ type: 'add-part', part: newPart(id, code, { lengthM, ...given }), at, partEnd: inEnd, jointId: `${holeId}-j${index + 1}` });
+      edit({
+        type: 'add-part',
+        part: newPart(id, code, { lengthM, ...given }),
+        at,
+        partEnd: inEnd,
+        jointId: `${holeId}-j${index + 1}`,
+      });
       at = { of: 'part', id, end: outEnd };
     }
     if (end) edit({ type: 'join-ends', jointId: `${holeId}-j${parts.length + 1}`, a: at, b: end });

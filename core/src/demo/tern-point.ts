@@ -142,11 +142,25 @@ export function ternPoint(): Job {
     });
   edit({
     type: 'add-terminal',
-    terminal: { id: 'downpipe', name: 'boat house downpipe', offers: '3 IPS socket', distanceM: null, dropM: null, mains: false },
+    terminal: {
+      id: 'downpipe',
+      name: 'boat house downpipe',
+      offers: '3 IPS socket',
+      distanceM: null,
+      dropM: null,
+      mains: false,
+    },
   });
   edit({
     type: 'add-terminal',
-    terminal: { id: 'bay', name: 'rinse bay', offers: '3/4 NH F swivel', distanceM: 60 * FT, dropM: 66 * IN, mains: false },
+    terminal: {
+      id: 'bay',
+      name: 'rinse bay',
+      offers: '3/4 NH F swivel',
+      distanceM: 60 * FT,
+      dropM: 66 * IN,
+      mains: false,
+    },
   });
   edit({
     type: 'add-terminal',
@@ -186,7 +200,7 @@ export function ternPoint(): Job {
     of: 'terminal',
     id: 'gravel',
   });
-  // Centre to centre 36 in, less the take-off of two elbows.
+  // Centre to centre 36 in, less the take-off of two elbows and the union that lets it come off to be cleaned.
   run(
     'p6',
     [
@@ -194,7 +208,9 @@ export function ternPoint(): Job {
       { code: 'AM-050' },
       { code: 'CP-050', lengthM: 2.5 * IN },
       { code: 'ES-050' },
-      { code: 'CP-050', lengthM: 35 * IN },
+      { code: 'CP-050', lengthM: 3 * IN },
+      { code: 'US-050' },
+      { code: 'CP-050', lengthM: 31.0625 * IN },
       { code: 'ES-050' },
       { code: 'CP-050', lengthM: 2.5 * IN },
       { code: 'AM-050', inEnd: 1 },

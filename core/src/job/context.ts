@@ -1,6 +1,8 @@
 import { type Mating, verdictWords } from '../connections/mating';
+import type { End } from '../connections/end';
 import { mate } from '../connections/mate';
 import type { Catalogue } from '../fittings/catalogue';
+import { remember } from '../quantity/remember';
 import type { Job, Joint, Penetration } from './job';
 import { type ResolvedEnd, resolveEnd } from './resolve';
 import { type JobIndex, type Run, indexJob, jointsOfRun, walkRun } from './run';
@@ -24,6 +26,8 @@ export interface CheckContext {
   readonly index: JobIndex;
   readonly runs: readonly Run[];
   readonly joints: readonly JudgedJoint[];
+  /** A joint by its id; undefined where there is none. */
+  readonly judgedOf: (jointId: string | undefined) => JudgedJoint | undefined;
 }
 
 /** Water just leaves or enters here: there is nothing to make tight. */
@@ -50,14 +54,32 @@ const NOT_SAID: Mating = {
   engagementMm: 0,
 };
 
+/** What has been judged between two ends of the catalogue, made as they ask; both are objects that never change. */
+const judgedWith = remember<End, WeakMap<End, Map<string, Mating>>>(() => new WeakMap());
+
+/** `mate` of a joint that is made as it asks: worked out once for the two ends and what they are made of. */
+function asAsked(a: ResolvedEnd & { readonly end: End }, b: ResolvedEnd & { readonly end: End }): Mating {
+  const known = judgedWith(a.end);
+  const byMaterial = known.get(b.end) ?? new Map<string, Mating>();
+  known.set(b.end, byMaterial);
+  const key = `${a.material ?? ''}|${b.material ?? ''}`;
+  const mating = byMaterial.get(key) ?? mate(a.end, b.end, { a: a.material, b: b.material });
+  byMaterial.set(key, mating);
+  return mating;
+}
+
+const isKnown = (side: ResolvedEnd): side is ResolvedEnd & { readonly end: End } => side.end !== undefined;
+
 function judgeJoint(joint: Joint, job: Job, index: JobIndex): Omit<JudgedJoint, 'penetration'> {
   const [a, b] = [resolveEnd(joint.a, job, index), resolveEnd(joint.b, job, index)];
   const free = [a, b].some(({ ref, end }) => ref.of === 'terminal' && end === undefined);
   const mating = free
     ? DAYLIGHT
-    : a.end === undefined || b.end === undefined
+    : !isKnown(a) || !isKnown(b)
       ? NOT_SAID
-      : mate(a.end, b.end, { a: a.material, b: b.material });
+      : joint.madeWith === null
+        ? asAsked(a, b)
+        : mate(a.end, b.end, { a: a.material, b: b.material, madeWith: joint.madeWith });
   return { joint, a, b, mating, words: verdictWords(mating) };
 }
 
@@ -72,5 +94,6 @@ export function contextOf(job: Job, catalogue: Catalogue): CheckContext {
   for (const { penetration, strands } of runs)
     for (const { id } of jointsOfRun(strands)) if (!holder.has(id)) holder.set(id, penetration);
   const joints = job.joints.map((joint) => ({ ...judgeJoint(joint, job, index), penetration: holder.get(joint.id) }));
-  return { job, catalogue, index, runs, joints };
+  const byId = new Map(joints.map((judged) => [judged.joint.id, judged]));
+  return { job, catalogue, index, runs, joints, judgedOf: (id) => byId.get(id ?? '') };
 }

@@ -19,7 +19,13 @@ const first = () => {
       code: part.code.replace(/^U-/, 'UT-').replace(/^TRS-/, 'TR-'),
     })),
     joints: joints.map(({ id, number, a, b, accepted }) => ({ id, number, a, b, accepted })),
-    terminals: terminals.map(({ mains: _, ...terminal }) => terminal),
+    terminals: terminals.map(({ id, name: called, offers, distanceM, dropM }) => ({
+      id,
+      name: called,
+      offers,
+      distanceM,
+      dropM,
+    })),
     tanks: tanks.map(({ id, label, type, capacityM3, diameterM, brimM, heightM, wallM, plinthM }) => ({
       id,
       label,

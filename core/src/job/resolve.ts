@@ -80,6 +80,10 @@ export function sealOf(holeId: string, index: JobIndex): Seal | undefined {
   return found && end?.kind === 'wall-seal' ? { ...found, end } : undefined;
 }
 
+/** Is this opening still to be drilled? Not a port, and not one in which something stands already. */
+export const isToDrill = (hole: Penetration, index: JobIndex): boolean =>
+  hole.port === null && sealOf(hole.id, index)?.placed.existing !== true;
+
 /** Half of the flat an opening needs in this job [m]. */
 export function flatRadiusM(hole: Penetration, job: Job, index: JobIndex): number {
   const seal = sealOf(hole.id, index);

@@ -2,7 +2,7 @@ import { tankOf } from '../job/lookup';
 import { wallSealSizeOf } from '../connections/standards/wall-seals';
 import type { CheckContext } from '../job/context';
 import type { Penetration } from '../job/job';
-import { flatRadiusM, holeDiameterM, sealOf } from '../job/resolve';
+import { flatRadiusM, holeDiameterM, isToDrill, sealOf } from '../job/resolve';
 import { type SealWay, placedWay } from '../job/seal-ways';
 import { formatLength } from '../quantity/length';
 import { fillText } from '../quantity/values';
@@ -40,7 +40,7 @@ const PILOT_M = 0.00635;
 /** Every hole of a tank that is drilled, top first, in the measures of the job. */
 export function drillHoles(tank: Tank, context: CheckContext): readonly DrillHole[] {
   return context.job.penetrations
-    .filter(({ tankId, port }) => tankId === tank.id && port === null)
+    .filter((hole) => hole.tankId === tank.id && isToDrill(hole, context.index))
     .toSorted((a, b) => b.heightM - a.heightM)
     .map((hole) => drillHole(hole, tank, context));
 }

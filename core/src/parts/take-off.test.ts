@@ -148,3 +148,71 @@ describe('what is on hand', () => {
     });
   });
 });
+
+describe('what stands already', () => {
+  const standing = (holeParts: number) => {
+    const job = outlet;
+    return list({
+      ...job,
+      parts: job.parts.map((part, index) => (index < holeParts ? { ...part, existing: true } : part)),
+    });
+  };
+  const codes = (parts: ReturnType<typeof list>) =>
+    parts.groups.flatMap(({ id, lines }) => (id === 'tools' || id === 'drill' ? [] : lines.map(({ code }) => code)));
+
+  test('is not bought, its hole is not drilled, and the joints between what stands take nothing', () => {
+    // Bulkhead, nipple, valve and tail stand; hose and its end are new.
+    const parts = standing(4);
+    expect(codes(parts)).not.toContain('BH-075');
+    expect(codes(parts)).not.toContain('LV-075');
+    expect(codes(parts)).not.toContain('TA-050');
+    expect(parts.groups.find(({ id }) => id === 'drill')?.lines.map(({ code }) => code)).not.toContain('SW-413');
+    expect(parts.groups.find(({ id }) => id === 'run-h')?.lines.map(({ code }) => code)).toEqual([
+      'HM-075075',
+      'HO-075',
+    ]);
+    // The hose is new: both of its clamps are bought.
+    expect(parts.groups.find(({ id }) => id === 'consumables')?.lines.find(({ code }) => code === 'HC-16')?.buy).toBe(
+      2,
+    );
+  });
+
+  test('a new part on a standing one is closed by what is bought', () =>
+    expect(codes(standing(2))).toContain('TA-050'));
+});
+
+describe('straps and saddles', () => {
+  const line = (parts: Parameters<typeof drumWith>[0]['parts']) =>
+    list(drumWith({ hole: { size: '1' }, ...(parts ? { parts } : {}) }));
+  const strap = (parts: ReturnType<typeof list>) =>
+    parts.groups.flatMap(({ lines }) => lines).find(({ code }) => code === 'ST-100');
+
+  test('a held pipe is strapped along its length: 1 in PVC every 5 ft, 6 m take four (values from memory)', () => {
+    const held = line([{ code: 'BS-100' }, { code: 'PI-100', lengthM: 6, held: true }, { code: 'KS-100' }]);
+    expect(strap(held)?.need).toBe(Math.ceil(6 / (5 * 0.3048)));
+    expect(strap(line([{ code: 'BS-100' }, { code: 'PI-100', lengthM: 6 }, { code: 'KS-100' }]))).toBeUndefined();
+  });
+
+  test('a pipe that goes on through a saddle is cut as one piece', () => {
+    const parts = line([
+      { code: 'BS-100' },
+      { code: 'PI-100', lengthM: 0.6 },
+      { code: 'SA-100-050' },
+      { code: 'PI-100', lengthM: 0.9 },
+      { code: 'KS-100' },
+    ]);
+    const bars = parts.cuts.find(({ code }) => code === 'PI-100')?.bars ?? [];
+    expect(bars.flatMap(({ pieces }) => pieces.map(({ lengthM }) => lengthM))).toEqual([1.5]);
+  });
+
+  test('a pipe that is cut for a tee is two', () => {
+    const parts = line([
+      { code: 'BS-100' },
+      { code: 'PI-100', lengthM: 0.6 },
+      { code: 'TS-100' },
+      { code: 'PI-100', lengthM: 0.9 },
+      { code: 'KS-100' },
+    ]);
+    expect(parts.cuts.find(({ code }) => code === 'PI-100')?.bars.flatMap(({ pieces }) => pieces)).toHaveLength(2);
+  });
+});

@@ -1,11 +1,13 @@
 import type { CheckContext, JudgedJoint } from '../job/context';
 import { MATERIAL_NAMES } from '../connections/material';
 import { holdsAtAll } from '../connections/mating';
-import { sealOf } from '../job/resolve';
+import { isToDrill, sealOf } from '../job/resolve';
 import type { Run, StrandItem } from '../job/run';
+import { goesRound } from '../fittings/capability';
 import { type Part, isByLength } from '../fittings/part';
 import { inventedPriceUsd } from '../fittings/part-family';
 import type { Job } from '../job/job';
+import { strapsFor } from '../assembly/support-spacing';
 import { formatLength, formatStockLength } from '../quantity/length';
 import { sizeCode, sizeWords } from '../quantity/size';
 import { type PlacedNeed, consumableLines } from './consumables';
@@ -26,9 +28,10 @@ export function takeOff(context: CheckContext): PartsList {
   const seals = wallGroup(context, placedIn, left);
   const runs = context.runs.flatMap((run) => runGroup(run, placedIn.get(run.penetration.id) ?? [], context, left));
   const cuts = cutBars(context, placedIn);
-  const needs = placedNeeds(context);
+  const toMake = context.joints.filter((judged) => !standsAlready(judged, context));
+  const needs = placedNeeds(toMake);
   const used = [...placedIn.values()].flat().map(({ part }) => part);
-  const holes = context.job.penetrations.filter(({ port }) => port === null);
+  const holes = context.job.penetrations.filter((hole) => isToDrill(hole, context.index));
   const drillable = holes.flatMap((hole) => {
     const cut = cutOf(hole, context);
     return cut ? [{ label: hole.label, cut }] : [];
@@ -62,7 +65,7 @@ export function takeOff(context: CheckContext): PartsList {
   return {
     groups,
     cuts,
-    closedBy: closedBy(context.joints),
+    closedBy: closedBy(toMake),
     ends: endsClosed(context),
     joints: jointsHolding(context.joints),
     holes: {
@@ -83,13 +86,19 @@ const group = (id: string, title: string, subtitle: string, lines: readonly Part
   lines,
 });
 
-/** The parts of each run; a run that hangs on two holes counts with the first. */
+/** Is this joint made already? Then nothing is bought to close it. */
+const standsAlready = ({ a, b }: JudgedJoint, { index }: CheckContext): boolean =>
+  [a.ref, b.ref].every((ref) => ref.of !== 'part' || index.placed(ref.id)?.placed.existing === true);
+
+/** The parts of each run that are to be put in; a run that hangs on two holes counts with the first. */
 function partsByRun({ runs }: CheckContext): ReadonlyMap<string, readonly StrandItem[]> {
   const seen = new Set<string>();
   return new Map(
     runs.map(({ penetration, strands }) => [
       penetration.id,
-      strands.flatMap(({ items }) => items).filter(({ placed }) => !seen.has(placed.id) && seen.add(placed.id)),
+      strands
+        .flatMap(({ items }) => items)
+        .filter(({ placed }) => !placed.existing && !seen.has(placed.id) && seen.add(placed.id)),
     ]),
   );
 }
@@ -129,21 +138,30 @@ function pieceLines(items: readonly { part: Part; place: string }[], left: OnHan
 /** Invented price of a strap, by the size it holds. */
 const STRAP_USD = 2.4;
 
-/** A strap for everything that is held beside its hole, since a gasket holds no pull. */
-function strapLines({ penetrations }: Job): PartsLine[] {
-  const held = penetrations.filter(({ supported }) => supported);
+/** Straps for what is held beside its hole, since a gasket holds no pull, and along the pipes that are said to be held. */
+function strapLines({ penetrations }: Job, placedIn: ReadonlyMap<string, readonly StrandItem[]>): PartsLine[] {
+  const beside = penetrations.flatMap(({ supported, size, label }) =>
+    supported ? [{ size, place: label, count: 1 }] : [],
+  );
+  const along = penetrations.flatMap(({ id, label }) =>
+    (placedIn.get(id) ?? []).flatMap(({ placed, part }) =>
+      placed.held ? [{ size: part.size, place: label, count: strapsFor(part, placed.lengthM) }] : [],
+    ),
+  );
+  const held = [...beside, ...along];
   return [...new Set(held.map(({ size }) => size))].map((size) => {
-    const own = held.filter((hole) => hole.size === size);
+    const own = held.filter((one) => one.size === size);
+    const count = own.reduce((sum, one) => sum + one.count, 0);
     return {
       code: `ST-${sizeCode(size)}`,
       title: 'Pipe strap with fixings',
       detail: `for ${sizeWords(size)} pipe`,
-      need: own.length,
+      need: count,
       unit: 'piece',
-      buy: own.length,
-      priceUsd: inventedPriceUsd(STRAP_USD, size) * own.length,
-      places: own.map(({ label }) => label),
-      note: 'within 12 in, 300 mm, of the wall',
+      buy: count,
+      priceUsd: inventedPriceUsd(STRAP_USD, size) * count,
+      places: [...new Set(own.map(({ place }) => place))],
+      ...(beside.some((one) => one.size === size) ? { note: 'one within 12 in, 300 mm, of the wall' } : {}),
     };
   });
 }
@@ -158,7 +176,7 @@ function wallGroup(
       .filter(({ part }) => sealsWall(part))
       .map(({ part }) => ({ part, place: penetration.label })),
   );
-  return group('wall', 'Wall', 'what seals each hole', [...pieceLines(items, left), ...strapLines(job)]);
+  return group('wall', 'Wall', 'what seals each hole', [...pieceLines(items, left), ...strapLines(job, placedIn)]);
 }
 
 function runGroup(
@@ -204,10 +222,9 @@ function cutBars({ runs }: CheckContext, placedIn: ReadonlyMap<string, readonly 
     const own = items.filter(({ part }) => part.code === code);
     const part = own[0]?.part;
     if (part?.sale.by !== 'length') return [];
-    const pieces = own.flatMap(({ placed, place }) =>
-      placed.lengthM === null ? [] : [{ label: place, lengthM: placed.lengthM }],
-    );
-    const unknown = own.filter(({ placed }) => placed.lengthM === null).map(({ place }) => place);
+    const lengths = wholeLengths(own, runs);
+    const pieces = lengths.flatMap(({ lengthM, place }) => (lengthM === null ? [] : [{ label: place, lengthM }]));
+    const unknown = lengths.flatMap(({ lengthM, place }) => (lengthM === null ? [place] : []));
     return [
       {
         code,
@@ -218,6 +235,31 @@ function cutBars({ runs }: CheckContext, placedIn: ReadonlyMap<string, readonly 
       },
     ];
   });
+}
+
+/** Pieces as they are cut: a pipe that goes on through a saddle is one piece with what is beyond it. */
+function wholeLengths(
+  own: readonly (StrandItem & { readonly place: string })[],
+  runs: readonly Run[],
+): readonly { readonly place: string; readonly lengthM: number | null }[] {
+  const before = new Map<string, string>();
+  for (const { strands } of runs)
+    for (const { items } of strands)
+      for (const [index, { part }] of items.entries()) {
+        const [near, far] = [items[index - 1]?.placed, items[index + 1]?.placed];
+        if (goesRound(part) && near && far && near.code === far.code) before.set(far.id, near.id);
+      }
+  const firstOf = (id: string): string => {
+    let at = id;
+    for (let near = before.get(at); near !== undefined; near = before.get(at)) at = near;
+    return at;
+  };
+  return own
+    .filter(({ placed }) => firstOf(placed.id) === placed.id)
+    .map(({ placed, place }) => {
+      const all = own.filter((one) => firstOf(one.placed.id) === placed.id).map((one) => one.placed.lengthM);
+      return { place, lengthM: all.includes(null) ? null : all.reduce<number>((sum, one) => sum + (one ?? 0), 0) };
+    });
 }
 
 function stockLines({ code, bars }: CutBars, { catalogue, job }: CheckContext): PartsLine[] {
@@ -266,7 +308,7 @@ function siliconeLines({ job, index }: CheckContext): PartsLine[] {
   ];
 }
 
-const placedNeeds = ({ joints }: CheckContext): readonly PlacedNeed[] =>
+const placedNeeds = (joints: readonly JudgedJoint[]): readonly PlacedNeed[] =>
   joints.flatMap(({ mating, penetration }) => mating.needs.map((need) => ({ need, place: penetration?.label ?? '' })));
 
 const placeOf = ({ joint, penetration }: JudgedJoint): string => `${penetration?.label ?? ''} J${joint.number}`.trim();

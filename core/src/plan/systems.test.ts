@@ -518,6 +518,13 @@ describe.each(Object.entries(SYSTEMS))('%s', (_, system) => {
     expect(failing).toEqual([]);
   });
 
+  test('nothing that cannot be put together', () =>
+    expect(
+      findings
+        .filter(({ check, severity }) => severity === 'fails' && /^(joint|run)\//.test(check))
+        .map(({ check, at }) => `${check} ${at.label}`),
+    ).toEqual([]));
+
   test('no open end', () =>
     expect(
       findings

@@ -7,7 +7,7 @@ import { applyEdits } from '../job/edits/edits';
 import type { Job } from '../job/job';
 import { type SampleHole, tankWith } from '../test/sample-jobs';
 import { unify } from './unify';
-import { useOnHand } from './use-on-hand';
+import { fromHand } from './from-hand';
 
 const part = (code: string): Part => {
   const found = shippedCatalogue.byCode.get(code);
@@ -106,7 +106,7 @@ describe('using what is on hand', () => {
   const proposals = (job: Job, stock: Readonly<Record<string, number>>, place = 0) => {
     const context = contextOf(job, stocked(stock));
     const run = context.runs[place];
-    return run ? useOnHand(run, context) : [];
+    return run ? fromHand(run, context) : [];
   };
   const job = outlets(['BH-075', 'NC-075', 'LV-075', 'HB-075', 'HO-075']);
 

@@ -1,10 +1,14 @@
 import { holdsAtAll } from '../../connections/mating';
+import { formatEnd } from '../../connections/format';
+import type { Catalogue } from '../../fittings/catalogue';
+import { remember } from '../../quantity/remember';
 import type { EndRef } from '../../job/job';
 import { resolveEnd } from '../../job/resolve';
 import type { Run, Strand } from '../../job/run';
 import { knownRoutes } from '../../routes/known-routes';
 import type { Route } from '../../routes/find-routes';
-import { offersOf } from '../../routes/next-parts';
+import { type Offer, offersOf } from '../../routes/next-parts';
+import type { OpenEnd } from '../../routes/way-index';
 import { appendChain } from '../../routes/chain-edits';
 import type { CheckContext } from '../../job/context';
 import type { Fix } from '../finding';
@@ -20,6 +24,25 @@ export const partsBeyondSeal = ({ strands }: Run): number =>
 const NO_PARTS: Route = { links: [], priceUsd: 0, smallestBoreMm: Number.POSITIVE_INFINITY, cost: 0 };
 /** A note offers the first way and no more. */
 const FEW = { limit: 1, mostParts: 4 } as const;
+
+/** The cheapest caps of a catalogue that have been looked for, by the end they close. */
+const knownCaps = remember<Catalogue, Map<string, Offer | undefined>>(() => new Map());
+
+/** The cheapest cap or plug that closes an end. */
+function capFor(at: OpenEnd, catalogue: Catalogue): Offer | undefined {
+  const caps = knownCaps(catalogue);
+  const key = `${formatEnd(at.end)}|${at.material ?? ''}`;
+  if (!caps.has(key))
+    caps.set(
+      key,
+      catalogue.list
+        .filter(({ ends, features }) => ends.length === 1 && features.length === 0)
+        .flatMap((part) => offersOf(at, part))
+        .filter(({ judgement }) => holdsAtAll(judgement.verdict))
+        .toSorted((a, b) => a.part.priceUsd - b.part.priceUsd)[0],
+    );
+  return caps.get(key);
+}
 
 /** Ways to close an open end: to each named terminal that a chain leads to, then the cheapest cap or plug. */
 export function closings(at: EndRef, { job, index, catalogue }: CheckContext): readonly Fix[] {
@@ -38,11 +61,7 @@ export function closings(at: EndRef, { job, index, catalogue }: CheckContext): r
     const [route] = knownRoutes({ end, material }, { end: offers }, catalogue, FEW).routes;
     return route ? [appendChain(job, at, route, `${text}: {parts}`, to)] : [];
   });
-  const [cap] = catalogue.list
-    .filter(({ ends, features }) => ends.length === 1 && features.length === 0)
-    .flatMap((part) => offersOf({ end, material }, part))
-    .filter(({ judgement }) => holdsAtAll(judgement.verdict))
-    .toSorted((a, b) => a.part.priceUsd - b.part.priceUsd);
+  const cap = capFor({ end, material }, catalogue);
   if (!cap) return finishes;
   const closed = {
     ...NO_PARTS,

@@ -1,6 +1,7 @@
 import { knownRoutes } from '../../../routes/known-routes';
 import { insertChain } from '../../../routes/chain-edits';
 import type { CheckContext, JudgedJoint } from '../../../job/context';
+import { LEFT_OUT } from '../left-out/check';
 import { defineCheck } from '../../define-check';
 import type { Fix } from '../../finding';
 import { atJoint } from '../../places';
@@ -26,6 +27,8 @@ export default defineCheck({
   check: (context) =>
     context.joints
       .filter(({ mating }) => mating.verdict === 'starts-then-leaks' || mating.verdict === 'will-not-go')
+      // What is left out of a joint that would hold is another check's to say.
+      .filter(({ mating }) => !LEFT_OUT.includes(mating.reason))
       // What stands in a wall is judged there, with the wall: see the checks of holes.
       .filter(({ a, b }) => ![a, b].some(({ end }) => end?.kind === 'wall-seal'))
       .map((judged) => ({

@@ -1,3 +1,4 @@
+import { LEFT_OUT } from '../left-out/check';
 import { defineCheck } from '../../define-check';
 import { atJoint } from '../../places';
 
@@ -11,7 +12,10 @@ export default defineCheck({
   },
   check: ({ joints }) =>
     joints
-      .filter(({ joint, mating }) => mating.verdict === 'fits-unrated' && joint.accepted === null)
+      .filter(
+        ({ joint, mating }) =>
+          mating.verdict === 'fits-unrated' && joint.accepted === null && !LEFT_OUT.includes(mating.reason),
+      )
       .map((judged) => ({
         messageId: 'fits',
         at: atJoint(judged),

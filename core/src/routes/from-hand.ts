@@ -37,7 +37,7 @@ const enough = ({ links }: Route, left: ReadonlyMap<string, number>): boolean =>
  * What of a run could be built from what is on hand instead of being bought: rows of up to three fittings, each with the
  * row that takes its place, every joint of which holds. The one that saves most first; no two of them touch.
  */
-export function useOnHand(run: Run, context: CheckContext): readonly Proposal[] {
+export function fromHand(run: Run, context: CheckContext): readonly Proposal[] {
   if (context.catalogue.onHand.size === 0) return [];
   const left = leftOf(context);
   const stock = stockOf(context.catalogue);

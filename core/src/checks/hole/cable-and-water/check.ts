@@ -1,0 +1,48 @@
+import type { CheckContext } from '../../../job/context';
+import { sealOf } from '../../../job/resolve';
+import { otherSeals } from '../../seals';
+import { tankOf } from '../../../job/lookup';
+import type { Role } from '../../../walls/roles';
+import { defineCheck } from '../../define-check';
+import { atPenetration } from '../../places';
+
+/** Roles in which no water passes. */
+const DRY: readonly Role[] = ['cord-entry', 'vent', 'access', 'clearance', 'spare'];
+/** Ways to seal that close round a pipe and a cable side by side (common practice). */
+const CLOSES_ROUND_TWO: readonly string[] = ['link-seal', 'wall-boot'];
+
+export default defineCheck({
+  meta: {
+    id: 'hole/cable-and-water',
+    severity: 'fails',
+    summary: 'A cable and water through one opening whose seal closes round one of them only.',
+    sources: [{ document: 'a cable beside a pipe wants a seal with a place for each', provenance: 'common-practice' }],
+    messages: {
+      shared: {
+        title: 'Cable beside the water',
+        text: '{hole} takes a cable and water, and {seal} closes round one of them. Take a seal with a place for each, or give the cable an opening of its own above the water.',
+      },
+    },
+  },
+  check: (context) =>
+    context.job.penetrations.flatMap((hole) => {
+      const both = hole.roles.includes('cord-entry') && hole.roles.some((role) => !DRY.includes(role));
+      const [tank, seal] = [tankOf(context.job, hole), sealOf(hole.id, context.index)];
+      if (!both || !tank || (seal && CLOSES_ROUND_TWO.includes(seal.end.style))) return [];
+      return [
+        {
+          messageId: 'shared' as const,
+          at: atPenetration(hole),
+          data: { hole: hole.label, seal: seal ? seal.part.name.toLowerCase() : 'nothing' },
+          fixes: otherSeals(hole, tank, seal, context).filter(({ edits }) =>
+            edits.every((edit) => edit.type === 'replace-part' && closesRoundTwo(edit.to, context)),
+          ),
+        },
+      ];
+    }),
+});
+
+const closesRoundTwo = (code: string, { catalogue }: CheckContext): boolean =>
+  catalogue.byCode
+    .get(code)
+    ?.ends.some(({ end }) => end.kind === 'wall-seal' && CLOSES_ROUND_TWO.includes(end.style)) === true;

@@ -1,0 +1,42 @@
+import { judge } from '../../../connections/mate';
+import { defineCheck } from '../../define-check';
+import { atJoint } from '../../places';
+
+/** Reasons of `mate` for a joint from which something is left out. */
+export const LEFT_OUT: readonly string[] = ['left-out-leaks', 'left-out-unrated'];
+
+export default defineCheck({
+  meta: {
+    id: 'joint/left-out',
+    severity: 'fails',
+    summary: 'A joint that is made without the washer, tape, clamp, cement, lubricant or insert that it holds with.',
+    sources: [{ document: 'what a joint is made to hold with', provenance: 'common-practice' }],
+    messages: {
+      leaks: { title: 'Starts, then leaks', text: '{why} {instead}' },
+      unrated: { title: 'Fits, not rated', text: '{why} {instead}' },
+    },
+  },
+  check: ({ joints }) =>
+    joints
+      .filter(({ mating }) => LEFT_OUT.includes(mating.reason))
+      .map((judged) => {
+        const { joint, a, b, mating } = judged;
+        const media = a.end && b.end ? judge(a.end, b.end, { a: a.material, b: b.material }).media : [];
+        return {
+          messageId: mating.verdict === 'fits-unrated' ? 'unrated' : 'leaks',
+          at: atJoint(judged),
+          data: { why: mating.why, instead: mating.instead ?? '' },
+          fixes: [
+            {
+              text: 'Make it with {media}',
+              data: { media: media.join(' and ') },
+              edits: [
+                { type: 'change-field', in: 'joints', id: joint.id, field: 'madeWith', from: joint.madeWith, to: null },
+              ],
+              partsAdded: 0,
+              priceUsd: 0,
+            },
+          ],
+        };
+      }),
+});

@@ -1,0 +1,53 @@
+import { judge } from '../../../connections/mate';
+import { holdsAtAll } from '../../../connections/mating';
+import { defineCheck } from '../../define-check';
+import { atJoint } from '../../places';
+
+export default defineCheck({
+  meta: {
+    id: 'joint/useless-sealant',
+    severity: 'advice',
+    summary: 'Something on a joint that holds without it.',
+    sources: [{ document: 'tape does nothing on a joint that seals on its washer', provenance: 'common-practice' }],
+    messages: {
+      useless: { title: 'Does nothing there', text: '{medium} on this joint does nothing: it holds {with}.' },
+    },
+  },
+  check: ({ joints }) =>
+    joints.flatMap((judged) => {
+      const { joint, a, b, mating } = judged;
+      if (joint.madeWith === null || !a.end || !b.end || !holdsAtAll(mating.verdict)) return [];
+      const { media } = judge(a.end, b.end, { a: a.material, b: b.material });
+      const useless = joint.madeWith.filter((medium) => !media.includes(medium));
+      return useless.length === 0
+        ? []
+        : [
+            {
+              messageId: 'useless' as const,
+              at: atJoint(judged),
+              data: {
+                medium: useless.join(' and ').replace(/^./, (letter) => letter.toUpperCase()),
+                with: media.length === 0 ? 'by itself' : `with its ${media.join(' and ')}`,
+              },
+              fixes: [
+                {
+                  text: 'Leave it away',
+                  data: {},
+                  edits: [
+                    {
+                      type: 'change-field' as const,
+                      in: 'joints' as const,
+                      id: joint.id,
+                      field: 'madeWith',
+                      from: joint.madeWith,
+                      to: null,
+                    },
+                  ],
+                  partsAdded: 0,
+                  priceUsd: 0,
+                },
+              ],
+            },
+          ];
+    }),
+});

@@ -1,0 +1,58 @@
+import { tankWith } from '../../../test/sample-jobs';
+import { testCheck } from '../../../test/test-check';
+import check from './check';
+
+const line = (
+  comesApart: boolean | null,
+  ...parts: readonly { readonly code: string; readonly lengthM?: number; readonly inEnd?: number }[]
+) =>
+  tankWith({
+    others: [{ id: 't2', type: 'open-drum' }],
+    holes: [
+      { id: 'b', tankId: 't2', size: '1', roles: ['link'] },
+      {
+        id: 'a',
+        size: '1',
+        roles: ['link'],
+        comesApart,
+        parts: [{ code: 'BS-100' }, ...parts, { code: 'BS-100', inEnd: 1 }],
+        end: { of: 'hole', id: 'b' },
+      },
+    ],
+  });
+const pipe = { code: 'PI-100', lengthM: 0.3 } as const;
+
+testCheck(check, {
+  clean: [
+    {
+      why: 'a strainer with a union beside it',
+      job: line(
+        null,
+        pipe,
+        { code: 'AM-100', inEnd: 1 },
+        { code: 'YT-100' },
+        { code: 'AM-100' },
+        pipe,
+        { code: 'US-100' },
+        pipe,
+      ),
+    },
+    { why: 'made for good, and nobody wants it otherwise', job: line(null, pipe) },
+    { why: 'it shall come apart, and a union lets it', job: line(true, pipe, { code: 'US-100' }, pipe) },
+    { why: 'made for good on purpose', job: line(false, pipe) },
+  ],
+  found: [
+    {
+      why: 'a strainer between two glued pipes',
+      job: line(null, pipe, { code: 'AM-100', inEnd: 1 }, { code: 'YT-100' }, { code: 'AM-100' }, pipe),
+      findings: [{ title: 'Cannot come out again', at: 'P1', text: 'J4 and J5' }],
+      fixSettles: false,
+    },
+    {
+      why: 'a run that shall come apart, glued throughout',
+      job: line(true, pipe),
+      findings: [{ title: 'Does not come apart', at: 'P1', text: 'are glued' }],
+      fixSettles: false,
+    },
+  ],
+});

@@ -1,0 +1,67 @@
+import { SERVICED, holdingOf } from '../../../assembly/coming-out';
+import { type Stretch, givesWay, stretchesOf } from '../../../assembly/closure';
+import type { CheckContext } from '../../../job/context';
+import type { Run, StrandItem } from '../../../job/run';
+import { type Report, defineCheck } from '../../define-check';
+import { runsOnce } from '../../flow';
+import { atPart, atPenetration } from '../../places';
+
+export default defineCheck({
+  meta: {
+    id: 'run/held-for-good',
+    severity: 'costs',
+    summary: 'What must be cleaned, set or taken in for winter, and cannot come out again.',
+    sources: [{ document: 'what needs care has a joint that opens on each side', provenance: 'common-practice' }],
+    messages: {
+      serviced: {
+        title: 'Cannot come out again',
+        text: '{part} must be taken out for care, and {joints} hold it: put a union or a quick coupling beside it.',
+      },
+      run: {
+        title: 'Does not come apart',
+        text: 'The run shall come apart, and nothing in it opens: {joints} are glued. Put a union in, or an end that screws.',
+      },
+    },
+  },
+  check: (context) => runsOnce(context).flatMap((run) => [...serviced(run, context), ...comesApart(run, context)]),
+});
+
+const itemsOf = ({ strands }: Run): readonly StrandItem[] => strands.flatMap(({ items }) => items);
+
+const named = (joints: ReturnType<typeof holdingOf>['heldBy']): string =>
+  joints.map(({ joint }) => `J${joint.number}`).join(' and ');
+
+function serviced(run: Run, context: CheckContext): readonly Report<'serviced'>[] {
+  return itemsOf(run)
+    .filter(({ part, placed }) => !placed.existing && part.features.some((feature) => SERVICED.includes(feature)))
+    .filter(({ part }) => part.ends.every(({ end }) => end.kind !== 'wall-seal'))
+    .flatMap(({ placed, part }) => {
+      const { comesOut, heldBy } = holdingOf(placed.id, context);
+      return comesOut
+        ? []
+        : [
+            {
+              messageId: 'serviced' as const,
+              at: atPart(placed.id, run.penetration),
+              data: { part: part.name, joints: named(heldBy) },
+            },
+          ];
+    });
+}
+
+/** One finding a run: a stretch in which nothing opens, and no free end lets a thread be turned off. */
+function comesApart({ penetration, strands }: Run, context: CheckContext): readonly Report<'run'>[] {
+  const farIds = strands.flatMap(({ end }) => (end.at === 'hole' ? [end.id] : []));
+  const holes = context.job.penetrations.filter(({ id }) => id === penetration.id || farIds.includes(id));
+  if (!holes.some((hole) => hole.comesApart === true)) return [];
+  const stuck = strands
+    .flatMap((strand) => stretchesOf(strand, context))
+    .filter(({ joints }) => joints.some(({ nature }) => nature === 'glued'))
+    .find((stretch) => !givesWay(stretch) && !(freeAtItsEnd(stretch) && turnsOff(stretch)));
+  if (!stuck) return [];
+  const glued = stuck.joints.filter(({ nature }) => nature === 'glued').map(({ judged }) => judged);
+  return [{ messageId: 'run', at: atPenetration(penetration), data: { joints: named(glued) } }];
+}
+
+const freeAtItsEnd = ({ heldAtBothEnds }: Stretch): boolean => !heldAtBothEnds;
+const turnsOff = ({ joints }: Stretch): boolean => joints.some(({ nature }) => nature === 'turns');

@@ -1,0 +1,94 @@
+import { tankWith } from '../../../test/sample-jobs';
+import { testCheck } from '../../../test/test-check';
+import check from './check';
+
+/** Two drums on one manifold, whose open branch is closed by what is given. */
+const manifold = (...stub: readonly { readonly code: string; readonly lengthM?: number }[]) => {
+  const job = tankWith({
+    others: [{ id: 't2', type: 'open-drum' }],
+    holes: [
+      { id: 'b', tankId: 't2', size: '1', roles: ['link'] },
+      {
+        id: 'a',
+        size: '1',
+        roles: ['link'],
+        parts: [
+          { code: 'BS-100' },
+          { code: 'PI-100', lengthM: 0.3 },
+          { code: 'TS-100' },
+          { code: 'PI-100', lengthM: 0.3 },
+          { code: 'US-100' },
+          { code: 'PI-100', lengthM: 0.1 },
+          { code: 'BS-100', inEnd: 1 },
+        ],
+        end: { of: 'hole', id: 'b' },
+      },
+    ],
+  });
+  const [like] = job.parts;
+  if (!like) throw new Error('no part');
+  return {
+    ...job,
+    parts: [
+      ...job.parts,
+      ...stub.map(({ code, lengthM = null }, index) => ({ ...like, id: `s${index}`, code, lengthM })),
+    ],
+    joints: [
+      ...job.joints,
+      ...stub.map((_, index) => ({
+        id: `s${index}-j`,
+        number: 20 + index,
+        a:
+          index === 0
+            ? ({ of: 'part', id: 'a-3', end: 2 } as const)
+            : ({ of: 'part', id: `s${index - 1}`, end: 1 } as const),
+        b: { of: 'part', id: `s${index}`, end: 0 } as const,
+        accepted: null,
+        madeWith: null,
+      })),
+    ],
+  };
+};
+
+testCheck(check, {
+  clean: [
+    { why: 'a capped stub of 6 in', job: manifold({ code: 'PI-100', lengthM: 0.15 }, { code: 'KS-100' }) },
+    { why: 'a stub whose length is not known yet', job: manifold({ code: 'PI-100' }, { code: 'KS-100' }) },
+    {
+      why: 'two tanks in a plain line: no manifold',
+      job: tankWith({
+        others: [{ id: 't2', type: 'open-drum' }],
+        holes: [
+          { id: 'b', tankId: 't2', roles: ['link'] },
+          {
+            id: 'a',
+            roles: ['link'],
+            parts: [
+              { code: 'BH-075' },
+              { code: 'NC-075' },
+              { code: 'U-075' },
+              { code: 'NC-075' },
+              { code: 'BH-075', inEnd: 1 },
+            ],
+            end: { of: 'hole', id: 'b' },
+          },
+        ],
+      }),
+    },
+  ],
+  found: [
+    {
+      why: 'the branch is used for a tap, nothing is left',
+      job: manifold({ code: 'PLS-100' }),
+      findings: [{ title: 'Nothing to extend from', at: 'P1', text: '2 tanks' }],
+      fixSettles: false,
+    },
+    {
+      // Three sockets of 1 in Schedule 40 at 0.875 in (ASTM D2466): 2-5/8 in.
+      why: 'a stub of 2 in',
+      job: manifold({ code: 'PI-100', lengthM: 0.0508 }, { code: 'KS-100' }),
+      findings: [{ title: 'Stub too short', at: 'P1', text: '2-5/8 in' }],
+      fixSettles: false,
+    },
+  ],
+});

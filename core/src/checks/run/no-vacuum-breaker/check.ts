@@ -1,0 +1,71 @@
+import { shippedCatalogue } from '../../../fittings/catalogue';
+import { formatEnd } from '../../../connections/format';
+import type { Part } from '../../../fittings/part';
+import type { CheckContext } from '../../../job/context';
+import type { Run, StrandItem } from '../../../job/run';
+import { defineCheck } from '../../define-check';
+import { runsOnce } from '../../flow';
+import { atPart } from '../../places';
+
+export default defineCheck({
+  meta: {
+    id: 'run/no-vacuum-breaker',
+    severity: 'fails',
+    summary: 'A hose tap on a line in which the pressure of the mains stands, without a vacuum breaker.',
+    sources: [
+      { document: 'backflow protection at hose connections: plumbing codes everywhere', provenance: 'common-practice' },
+    ],
+    messages: {
+      none: {
+        title: 'No vacuum breaker',
+        text: 'The pressure of {place} can reach {part}: a hose left in a bucket is sucked back when the pressure falls. Ask what your code wants; a vacuum breaker is the least.',
+      },
+    },
+  },
+  check: (context) =>
+    runsOnce(context).flatMap((run) => {
+      const place = mainsOf(run, context);
+      return place === undefined
+        ? []
+        : run.strands
+            .flatMap(({ items }) => items)
+            .filter(({ part }) => part.features.includes('spout') && !part.features.includes('vacuum-breaker'))
+            .filter((item) => !brokenBehind(item, run))
+            .map((item) => ({
+              messageId: 'none' as const,
+              at: atPart(item.placed.id, run.penetration),
+              data: { place, part: item.part.name.toLowerCase() },
+              fixes: withBreaker(item),
+            }));
+    }),
+});
+
+/** The supply that stands in a run; an open tank between is an air gap. */
+const mainsOf = ({ strands }: Run, { job }: CheckContext): string | undefined =>
+  strands
+    .flatMap(({ end }) => (end.at === 'terminal' ? [job.terminals.find(({ id }) => id === end.id)] : []))
+    .find((terminal) => terminal?.mains)?.name;
+
+/** A breaker screwed on behind the tap serves as well. */
+const brokenBehind = ({ placed }: StrandItem, { strands }: Run): boolean =>
+  strands.some(({ items }) => {
+    const at = items.findIndex((item) => item.placed.id === placed.id);
+    return at >= 0 && items[at + 1]?.part.features.includes('vacuum-breaker') === true;
+  });
+
+const endsOf = ({ ends }: Part): string => ends.map(({ end }) => formatEnd(end)).join();
+
+/** The same tap with a breaker in it. */
+const withBreaker = ({ placed, part }: StrandItem) =>
+  shippedCatalogue.list
+    .filter(({ features }) => features.includes('spout') && features.includes('vacuum-breaker'))
+    .filter((other) => endsOf(other) === endsOf(part))
+    .toSorted((a, b) => a.priceUsd - b.priceUsd)
+    .slice(0, 1)
+    .map((other) => ({
+      text: 'Take instead: {part}',
+      data: { part: `${other.name} ${other.detail}` },
+      edits: [{ type: 'replace-part' as const, partId: placed.id, from: part.code, to: other.code }],
+      partsAdded: 0,
+      priceUsd: other.priceUsd - part.priceUsd,
+    }));

@@ -1,0 +1,38 @@
+import { coursesOf } from '../../../assembly/course';
+import { settingCaution } from '../../../connections/material';
+import { defineCheck } from '../../define-check';
+import { runsOnce } from '../../flow';
+import { atPart } from '../../places';
+
+export default defineCheck({
+  meta: {
+    id: 'run/not-for-burial',
+    severity: 'costs',
+    summary: 'A part below the ground whose material does not bear it.',
+    sources: [{ document: 'metals, hose and clear plastic in the ground', provenance: 'common-practice' }],
+    messages: {
+      buried: { title: 'Not for the ground', text: '{part} lies {depth} below the ground: {why}' },
+    },
+  },
+  check: (context) =>
+    runsOnce(context).flatMap((run) => {
+      // One finding a run and material, at its deepest part.
+      const deep = (coursesOf(context).get(run.penetration.id)?.strands ?? [])
+        .flat()
+        .filter(({ from, to, placed, sure }) => sure && !placed.existing && Math.max(from.up, to.up) < 0)
+        .toSorted((a, b) => Math.min(a.from.up, a.to.up) - Math.min(b.from.up, b.to.up));
+      return [...new Set(deep.map(({ part }) => part.material))].flatMap((material) => {
+        const leg = deep.find(({ part }) => part.material === material);
+        const why = settingCaution(material, 'burial');
+        return leg && why !== undefined
+          ? [
+              {
+                messageId: 'buried' as const,
+                at: atPart(leg.placed.id, run.penetration),
+                data: { part: leg.part.name, depth: { lengthM: -Math.min(leg.from.up, leg.to.up) }, why },
+              },
+            ]
+          : [];
+      });
+    }),
+});

@@ -1,0 +1,50 @@
+import { drumWith, tankWith } from '../../../test/sample-jobs';
+import { testCheck } from '../../../test/test-check';
+import check from './check';
+
+/** A hose that falls so far from a drum, with a fitting at its foot. */
+const down = (metres: number, ...codes: readonly string[]) =>
+  drumWith({
+    hole: { size: '2' },
+    parts: [
+      { code: 'BS-200' },
+      { code: 'ES-200', points: 'down' },
+      { code: 'PI-200', lengthM: metres },
+      ...codes.map((code) => ({ code })),
+    ],
+  });
+
+testCheck(check, {
+  clean: [
+    { why: 'a metre and a half of water on pressure pipe', job: down(1.5, 'KS-200') },
+    { why: 'drainage in an overflow runs empty', job: drumWith({}) },
+  ],
+  found: [
+    {
+      why: 'a drainage elbow at the foot of a line that stands full: 3 m of water, 29 kPa and more (hydrostatics)',
+      job: down(3, 'ED-200'),
+      findings: [{ title: 'Drainage under pressure', at: 'P1', text: 'the water above it' }],
+      fixSettles: false,
+    },
+    {
+      // Mains of 600 kPa (common practice) on a container adapter of 300 (value from memory).
+      why: 'a container adapter on the mains',
+      job: tankWith({
+        type: 'crate-us',
+        terminals: [{ id: 'm', name: 'mains', offers: '3/4 NPT F', distanceM: null, dropM: null, mains: true }],
+        holes: [
+          {
+            id: 'h',
+            face: 'front',
+            roles: ['float-fill'],
+            port: 'S60x6 M',
+            parts: [{ code: 'XC-NPT075' }, { code: 'NC-075' }],
+            end: { of: 'terminal', id: 'm' },
+          },
+        ],
+      }),
+      findings: [{ title: 'Too much pressure', at: 'P1', text: 'made for 300 kPa; the mains' }],
+      fixSettles: false,
+    },
+  ],
+});

@@ -1,0 +1,85 @@
+import { coursesOf } from '../../../assembly/course';
+import type { CheckContext } from '../../../job/context';
+import { baseLevelM, levelsOf } from '../../../job/levels';
+import { tankOf } from '../../../job/lookup';
+import type { Run } from '../../../job/run';
+import { GRAVITY_M_S2 } from '../../../hydraulics/free-flow';
+import { type Report, defineCheck } from '../../define-check';
+import { runsOnce } from '../../flow';
+import { atPart } from '../../places';
+
+/** What mains may stand at, where nobody has measured it [kPa] (common practice). */
+const MAINS_KPA = 600;
+/** Drainage weeps under more than this [kPa]: a metre of water (our judgement). */
+const DRAINAGE_KPA = 10;
+/** Nobody knows what an own part bears; a seal in a wall is judged with the wall. */
+const NOT_JUDGED: readonly string[] = ['own', 'wall-fitting', 'push-through-gasket', 'support', 'screen'];
+
+export default defineCheck({
+  meta: {
+    id: 'run/over-pressure',
+    severity: 'fails',
+    summary: 'A part under more pressure than it is made for: of the water above it, of a pump, of the mains.',
+    sources: [{ document: 'hydrostatics: 9.81 kPa a metre', provenance: 'standard-formula' }],
+    messages: {
+      over: { title: 'Too much pressure', text: '{part} is made for {rated}; {because} puts {stands} on it.' },
+      drainage: {
+        title: 'Drainage under pressure',
+        text: '{part} is drainage, made for no pressure; {because} puts {stands} on it.',
+      },
+    },
+  },
+  check: (context) => runsOnce(context).flatMap((run) => worst(run, context)),
+});
+
+/** One finding a run: the part that is furthest over. */
+function worst(run: Run, context: CheckContext): readonly Report<'over' | 'drainage'>[] {
+  const { penetration } = run;
+  const tank = tankOf(context.job, penetration);
+  const course = coursesOf(context).get(penetration.id);
+  if (!tank || !course) return [];
+  const added = addedBy(run, context);
+  const surfaceM = baseLevelM(tank) + levelsOf(tank, context).fullM;
+  const full = added !== undefined || STANDS_FULL.some((role) => penetration.roles.includes(role));
+  if (!full) return [];
+  const over = course.strands.flatMap((legs) =>
+    legs.flatMap(({ placed, part, from, to }) => {
+      const kpa = Math.max(0, surfaceM - Math.min(from.up, to.up)) * GRAVITY_M_S2 + (added?.kpa ?? 0);
+      const rated = part.ratedKpa ?? DRAINAGE_KPA;
+      return NOT_JUDGED.includes(part.family) || part.ends.length === 0 || kpa <= rated
+        ? []
+        : [{ placed, part, kpa, rated }];
+    }),
+  );
+  const [first] = over.toSorted((a, b) => b.kpa / b.rated - a.kpa / a.rated);
+  if (!first) return [];
+  return [
+    {
+      messageId: first.part.ratedKpa === null ? 'drainage' : 'over',
+      at: atPart(first.placed.id, penetration),
+      data: {
+        part: first.part.name,
+        because: added?.because ?? 'the water above it',
+        stands: `${Math.round(first.kpa)} kPa`,
+        ...(first.part.ratedKpa === null ? {} : { rated: `${Math.round(first.rated)} kPa` }),
+      },
+    },
+  ];
+}
+
+/** Lines that stand full of water under that of the tank; an overflow or an inlet runs and is empty. */
+const STANDS_FULL = ['draw-off', 'pump-line', 'link', 'sight-tube'] as const;
+
+/** Pressure that comes to that of the tank. */
+function addedBy(
+  { strands }: Run,
+  { job }: CheckContext,
+): { readonly kpa: number; readonly because: string } | undefined {
+  const mains = strands.some(
+    ({ end }) => end.at === 'terminal' && job.terminals.find(({ id }) => id === end.id)?.mains === true,
+  );
+  const pumps = strands.flatMap(({ items }) => items.flatMap(({ part }) => (part.pump ? [part] : [])));
+  const shutOffM = Math.max(0, ...pumps.map(({ pump }) => pump?.curve[0]?.[1] ?? 0));
+  if (mains && MAINS_KPA >= shutOffM * GRAVITY_M_S2) return { kpa: MAINS_KPA, because: 'the mains' };
+  return shutOffM > 0 ? { kpa: shutOffM * GRAVITY_M_S2, because: 'the pump, shut off,' } : undefined;
+}

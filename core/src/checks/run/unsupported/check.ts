@@ -1,0 +1,42 @@
+import { coursesOf } from '../../../assembly/course';
+import { strapsFor, supportSpacingM } from '../../../assembly/support-spacing';
+import { defineCheck } from '../../define-check';
+import { runsOnce } from '../../flow';
+import { setFix } from '../../move-fix';
+import { atPart } from '../../places';
+
+export default defineCheck({
+  meta: {
+    id: 'run/unsupported',
+    severity: 'advice',
+    summary: 'Rigid pipe above the ground that spans further than it may.',
+    sources: [{ document: 'support spacing of pipe full of water', provenance: 'from-memory' }],
+    messages: {
+      span: {
+        title: 'Pipe without support',
+        text: '{part} goes {length} and may span {most}: strap it in {count} places, or say that something holds it.',
+      },
+    },
+  },
+  check: (context) =>
+    runsOnce(context).flatMap((run) =>
+      (coursesOf(context).get(run.penetration.id)?.strands ?? []).flat().flatMap(({ placed, part, from, to }) => {
+        const mostM = supportSpacingM(part);
+        const inGround = Math.max(from.up, to.up) < 0;
+        if (mostM === undefined || inGround || placed.held || (placed.lengthM ?? 0) <= mostM) return [];
+        return [
+          {
+            messageId: 'span' as const,
+            at: atPart(placed.id, run.penetration),
+            data: {
+              part: part.name,
+              length: { lengthM: placed.lengthM ?? 0 },
+              most: { lengthM: mostM },
+              count: strapsFor(part, placed.lengthM),
+            },
+            fixes: [setFix('parts', placed, 'held', false, true, 'Strap it')],
+          },
+        ];
+      }),
+    ),
+});

@@ -1,0 +1,70 @@
+import { drumWith, tankWith } from '../../../test/sample-jobs';
+import { testCheck } from '../../../test/test-check';
+import check from './check';
+
+const outlet = (turned: boolean) =>
+  drumWith({
+    parts: [
+      { code: 'BH-100' },
+      { code: 'NC-100' },
+      turned ? { code: 'CKW-100', inEnd: 1 } : { code: 'CKW-100' },
+      { code: 'NC-100' },
+    ],
+    hole: { size: '1' },
+  });
+const fill = (turned: boolean) =>
+  drumWith({
+    hole: { size: '1', roles: ['tanker-fill'] },
+    parts: [
+      { code: 'BH-100' },
+      { code: 'NC-100' },
+      turned ? { code: 'CKW-100', inEnd: 1 } : { code: 'CKW-100' },
+      { code: 'NC-100' },
+    ],
+  });
+const link = tankWith({
+  others: [{ id: 't2', type: 'open-drum' }],
+  holes: [
+    { id: 'b', tankId: 't2', size: '1', roles: ['link'] },
+    {
+      id: 'a',
+      size: '1',
+      roles: ['link'],
+      parts: [
+        { code: 'BH-100' },
+        { code: 'NC-100' },
+        { code: 'CKW-100' },
+        { code: 'NC-100' },
+        { code: 'BH-100', inEnd: 1 },
+      ],
+      end: { of: 'hole', id: 'b' },
+    },
+  ],
+});
+
+testCheck(check, {
+  clean: [
+    { why: 'out of the tank, arrow outward', job: outlet(false) },
+    { why: 'into the tank, arrow inward', job: fill(true) },
+  ],
+  found: [
+    {
+      why: 'a check valve against the outflow',
+      job: outlet(true),
+      findings: [{ title: 'Against the water', at: 'P1', text: 'Swing check valve' }],
+      fixSettles: true,
+    },
+    {
+      why: 'a check valve against the filling',
+      job: fill(false),
+      findings: [{ title: 'Against the water', at: 'P1' }],
+      fixSettles: true,
+    },
+    {
+      why: 'one way between two tanks',
+      job: link,
+      findings: [{ title: 'One way in a link', at: 'P1', text: 'no longer level' }],
+      fixSettles: false,
+    },
+  ],
+});
