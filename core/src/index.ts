@@ -69,6 +69,7 @@ export * from './walls/stand';
 export { type CheckContext, type JudgedJoint, contextOf } from './job/context';
 export { appendChain, insertChain } from './routes/chain-edits';
 export * from './routes/cut-in';
+export * from './routes/stretch';
 export * from './routes/unify';
 export * from './routes/from-hand';
 export * from './assembly/vector';

@@ -81,7 +81,9 @@ describe('closing between two tanks', () => {
 
 describe('the order of work', () => {
   const steps = (context: ReturnType<typeof plan>) =>
-    assemblyOf(strandOf(context), context).map(({ judged, when }) => `J${judged.joint.number} ${when}`);
+    assemblyOf(strandOf(context), context).map(({ judged, brought, when }) =>
+      judged ? `J${judged.joint.number} ${when}` : `${brought?.part.name ?? ''} ${when}`,
+    );
 
   test('goes outward where the end is free', () =>
     expect(steps(withRun([{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'LV-075' }]))).toEqual([
@@ -95,7 +97,24 @@ describe('the order of work', () => {
       steps(
         withRun([{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'U-075' }, { code: 'NC-075' }], { seal: 'BH-075' }),
       ),
-    ).toEqual(['J1 on', 'J2 on', 'J6 from-far-end', 'J5 from-far-end', 'J4 from-far-end', 'J3 closes']));
+    ).toEqual(['J1 on', 'J2 on', 'J3 on', 'J6 from-far-end', 'J5 from-far-end', 'J4 from-far-end', 'Union closes']));
+});
+
+test('a slip coupling is pushed back over both of its joints, a hose closes at its near end', () => {
+  const whens = (parts: NonNullable<SampleHole['parts']>, seal: string) => {
+    const context = withRun(parts, { seal }, seal === 'BS-100' ? { size: '1' } : {});
+    return assemblyOf(strandOf(context), context).flatMap(({ judged, when }) =>
+      when === 'closes' ? [`J${judged?.joint.number ?? ''}`] : [],
+    );
+  };
+  const pipe = { code: 'PI-100', lengthM: 0.3 };
+  expect(whens([{ code: 'BS-100' }, pipe, { code: 'CLS-100' }, pipe], 'BS-100')).toEqual(['J3', 'J4']);
+  expect(
+    whens(
+      [{ code: 'BH-075' }, { code: 'HB-075' }, { code: 'HO-075', lengthM: 1 }, { code: 'HB-075', inEnd: 1 }],
+      'BH-075',
+    ),
+  ).toEqual(['J4']);
 });
 
 describe('what can come out again', () => {

@@ -137,10 +137,13 @@ function legOf(
   // Who comes in by the branch of a tee goes on square to it.
   const bend = isBranch(inEnd) ? (part.branchDegrees ?? SQUARE) : (part.bendDegrees ?? 0);
   const turns = bend > 0 || part.features.includes('branch') || part.features.includes('spout');
-  const said = placed.points !== null && squareTo(heading, HEADING_VECTORS[placed.points]) !== undefined;
+  // Walked from its other end a bend is met along where it points; then it leads to where the line is known to end.
+  const said =
+    placed.points !== null && (target !== undefined || squareTo(heading, HEADING_VECTORS[placed.points]) !== undefined);
+  const square = placed.points !== null && squareTo(heading, HEADING_VECTORS[placed.points]) !== undefined;
   const side =
     HEADING_VECTORS[
-      said && placed.points !== null ? placed.points : usualHeading(heading, target && plus(target, times(from, -1)))
+      square && placed.points !== null ? placed.points : usualHeading(heading, target && plus(target, times(from, -1)))
     ];
   const through = along(from, heading, long / 2);
   const straight = isByLength(part) ? slopeOf(placed, part, heading, long) : undefined;

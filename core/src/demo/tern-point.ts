@@ -171,7 +171,7 @@ export function ternPoint(): Job {
   run('p2', [
     { code: 'PG-300' },
     { code: 'PI-300', lengthM: 12 * IN },
-    { code: 'ES-300' },
+    { code: 'ES-300', points: 'down' },
     { code: 'PI-300', lengthM: 58 * IN },
     { code: 'SO-300' },
   ]);
@@ -194,7 +194,8 @@ export function ternPoint(): Job {
     { code: 'LV-075' },
     { code: 'NH-075' },
     { code: 'HS-075100' },
-    { code: 'HO-100', lengthM: 60 * FT },
+    // The bay lies 66 in below the base, the hole 8 in above it.
+    { code: 'HO-100', lengthM: 60 * FT, riseM: -74 * IN },
   ]);
   run('p5', [{ code: 'NC-150' }, { code: 'VT-150' }, { code: 'AM-150' }, { code: 'PI-150', lengthM: 24 * IN }], {
     of: 'terminal',
@@ -207,11 +208,11 @@ export function ternPoint(): Job {
       { code: 'BH-050' },
       { code: 'AM-050' },
       { code: 'CP-050', lengthM: 2.5 * IN },
-      { code: 'ES-050' },
+      { code: 'ES-050', points: 'up' },
       { code: 'CP-050', lengthM: 3 * IN },
       { code: 'US-050' },
       { code: 'CP-050', lengthM: 31.0625 * IN },
-      { code: 'ES-050' },
+      { code: 'ES-050', points: 'back' },
       { code: 'CP-050', lengthM: 2.5 * IN },
       { code: 'AM-050', inEnd: 1 },
       { code: 'BH-050', inEnd: 1 },

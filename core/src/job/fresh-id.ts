@@ -1,8 +1,12 @@
+/** Ids made from ids grow; beyond this their end is cut off, the number tells them apart. */
+const MOST_CHARS = 60;
+
 /** An id that is not in use yet: `base`, or with the next number behind it. */
 export function freshId(base: string, used: readonly { readonly id: string }[]): string {
   const taken = new Set(used.map(({ id }) => id));
-  if (!taken.has(base)) return base;
+  const short = base.slice(0, MOST_CHARS);
+  if (!taken.has(short)) return short;
   let number = 2;
-  while (taken.has(`${base}-${number}`)) number++;
-  return `${base}-${number}`;
+  while (taken.has(`${short}-${number}`)) number++;
+  return `${short}-${number}`;
 }

@@ -58,6 +58,7 @@ describe('a fix', () => {
 
 test('a fresh id is the base, or the base with the next number', () => {
   expect(freshId('a', [])).toBe('a');
+  expect(freshId('a'.repeat(90), [{ id: 'a'.repeat(60) }])).toBe(`${'a'.repeat(60)}-2`);
   expect(freshId('a', [{ id: 'a' }])).toBe('a-2');
   expect(freshId('a', [{ id: 'a' }, { id: 'a-2' }, { id: 'a-4' }])).toBe('a-3');
 });

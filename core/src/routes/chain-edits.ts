@@ -1,26 +1,35 @@
 import type { Edit } from '../job/edits/edits';
 import type { EndRef, Job } from '../job/job';
-import type { Route } from './find-routes';
+import type { RouteLink } from './find-routes';
 import { partTitle } from '../fittings/catalogue';
-import { type Part, isByLength } from '../fittings/part';
+import { isByLength } from '../fittings/part';
 import { freshId } from '../job/fresh-id';
 import type { Proposal } from '../job/proposal';
 import { newPart } from '../job/new-part';
 
-const named = (route: Pick<Route, 'links'>): string => route.links.map(({ part }) => partTitle(part)).join(', then ');
+/** A link of a chain that is put in; what is sold by length may come with it. */
+export interface ChainLink extends RouteLink {
+  readonly lengthM?: number | null;
+}
+
+/** A row of parts to put in, and what it costs. */
+export interface Chain {
+  readonly links: readonly ChainLink[];
+  readonly priceUsd: number;
+}
+
+const lengthOf = ({ part, lengthM = null }: ChainLink): number | null => (isByLength(part) ? lengthM : null);
+
+const named = (route: Chain): string => route.links.map(({ part }) => partTitle(part)).join(', then ');
 
 /** The fix that puts a route between the two sides of a joint, side `a` first. */
-export function insertChain(
-  job: Job,
-  jointId: string,
-  route: Pick<Route, 'links' | 'priceUsd'>,
-  text: string,
-): Proposal {
+export function insertChain(job: Job, jointId: string, route: Chain, text: string): Proposal {
   let parts = job.parts;
   let joints: readonly { id: string }[] = job.joints;
   let between = jointId;
-  const edits = route.links.map(({ part, endIn, endOut }): Edit => {
-    const placed = newPart(freshId(`${jointId}-fix`, parts), part.code);
+  const edits = route.links.map((link): Edit => {
+    const { endIn, endOut } = link;
+    const placed = newPart(freshId(`${jointId}-fix`, parts), link.part.code, { lengthM: lengthOf(link) });
     const newJointId = freshId(`${jointId}-far`, joints);
     parts = [...parts, placed];
     joints = [...joints, { id: newJointId }];
@@ -39,14 +48,7 @@ export function insertChain(
 }
 
 /** The fix that puts a route on an open end and, where given, joins its far end to `to`. */
-export function appendChain(
-  job: Job,
-  at: EndRef,
-  route: Pick<Route, 'links' | 'priceUsd'>,
-  text: string,
-  to?: EndRef,
-  lengthM: (part: Part) => number | null = () => null,
-): Proposal {
+export function appendChain(job: Job, at: EndRef, route: Chain, text: string, to?: EndRef): Proposal {
   const base = at.id;
   let parts = job.parts;
   let joints: readonly { id: string }[] = job.joints;
@@ -56,10 +58,9 @@ export function appendChain(
     joints = [...joints, { id }];
     return id;
   };
-  const edits = route.links.map(({ part, endIn, endOut }): Edit => {
-    const placed = newPart(freshId(`${base}-on`, parts), part.code, {
-      lengthM: isByLength(part) ? lengthM(part) : null,
-    });
+  const edits = route.links.map((link): Edit => {
+    const { endIn, endOut } = link;
+    const placed = newPart(freshId(`${base}-on`, parts), link.part.code, { lengthM: lengthOf(link) });
     parts = [...parts, placed];
     const edit: Edit = { type: 'add-part', part: placed, at: standing, partEnd: endIn, jointId: newJoint() };
     standing = { of: 'part', id: placed.id, end: endOut };

@@ -82,10 +82,8 @@ export function cutIn(
     if (!lengthOf) return undefined;
     const pieces = pieceOf(nearM, lengthOf.removedM);
     if (!pieces) return undefined;
-    const edits = joinedBy(
-      pieces,
-      (from, to, job) => appendChain(job, from, route, '', to, (piece) => lengthOf.of.get(piece) ?? null).edits,
-    );
+    const links = route.links.map((link) => ({ ...link, lengthM: lengthOf.of.get(link.part) ?? null }));
+    const edits = joinedBy(pieces, (from, to, job) => appendChain(job, from, { ...route, links }, '', to).edits);
     return {
       text: 'Saw out {gap}, put in: {parts}',
       data: {

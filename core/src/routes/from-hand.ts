@@ -1,11 +1,10 @@
 import { type Catalogue, catalogueOf, partTitle } from '../fittings/catalogue';
-import { isByLength } from '../fittings/part';
 import { remember } from '../quantity/remember';
 import type { CheckContext } from '../job/context';
 import type { Proposal } from '../job/proposal';
 import type { Run, StrandItem } from '../job/run';
 import { findRoutes, type Route } from './find-routes';
-import { priceOf, replaceSegment, segmentOf, segmentsOf } from './segments';
+import { mayStandFor, priceOf, replaceSegment, segmentOf, segmentsOf } from './segments';
 
 /** Longer stretches than this are not looked at: what replaces them is another run. */
 const MOST_REPLACED = 3;
@@ -58,7 +57,7 @@ export function fromHand(run: Run, context: CheckContext): readonly Proposal[] {
       limit: 2,
       onHand: stock.onHand,
     });
-    const route = routes.find((one) => enough(one, left) && one.links.every(({ part }) => !isByLength(part)));
+    const route = routes.find((one) => enough(one, left) && mayStandFor(segment, one.links));
     return route ? [{ segment, route, saves: priceOf(bought.map(({ part }) => part)) }] : [];
   });
   const taken = new Set<string>();

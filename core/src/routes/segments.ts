@@ -90,6 +90,14 @@ export function segmentsOf(context: CheckContext): readonly Segment[] {
   );
 }
 
+/** May this chain stand for a segment? Not with what is cut to length, nor with a tap in the middle of a line. */
+export const mayStandFor = ({ items }: Pick<Segment, 'items'>, links: readonly RouteLink[]): boolean =>
+  links.every(
+    ({ part }) =>
+      !isByLength(part) &&
+      (!part.features.includes('spout') || items.some((item) => item.part.features.includes('spout'))),
+  );
+
 /** What a row of parts costs that are bought one by one. */
 export const priceOf = (parts: readonly Part[]): number => parts.reduce((sum, { priceUsd }) => sum + priceUsd, 0);
 

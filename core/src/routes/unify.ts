@@ -1,10 +1,10 @@
 import { formatEnd } from '../connections/format';
 import type { Catalogue } from '../fittings/catalogue';
-import { type Part, isByLength } from '../fittings/part';
+import type { Part } from '../fittings/part';
 import type { CheckContext } from '../job/context';
 import type { Edit } from '../job/edits/edits';
 import { findRoutes, type RouteLink } from './find-routes';
-import { type Segment, priceOf, replaceSegment, segmentsOf } from './segments';
+import { type Segment, mayStandFor, priceOf, replaceSegment, segmentsOf } from './segments';
 
 /** One way of building all runs of a job. */
 export interface Building {
@@ -65,7 +65,7 @@ function questionsOf(context: CheckContext): readonly Question[] {
             prefer,
             require: first.does,
             limit: MOST_WAYS,
-          }).routes.flatMap(({ links }) => (links.some(({ part }) => isByLength(part)) ? [] : [links])),
+          }).routes.flatMap(({ links }) => (mayStandFor(first, links) ? [links] : [])),
         )
       : [];
     const ways = [...segments.map(linksOf), ...found];

@@ -32,6 +32,8 @@ export interface LaidPart {
   readonly breakMm: { readonly fromMm: number; readonly toMm: number } | undefined;
   readonly lengthM: number | null;
   readonly byLength: boolean;
+  /** It stands there already. */
+  readonly existing: boolean;
 }
 
 export interface LaidSeam {
@@ -113,6 +115,7 @@ export function layOut(strand: Strand, { wallMm, port, jointOf }: StringContext)
       breakMm: longer ? breakOf(sections) : undefined,
       lengthM: placed.lengthM,
       byLength,
+      existing: placed.existing,
     });
     if (jointIn)
       seams.push({

@@ -9,7 +9,7 @@ const AXIS_OVER_MM = 6;
 interface StringDrawingProps {
   readonly layout: StringLayout;
   readonly pxPerMm: number;
-  readonly selectedId?: string | null;
+  readonly selectedIds?: readonly string[];
   readonly onSelect?: ((partId: string) => void) | undefined;
 }
 
@@ -17,7 +17,7 @@ interface StringDrawingProps {
  * A strand in half-section on the axis y = 0: upper half cut, lower half as seen from outside, water in the bore.
  * Draws inside an SVG that has the hatches.
  */
-export function StringDrawing({ layout, pxPerMm, selectedId = null, onSelect }: StringDrawingProps) {
+export function StringDrawing({ layout, pxPerMm, selectedIds = [], onSelect }: StringDrawingProps) {
   const px = (mm: number): number => Math.round(mm * pxPerMm * 100) / 100;
   const start = layout.wall ? 0 : px((layout.parts[0]?.fromMm ?? AXIS_OVER_MM) - AXIS_OVER_MM);
   const end = px(layout.lengthMm);
@@ -31,6 +31,7 @@ export function StringDrawing({ layout, pxPerMm, selectedId = null, onSelect }: 
         <g
           key={part.id}
           data-part={part.code}
+          opacity={part.existing ? STANDS_OPACITY : undefined}
           className={onSelect ? 'cursor-pointer' : undefined}
           onClick={onSelect && (() => onSelect(part.id))}
         >
@@ -41,7 +42,7 @@ export function StringDrawing({ layout, pxPerMm, selectedId = null, onSelect }: 
         </g>
       ))}
       {layout.parts
-        .filter(({ id }) => id === selectedId)
+        .filter(({ id }) => selectedIds.includes(id))
         .map((part) => (
           <rect
             key={part.id}
@@ -70,6 +71,8 @@ interface PieceProps {
   readonly px: (mm: number) => number;
 }
 
+/** What stands already is paler than what is put in; its name says so too. */
+const STANDS_OPACITY = 0.5;
 const MOST_WALL_PX = 98;
 
 /** How far the wall is drawn to either side of the axis [px]. */

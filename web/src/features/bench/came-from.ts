@@ -1,10 +1,22 @@
+import { type EndRef, type Material } from '@herrero/core';
 import { useSyncExternalStore } from 'react';
+
+/** An open end of a run for which a part is looked for. */
+export interface WantedAt {
+  readonly jobId: string;
+  readonly run: string;
+  readonly at: EndRef;
+  /** The end as it stands, in end notation, and what it is made of. */
+  readonly end: string;
+  readonly material?: Material | undefined;
+}
 
 /** Where the bench was entered from: always the exact place left. */
 export interface CameFrom {
   readonly href: string;
   readonly label: string;
   readonly joint?: { readonly number: number; readonly ends: readonly [string, string] };
+  readonly wanted?: WantedAt;
 }
 
 const KEY = 'herrero-bench-from';

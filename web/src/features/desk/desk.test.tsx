@@ -47,6 +47,7 @@ describe('the margin', () => {
       'No hand insideP4',
       'Water left behindP4',
       'Mind the materialsP3, J2',
+      'No valve in the linkP3',
     ]);
   });
 
@@ -172,7 +173,7 @@ describe('parts', () => {
     desk(<PartsStation />);
     const lines = screen.getByRole('region', { name: 'Is it complete' });
     expect(lines.textContent).toContain('8 of 9 closed. P4');
-    expect(lines.textContent).toContain('39 of 40 hold. P4 J5 starts, then leaks');
+    expect(lines.textContent).toContain('41 of 42 hold. P4 J5 starts, then leaks');
     expect(lines.textContent).toContain('8 of 8 named.');
   });
 

@@ -4,6 +4,7 @@ import {
   type Edit,
   type Job,
   type Plan,
+  type TakenPart,
   applyEdits,
   plan,
   undoStacks,
@@ -11,6 +12,12 @@ import {
 import { createStore } from 'zustand/vanilla';
 import { type HistoryItem, type NotTaken, type Unsent, insist, rebase } from './sync';
 import { authorOfTab, keepUnsent, takeUnsent } from './unsent-store';
+
+/** Parts that were taken up, to be put down elsewhere: by moving them, or again. */
+export interface Taken {
+  readonly how: 'cut' | 'copied';
+  readonly parts: readonly TakenPart[];
+}
 
 export interface JobState {
   readonly jobId: string;
@@ -25,6 +32,9 @@ export interface JobState {
   readonly selectedId: string | null;
   readonly selectedJointId: string | null;
   readonly selectedPartId: string | null;
+  /** The other end of the stretch that is selected; null: one part alone. */
+  readonly stretchToId: string | null;
+  readonly taken: Taken | null;
   /** The tank on the sheet while no hole is chosen. */
   readonly tankId: string | null;
   /** A place that a note points at while the pointer or the focus is on it. */
@@ -35,6 +45,9 @@ export interface JobState {
   readonly redo: () => void;
   readonly select: (penetrationId: string | null, jointId?: string | null) => void;
   readonly selectPart: (partId: string | null) => void;
+  /** Selects from the part that is selected to this one. */
+  readonly stretchTo: (partId: string) => void;
+  readonly take: (taken: Taken | null) => void;
   readonly showTank: (tankId: string) => void;
   readonly point: (id: string | null) => void;
   readonly settle: (notTaken: NotTaken, how: 'keep-theirs' | 'make-mine') => void;
@@ -144,7 +157,7 @@ export function createJobStore(jobId: string, document: Job, revision: number, c
       }
     };
 
-    const take = (which: 'undo' | 'redo'): void => {
+    const goBack = (which: 'undo' | 'redo'): void => {
       const { history, make } = get();
       const batchId = undoStacks(history)[which].at(-1);
       const item = history.find((one) => one.batchId === batchId);
@@ -165,6 +178,8 @@ export function createJobStore(jobId: string, document: Job, revision: number, c
         null,
       selectedJointId: null,
       selectedPartId: null,
+      stretchToId: null,
+      taken: null,
       tankId: null,
       pointedId: null,
       make: (edits, undoes = null) => {
@@ -194,17 +209,25 @@ export function createJobStore(jobId: string, document: Job, revision: number, c
         void send();
         return undefined;
       },
-      undo: () => take('undo'),
-      redo: () => take('redo'),
+      undo: () => goBack('undo'),
+      redo: () => goBack('redo'),
       select: (penetrationId, jointId = null) =>
-        set({ selectedId: penetrationId, selectedJointId: jointId, selectedPartId: null }),
-      selectPart: (partId) => set({ selectedPartId: partId, selectedJointId: null }),
+        set({ selectedId: penetrationId, selectedJointId: jointId, selectedPartId: null, stretchToId: null }),
+      selectPart: (partId) => set({ selectedPartId: partId, selectedJointId: null, stretchToId: null }),
+      stretchTo: (partId) =>
+        set(({ selectedPartId }) => ({
+          selectedPartId: selectedPartId ?? partId,
+          stretchToId: partId === selectedPartId ? null : partId,
+          selectedJointId: null,
+        })),
+      take: (taken) => set({ taken }),
       showTank: (tankId) =>
         set((state) => ({
           tankId,
           selectedId: state.job.penetrations.find((hole) => hole.tankId === tankId)?.id ?? null,
           selectedJointId: null,
           selectedPartId: null,
+          stretchToId: null,
         })),
       point: (id) => set({ pointedId: id }),
       settle: (notTaken, how) => {

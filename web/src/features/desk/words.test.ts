@@ -2,7 +2,7 @@ import { emptyJob, plan, ternPoint } from '@herrero/core';
 import { describe, expect, test } from 'vitest';
 import { layOut } from '@/drawing/geometry/string-layout';
 import { stationToOpen } from '../jobs/station-to-open';
-import { endWords, judgedOf, partWords } from '../runs/string-rows';
+import { detailWords, endWords, judgedOf } from '../runs/string-rows';
 import { seamOfRun } from './seam-of-run';
 
 const planned = plan(ternPoint());
@@ -43,16 +43,17 @@ describe('rows of the string', () => {
   });
 
   test('name every part, and lengths with theirs', () => {
-    expect(layout.parts.map((part) => partWords(part, 'in-gal'))).toEqual([
-      'Bulkhead',
-      'Close nipple',
-      'Lever valve',
-      'Hex nipple',
-      'Hose swivel',
-      'Hose, 60 ft',
+    expect(layout.parts.map((part) => `${part.name}: ${detailWords(part, 'in-gal')}`).slice(-2)).toEqual([
+      'Hose swivel: 3/4 NH female swivel x 1 in tail',
+      'Hose: 60 ft, 1 in bore',
     ]);
     const link = layOut(strandOf('p3'), { wallMm: 6, port: false, jointOf: () => undefined });
-    expect(link.parts.map((part) => partWords(part, 'in-gal'))).toContain('Pipe, length not known');
+    expect(link.parts.map((part) => detailWords(part, 'in-gal'))).toContain('length not known, 1-1/2 Schedule 40');
+  });
+
+  test('say of a part that it stands already', () => {
+    const [first] = layout.parts;
+    expect(first && detailWords({ ...first, existing: true }, 'in-gal')).toBe('3/4 NPT female, stands already');
   });
 
   test('find the judgement of every seam', () =>

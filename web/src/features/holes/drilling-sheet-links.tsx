@@ -1,6 +1,6 @@
 'use client';
 
-import { type Tank } from '@herrero/core';
+import { type Tank, isToDrill } from '@herrero/core';
 import { useJob } from '../desk/job-provider';
 
 const KINDS = [
@@ -15,7 +15,9 @@ export function DrillingSheetLinks({ tank }: { readonly tank: Tank }) {
   const jobId = useJob((state) => state.jobId);
   const measures = useJob((state) => state.job.measures);
   const drilled = useJob(
-    (state) => state.job.penetrations.filter((hole) => hole.tankId === tank.id && isToDrill(hole, state.plan.context.index)).length,
+    (state) =>
+      state.job.penetrations.filter((hole) => hole.tankId === tank.id && isToDrill(hole, state.plan.context.index))
+        .length,
   );
   if (drilled === 0) return null;
   const kinds = measures === 'in-gal' ? [KINDS[1], KINDS[0], KINDS[2], KINDS[3]] : KINDS;

@@ -6,6 +6,7 @@ import { type Seam, SeamGlyph } from '@/ui/seam-glyph';
 import { useJob } from '../desk/job-provider';
 import { CutList } from './cut-list';
 import { PartsGroups } from './parts-groups';
+import { UnifyPanel } from './unify-panel';
 
 /** The station Parts: is it complete, what to take, what to cut, what closes the joints. */
 export function PartsStation() {
@@ -50,6 +51,7 @@ export function PartsStation() {
             <CutList cuts={parts.cuts} />
             <ClosedBy parts={parts} />
             <Questions questions={parts.questions} />
+            <UnifyPanel />
             <Cautions parts={parts} />
           </div>
         </div>

@@ -1,5 +1,5 @@
 import { catalogueWith } from '@herrero/core';
-import { type RouteAnswer, type ToWorker, answer } from './route-question';
+import { type FromWorker, type ToWorker, answer } from './route-question';
 
 let catalogue = catalogueWith([], []);
 
@@ -9,6 +9,6 @@ self.addEventListener('message', ({ data }: MessageEvent<ToWorker>) => {
     catalogue = catalogueWith(data.own, data.holdings);
     return;
   }
-  const reply: RouteAnswer = { id: data.id, routes: answer(data.question, catalogue) };
+  const reply: FromWorker = { id: data.id, answer: answer(data.kind, data.question, catalogue) };
   self.postMessage(reply);
 });

@@ -115,7 +115,12 @@ const OFFERS = [
   { value: '3/4 NH F swivel', name: 'a hose swivel, 3/4 NH female' },
   { value: '3/4 NPT F', name: 'a pipe thread, 3/4 NPT female' },
   { value: '1 NPT F', name: 'a pipe thread, 1 NPT female' },
+  { value: '3/4 G F swivel', name: 'a hose nut, 3/4 G female' },
+  { value: '1/2 R M', name: 'a pipe thread, 1/2 R male' },
+  { value: '3/4 R M', name: 'a pipe thread, 3/4 R male' },
+  { value: '32 PE spigot', name: 'polyethylene pipe, 32 mm' },
   { value: '3 IPS socket', name: 'a downpipe socket for 3 in pipe' },
+  { value: '110 SOIL spigot', name: 'drain pipe, 110 mm' },
 ] as const;
 
 const textOf = (form: FormData, field: string): string => {
@@ -155,7 +160,7 @@ function NewTerminal({ at }: { readonly at: EndRef }) {
           offers: offers === '' ? null : offers,
           distanceM: null,
           dropM: null,
-          mains: false,
+          mains: form.get('mains') === 'on',
         },
       },
     ]);
@@ -184,6 +189,10 @@ function NewTerminal({ at }: { readonly at: EndRef }) {
                 </option>
               ))}
             </select>
+          </label>
+          <label className="flex min-h-11 items-center gap-2 type-row">
+            <input name="mains" type="checkbox" className="size-5 accent-(--brass-line)" />
+            the pressure of the mains stands there
           </label>
           <button type="submit" className="other-action">
             Add the place

@@ -6,6 +6,7 @@ import {
   type JudgedJoint,
   MM_PER_INCH,
   type Measures,
+  type Strand,
   type ThreadEnd,
   describeEnd,
   fillText,
@@ -23,10 +24,13 @@ import { today } from '@/ui/today';
 import { unbroken } from '@/ui/unbroken';
 import { BenchLink } from '../bench/bench-link';
 import { useJob } from '../desk/job-provider';
+import { MadeWith } from './made-with';
 import { BetweenPicker } from './part-pickers';
+import { PasteHere } from './stretch-panel';
+import { slotOfJoint } from './use-stretch';
 
 /** All about one joint: the verdict and why, the figures it stands on, and the way out where it does not hold. */
-export function JointPanel({ judged }: { readonly judged: JudgedJoint }) {
+export function JointPanel({ judged, strand }: { readonly judged: JudgedJoint; readonly strand: Strand }) {
   const measures = useJob((state) => state.job.measures);
   const make = useJob((state) => state.make);
   const fixes: readonly Fix[] = useJob(
@@ -35,6 +39,7 @@ export function JointPanel({ judged }: { readonly judged: JudgedJoint }) {
   const { joint, mating, words, a, b } = judged;
   const fails = mating.verdict === 'starts-then-leaks' || mating.verdict === 'will-not-go';
   const [fix] = fixes;
+  const slot = slotOfJoint(strand, joint.id);
   return (
     <section aria-label={`Joint ${joint.number}`} className="rule-selected pt-2" data-testid="joint-panel">
       <h2 className={`flex items-center gap-3 type-head ${fails ? 'text-oxide' : ''}`}>
@@ -57,6 +62,7 @@ export function JointPanel({ judged }: { readonly judged: JudgedJoint }) {
         </button>
       )}
       {mating.verdict === 'fits-unrated' && <Acceptance judged={judged} />}
+      <MadeWith judged={judged} />
       <ThreadPicture judged={judged} />
       <dl className="mt-2 grid grid-cols-2 gap-x-4 type-row">
         <dt className="sr-only">Ends</dt>
@@ -78,6 +84,11 @@ export function JointPanel({ judged }: { readonly judged: JudgedJoint }) {
         </p>
       )}
       <OnTheBench judged={judged} />
+      {slot !== undefined && (
+        <PasteHere strand={strand} slot={slot}>
+          Put it in here
+        </PasteHere>
+      )}
       <BetweenPicker judged={judged} />
       {a.ref.of !== 'hole' && (
         <Action onClick={() => make([{ type: 'separate', jointId: joint.id }])}>Take this joint apart</Action>

@@ -2,8 +2,8 @@
 
 import {
   MATERIAL_NAMES,
-  type PlacedPart,
-  type Part,
+  type Strand,
+  type StrandItem,
   describeEnd,
   formatLength,
   holdsAtAll,
@@ -16,14 +16,16 @@ import {
 import { useMemo, useState } from 'react';
 import { MiniPart } from '@/drawing/view/mini-part';
 import { Action } from '@/ui/action';
-import { LengthField } from '@/ui/length-field';
 import { useJob } from '../desk/job-provider';
+import { CutInPanel } from './cut-in-panel';
+import { PartSettings } from './part-settings';
+import { StretchActions } from './stretch-panel';
 
-/** All about one part of the string: its length, turn it round, take it out, or another in its place. */
-export function PartPanel({ placed, part }: { readonly placed: PlacedPart; readonly part: Part }) {
+/** All about one part of the string: its length and where it goes, what can be done with it, another in its place. */
+export function PartPanel({ item, strand }: { readonly item: StrandItem; readonly strand: Strand }) {
   const measures = useJob((state) => state.job.measures);
   const make = useJob((state) => state.make);
-  const selectPart = useJob((state) => state.selectPart);
+  const { placed, part } = item;
   const sealsWall = part.ends.some(({ end }) => end.kind === 'wall-seal');
   return (
     <section aria-label={partTitle(part)} className="rule-selected pt-2" data-testid="part-panel">
@@ -33,23 +35,11 @@ export function PartPanel({ placed, part }: { readonly placed: PlacedPart; reado
           <h2 className="type-head">{part.name}</h2>
           <p className="type-second">
             {part.detail}, {MATERIAL_NAMES[part.material]} <span className="type-code">{part.code}</span>
+            {placed.existing && ', stands already'}
           </p>
         </div>
       </div>
-      {isByLength(part) && (
-        <div className="pt-2">
-          <LengthField
-            key={placed.id}
-            label={placed.lengthM === null ? 'How long is it?' : 'Length'}
-            valueM={placed.lengthM}
-            measures={measures}
-            onChange={(to) =>
-              make([{ type: 'change-field', in: 'parts', id: placed.id, field: 'lengthM', from: placed.lengthM, to }])
-                ?.message
-            }
-          />
-        </div>
-      )}
+      <PartSettings key={placed.id} item={item} />
       <dl className="mt-2 grid grid-cols-[92px_1fr] type-row">
         {part.ends.map(({ end, position }, index) => (
           <div key={index} className="contents">
@@ -75,27 +65,21 @@ export function PartPanel({ placed, part }: { readonly placed: PlacedPart; reado
           {isByLength(part) ? ' a metre' : ''}, invented
         </dd>
       </dl>
-      <div className="flex flex-wrap gap-x-5">
+      <StretchActions strand={strand}>
         {part.ends.length > 1 && !sealsWall && (
           <Action onClick={() => make([{ type: 'turn-part', partId: placed.id }])}>Turn it round</Action>
         )}
-        <Action
-          onClick={() => {
-            if (make([{ type: 'remove-part', partId: placed.id }]) === undefined) selectPart(null);
-          }}
-        >
-          Take it out
-        </Action>
-      </div>
-      <Others placed={placed} part={part} />
+      </StretchActions>
+      {isByLength(part) && <CutInPanel key={placed.id} item={item} />}
+      <Others item={item} />
     </section>
   );
 }
 
 const MOST_OTHERS = 30;
 
-/** Other parts in this place: every end that is joined now would hold. */
-function Others({ placed, part }: { readonly placed: PlacedPart; readonly part: Part }) {
+/** Other parts in this place: every end that is joined now would hold; what is on hand comes first. */
+function Others({ item: { placed, part } }: { readonly item: StrandItem }) {
   const job = useJob((state) => state.job);
   const { index, catalogue } = useJob((state) => state.plan.context);
   const make = useJob((state) => state.make);
@@ -110,14 +94,17 @@ function Others({ placed, part }: { readonly placed: PlacedPart; readonly part: 
       const resolved = resolveEnd(far, job, index);
       return resolved.end ? [{ end, far: resolved.end, material: resolved.material }] : [];
     });
-    return catalogue.list.filter(
-      (other) =>
-        other.code !== part.code &&
-        neighbours.every(({ end, far, material }) => {
-          const own = other.ends[end]?.end;
-          return own !== undefined && holdsAtAll(mate(own, far, { a: other.material, b: material }).verdict);
-        }),
-    );
+    const here = (code: string): number => ((catalogue.onHand.get(code) ?? 0) > 0 ? 0 : 1);
+    return catalogue.list
+      .filter(
+        (other) =>
+          other.code !== part.code &&
+          neighbours.every(({ end, far, material }) => {
+            const own = other.ends[end]?.end;
+            return own !== undefined && holdsAtAll(mate(own, far, { a: other.material, b: material }).verdict);
+          }),
+      )
+      .toSorted((a, b) => here(a.code) - here(b.code));
   }, [open, part, placed, job, index, catalogue]);
   return (
     <div>
@@ -138,7 +125,9 @@ function Others({ placed, part }: { readonly placed: PlacedPart; readonly part: 
                 <span className="flex-1 type-row">
                   {partTitle(other)}, {MATERIAL_NAMES[other.material]}
                 </span>
-                <span className="type-second">${other.priceUsd.toFixed(2)}</span>
+                <span className="type-second">
+                  {(catalogue.onHand.get(other.code) ?? 0) > 0 ? 'on hand' : `$${other.priceUsd.toFixed(2)}`}
+                </span>
               </button>
             </li>
           ))}

@@ -5,7 +5,9 @@ import {
   type JudgedJoint,
   type Offer,
   type Part,
+  formatEnd,
   holdsAtAll,
+  holeOf,
   isByLength,
   nextParts,
   offersOf,
@@ -13,11 +15,14 @@ import {
   resolveEnd,
   newPart,
 } from '@herrero/core';
+import { usePathname } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { Action } from '@/ui/action';
+import { BenchLink } from '../bench/bench-link';
 import { useJob } from '../desk/job-provider';
 import { newId } from '../desk/new-id';
 import { PartRow, RefusedRow } from './part-row';
+import { NARROW_ID } from './use-string-keys';
 
 const matches = (part: Part, query: string): boolean =>
   query
@@ -59,6 +64,7 @@ export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly lin
         <input
           className="field w-44"
           type="search"
+          id={NARROW_ID}
           placeholder="narrow it down"
           aria-label="Narrow the parts down"
           value={query}
@@ -81,12 +87,15 @@ export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly lin
           <li className="py-2 type-second">and {goesOn.length - MOST_SHOWN} more: narrow it down</li>
         )}
       </ul>
-      {!all && goesOn.length > FIRST_SHOWN && (
-        <Action onClick={() => setAll(true)}>Show {goesOn.length - FIRST_SHOWN} more that go on</Action>
-      )}
-      <Action aria-expanded={rest} onClick={() => setRest(!rest)}>
-        {rest ? 'Hide what does not go on' : `Show the ${doesNot.length} that do not go on, and why`}
-      </Action>
+      <div className="flex flex-wrap gap-x-5">
+        {!all && goesOn.length > FIRST_SHOWN && (
+          <Action onClick={() => setAll(true)}>Show {goesOn.length - FIRST_SHOWN} more that go on</Action>
+        )}
+        <SearchCatalogue at={at} />
+        <Action aria-expanded={rest} onClick={() => setRest(!rest)}>
+          {rest ? 'Hide what does not go on' : `Show the ${doesNot.length} that do not go on, and why`}
+        </Action>
+      </div>
       {rest && (
         <ul>
           {end &&
@@ -99,6 +108,33 @@ export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly lin
         </ul>
       )}
     </section>
+  );
+}
+
+/** To the catalogue, which puts what is found there on this end. */
+function SearchCatalogue({ at }: { readonly at: EndRef }) {
+  const jobId = useJob((state) => state.jobId);
+  const job = useJob((state) => state.job);
+  const { index, catalogue } = useJob((state) => state.plan.context);
+  const waiting = useJob((state) => state.unsent.length > 0);
+  const path = usePathname();
+  const { end, material } = resolveEnd(at, job, index);
+  const hole = holeOf(at, job, catalogue);
+  const run = job.penetrations.find(({ id }) => id === hole?.id)?.label ?? '';
+  // The catalogue writes to the job by itself: what is not sent yet would be overtaken.
+  if (!end || waiting) return null;
+  return (
+    <BenchLink
+      href="/bench/catalogue"
+      from={{
+        href: path,
+        label: `${job.name}, Runs`,
+        wanted: { jobId, run, at, end: formatEnd(end), material },
+      }}
+      className="action"
+    >
+      <span>Look for it in the catalogue</span>
+    </BenchLink>
   );
 }
 

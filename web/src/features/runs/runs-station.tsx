@@ -10,8 +10,11 @@ import { FinishPanel } from './finish-panel';
 import { JointPanel } from './joint-panel';
 import { PartPanel } from './part-panel';
 import { NextPartPicker } from './part-pickers';
+import { RunTools } from './run-tools';
+import { PasteHere, StretchPanel, TakenNote } from './stretch-panel';
 import { StringDown } from './string-down';
 import { StringSheet } from './string-sheet';
+import { useStretch } from './use-stretch';
 
 /** The station Runs: the string of the chosen hole, and what goes on next. */
 export function RunsStation() {
@@ -69,6 +72,8 @@ function RunView({ run }: { readonly run: Run }) {
       )}
       <StringSheet strand={strand} tankLabel={strand.from.of === 'hole' ? tank?.label : undefined} />
       <StringDown strand={strand} />
+      <RunTools run={run} />
+      <TakenNote strand={strand} />
       <Panels strand={strand} />
       {strand.end.at === 'open' && <PhoneBar />}
     </>
@@ -114,16 +119,18 @@ function Panels({ strand }: { readonly strand: Strand }) {
         strand.items.some(({ jointIn }) => jointIn?.id === joint.id),
     ),
   );
-  const selectedPart = useJob((state) => state.plan.context.index.placed(state.selectedPartId ?? ''));
+  const stretch = useStretch(strand);
+  const [item] = stretch;
   const at: EndRef | undefined = strand.end.at === 'open' || strand.end.at === 'discharge' ? strand.end.ref : undefined;
   const line = useMemo(() => strand.items.map(({ part }) => part), [strand]);
-  const shown = judged ?? (selectedPart ? undefined : worst);
+  const shown = judged ?? (item ? undefined : worst);
   return (
     <div className="mt-3 grid grid-cols-[minmax(0,5fr)_minmax(0,6fr)] gap-6 max-xl:grid-cols-1">
       <div>
-        {shown && <JointPanel key={shown.joint.id} judged={shown} />}
-        {!shown && selectedPart && <PartPanel placed={selectedPart.placed} part={selectedPart.part} />}
-        {!shown && !selectedPart && (
+        {shown && <JointPanel key={shown.joint.id} judged={shown} strand={strand} />}
+        {!shown && stretch.length > 1 && <StretchPanel strand={strand} />}
+        {!shown && stretch.length === 1 && item && <PartPanel item={item} strand={strand} />}
+        {!shown && !item && (
           <p className="rule-subject pt-2 type-row text-ink-2">
             Press a joint to see why it holds, or a part to change it.
           </p>
@@ -131,7 +138,12 @@ function Panels({ strand }: { readonly strand: Strand }) {
       </div>
       <div>
         {at ? (
-          <BuildOn key={refKey(at)} at={at} line={line} open={strand.end.at === 'open'} />
+          <>
+            <PasteHere strand={strand} slot={strand.items.length}>
+              Put it on the end
+            </PasteHere>
+            <BuildOn key={refKey(at)} at={at} line={line} open={strand.end.at === 'open'} />
+          </>
         ) : (
           <p className="rule-subject pt-2 type-row text-ink-2">
             This run is finished. Take its last part or joint out to build on.

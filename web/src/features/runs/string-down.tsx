@@ -4,8 +4,9 @@ import { type Strand } from '@herrero/core';
 import { StringDrawing } from '@/drawing/view/string-drawing';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
 import { useJob } from '../desk/job-provider';
-import { endWords, judgedOf, partWords } from './string-rows';
+import { detailWords, endWords, judgedOf } from './string-rows';
 import { useLayout } from './string-sheet';
+import { useStretch } from './use-stretch';
 
 const DRAWING = 124;
 const JOINT_ROW = 48;
@@ -21,6 +22,7 @@ export function StringDown({ strand }: { readonly strand: Strand }) {
   const penetrationId = useJob((state) => state.selectedId);
   const select = useJob((state) => state.select);
   const selectPart = useJob((state) => state.selectPart);
+  const selectedIds = useStretch(strand).map(({ placed }) => placed.id);
   const rows = rowsOf(layout);
   const height = rows.reduce((sum, row) => sum + row.height, 0) + 40;
   const pxPerMm = Math.min((height - 20) / layout.lengthMm, DRAWING / layout.outsideMm / 1.1);
@@ -33,7 +35,7 @@ export function StringDown({ strand }: { readonly strand: Strand }) {
     <figure className="sheet relative md:hidden" style={{ height: height + 8 }} aria-label="The string, running down">
       <svg width={DRAWING + 44} height={height} className="absolute top-0 left-0" aria-hidden="true">
         <g transform={`translate(${DRAWING / 2 + 4} 6) rotate(90)`}>
-          <StringDrawing layout={layout} pxPerMm={pxPerMm} selectedId={selectedPartId} />
+          <StringDrawing layout={layout} pxPerMm={pxPerMm} selectedIds={selectedIds} />
         </g>
         {placed.map((row) => {
           const toY = 6 + row.atMm * pxPerMm;
@@ -55,13 +57,13 @@ export function StringDown({ strand }: { readonly strand: Strand }) {
               <li key={row.key} style={{ height: row.height }}>
                 <button
                   type="button"
-                  aria-pressed={selectedPartId === row.part.id}
+                  aria-pressed={selectedIds.includes(row.part.id)}
                   onClick={() => selectPart(selectedPartId === row.part.id ? null : row.part.id)}
-                  className={`flex h-full w-full items-center text-left type-row ${selectedPartId === row.part.id ? 'row-selected' : ''}`}
+                  className={`flex h-full w-full items-center text-left type-row ${selectedIds.includes(row.part.id) ? 'row-selected' : ''}`}
                 >
                   <span>
-                    <b className="font-[650]">{partWords(row.part, measures)}</b>{' '}
-                    <span className="text-ink-2">{row.part.detail}</span>
+                    <b className="font-[650]">{row.part.name}</b>{' '}
+                    <span className="text-ink-2">{detailWords(row.part, measures)}</span>
                   </span>
                 </button>
               </li>

@@ -28,10 +28,12 @@ export function endWords(strand: Strand, plan: Plan): EndWords {
   }
 }
 
-export const partWords = (part: LaidPart, measures: Measures): string =>
-  part.byLength
-    ? `${part.name}, ${part.lengthM === null ? 'length not known' : formatLength(part.lengthM, measures)}`
-    : part.name;
+const lengthWords = ({ byLength, lengthM }: LaidPart, measures: Measures): readonly string[] =>
+  byLength ? [lengthM === null ? 'length not known' : formatLength(lengthM, measures)] : [];
+
+/** What tells a part apart: its length first, since that is measured; and whether it is there already. */
+export const detailWords = (part: LaidPart, measures: Measures): string =>
+  [...lengthWords(part, measures), part.detail, ...(part.existing ? ['stands already'] : [])].join(', ');
 
 export const judgedOf = (plan: Plan, { jointId }: LaidSeam): JudgedJoint | undefined =>
   plan.joints.find(({ joint }) => joint.id === jointId);

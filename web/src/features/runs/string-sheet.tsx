@@ -1,13 +1,16 @@
 'use client';
 
 import { type Strand, tankOf } from '@herrero/core';
-import { useMemo } from 'react';
+import { type DOMAttributes, useMemo } from 'react';
 import { spread } from '@/drawing/geometry/spread';
 import { type LaidPart, type LaidSeam, type StringLayout, layOut } from '@/drawing/geometry/string-layout';
 import { StringDrawing, wallReach } from '@/drawing/view/string-drawing';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
 import { useJob } from '../desk/job-provider';
-import { endWords, judgedOf, partWords } from './string-rows';
+import { detailWords, endWords, judgedOf } from './string-rows';
+import { type SlotPlace, usePartDrag } from './use-part-drag';
+import { useStretch } from './use-stretch';
+import { useStringKeys } from './use-string-keys';
 
 const WIDTH = 790;
 const LABEL = 102;
@@ -43,7 +46,8 @@ export function StringSheet({
 }) {
   const layout = useLayout(strand);
   const plan = useJob((state) => state.plan);
-  const selectedPartId = useJob((state) => state.selectedPartId);
+  const selectedIds = useStretch(strand).map(({ placed }) => placed.id);
+  const onKeyDown = useStringKeys(strand);
   const selectPart = useJob((state) => state.selectPart);
   const width = Math.max(WIDTH, (Math.max(layout.parts.length, layout.seams.length) + 0.4) * LABEL + END_ROOM);
   const pxPerMm = Math.min((width - END_ROOM - 30) / layout.lengthMm, (2 * REACH) / layout.outsideMm, 2.6);
@@ -62,8 +66,23 @@ export function StringSheet({
   );
   const end = endWords(strand, plan);
   const endX = px(layout.lengthMm);
+  const slots: readonly SlotPlace[] = [
+    ...layout.seams.map(({ atMm }, slot) => ({ slot, x: px(atMm) })),
+    ...(end.open ? [{ slot: strand.items.length, x: endX }] : []),
+  ].filter(({ slot }) => slot > 0 || strand.from.of === 'part');
+  const { dragged, bind } = usePartDrag(
+    strand,
+    slots,
+    (partId) => names[layout.parts.findIndex(({ id }) => id === partId)] ?? 0,
+  );
   return (
-    <figure className="sheet overflow-x-auto max-md:hidden" aria-label="The string in half-section" tabIndex={0}>
+    <figure
+      className="sheet overflow-x-auto max-md:hidden"
+      aria-label="The string in half-section"
+      aria-keyshortcuts="ArrowLeft ArrowRight Delete Control+X Control+C Control+V"
+      tabIndex={0}
+      onKeyDown={onKeyDown}
+    >
       <div className="relative" style={{ width, height: HEIGHT }}>
         <svg
           width={width}
@@ -73,7 +92,7 @@ export function StringSheet({
           aria-label="Parts in half-section, to one scale"
         >
           <g transform={`translate(10 ${MIDDLE})`}>
-            <StringDrawing layout={layout} pxPerMm={pxPerMm} selectedId={selectedPartId} onSelect={selectPart} />
+            <StringDrawing layout={layout} pxPerMm={pxPerMm} selectedIds={selectedIds} onSelect={selectPart} />
           </g>
           {tankLabel !== undefined && (
             <text
@@ -103,6 +122,9 @@ export function StringSheet({
               toY={MIDDLE + Math.min(REACH, (seam.outsideMm / 2) * pxPerMm) * 0.72}
             />
           ))}
+          {dragged?.over && (
+            <path d={`M${dragged.over.x} ${NAMES}V${JOINTS - 10}`} stroke="var(--brass-line)" strokeWidth={4} />
+          )}
           <path
             d={`M${endX} ${MIDDLE - 46}V${MIDDLE + 46}`}
             stroke="var(--ink)"
@@ -113,7 +135,14 @@ export function StringSheet({
           <ScaleBar right={width - 16} pxPerMm={pxPerMm} />
         </svg>
         {layout.parts.map((part, index) => (
-          <PartLabel key={part.id} part={part} x={names[index] ?? 0} />
+          <PartLabel
+            key={part.id}
+            part={part}
+            x={names[index] ?? 0}
+            selected={selectedIds.includes(part.id)}
+            byPx={dragged?.partId === part.id ? dragged.byPx : 0}
+            drag={bind(part.id)}
+          />
         ))}
         {layout.seams.map((seam, index) => (
           <SeamButton key={seam.jointId} seam={seam} x={joints[index] ?? 0} />
@@ -140,22 +169,36 @@ export function StringSheet({
   );
 }
 
-function PartLabel({ part, x }: { readonly part: LaidPart; readonly x: number }) {
-  const selected = useJob((state) => state.selectedPartId === part.id);
+function PartLabel({
+  part,
+  x,
+  selected,
+  byPx,
+  drag,
+}: {
+  readonly part: LaidPart;
+  readonly x: number;
+  readonly selected: boolean;
+  /** How far it has been dragged. */
+  readonly byPx: number;
+  readonly drag: Partial<DOMAttributes<HTMLButtonElement>>;
+}) {
+  const stretchTo = useJob((state) => state.stretchTo);
   const measures = useJob((state) => state.job.measures);
   const selectPart = useJob((state) => state.selectPart);
   return (
     <button
       type="button"
       aria-pressed={selected}
-      onClick={() => selectPart(selected ? null : part.id)}
-      className={`absolute top-0 px-0.5 pt-1 text-center hover:bg-brass-wash ${selected ? 'bg-brass-wash' : ''}`}
-      style={{ left: x - LABEL / 2, width: LABEL - 2, height: NAMES }}
+      {...drag}
+      onClick={({ shiftKey }) => (shiftKey ? stretchTo(part.id) : selectPart(selected ? null : part.id))}
+      className={`absolute top-0 touch-none px-0.5 pt-1 text-center hover:bg-brass-wash ${selected ? 'bg-brass-wash' : ''} ${byPx === 0 ? '' : 'z-10 cursor-grabbing border border-brass-line bg-sheet'}`}
+      style={{ left: x - LABEL / 2 + byPx, width: LABEL - 2, height: NAMES }}
     >
-      <span className="block truncate text-[14.5px] leading-[17px] font-[650] [font-stretch:82%]">
-        {partWords(part, measures)}
+      <span className="block truncate text-[14.5px] leading-[17px] font-[650] [font-stretch:82%]">{part.name}</span>
+      <span className="line-clamp-2 block type-second !text-[13.5px] !leading-[15px]">
+        {detailWords(part, measures)}
       </span>
-      <span className="line-clamp-2 block type-second !text-[13.5px] !leading-[15px]">{part.detail}</span>
       <span className="sr-only">{part.code}</span>
     </button>
   );

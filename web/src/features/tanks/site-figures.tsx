@@ -78,6 +78,7 @@ export function SiteFigures() {
           names={FROST_PLANS.map((plan) => [plan, FROST_NAMES[plan]])}
           onChange={(to) => set('frostPlan', to as FrostPlan)}
         />
+        <YesNo label="The water is drunk" value={job.drinking} onChange={(to) => set('drinking', to)} />
         <YesNo
           label="Silicone at bulkheads, as insurance"
           value={job.silicone}

@@ -11,11 +11,12 @@ import {
   REGION_NAMES,
   type Region,
 } from '@herrero/core';
+import { useCatalogue } from '../../catalogue/catalogue-provider';
 import { EndIcon } from './end-icon';
 
 const MOST_ENDS = 2;
 
-/** What the hits are narrowed down by: up to two ends, what it is made of, where it is sold. Nought is shown thin. */
+/** What the hits are narrowed down by: up to two ends, what it is made of, where it is sold, what is on hand. Nought is shown thin. */
 export function Facets({
   found,
   narrowing,
@@ -25,6 +26,7 @@ export function Facets({
   readonly narrowing: Narrowing;
   readonly onChange: (narrowing: Narrowing) => void;
 }) {
+  const { onHand } = useCatalogue();
   const chosen = narrowing.ends ?? [];
   const toggle = (end: EndClass): void =>
     onChange({
@@ -74,6 +76,15 @@ export function Facets({
           options={REGIONS.map((region) => ({ value: region, name: REGION_NAMES[region] }))}
           onChange={(value) => onChange({ ...narrowing, region: value === '' ? undefined : (value as Region) })}
         />
+        <label className="flex min-h-11 items-center gap-2 type-row">
+          <input
+            type="checkbox"
+            className="size-5 accent-(--brass-line)"
+            checked={narrowing.onHand !== undefined}
+            onChange={({ target }) => onChange({ ...narrowing, onHand: target.checked ? onHand : undefined })}
+          />
+          only what is on hand
+        </label>
       </div>
     </>
   );

@@ -20,6 +20,7 @@ import { Action } from '@/ui/action';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
 import { useCatalogue, useOwn } from '../../catalogue/catalogue-provider';
 import { HoldingForm } from './holding-form';
+import { PutInRun } from './put-in-run';
 import { useBench } from '../bench-store';
 
 const DRAWN = { width: 400, height: 230 } as const;
@@ -38,6 +39,7 @@ export function OpenedPart({ part, onClose }: { readonly part: Part; readonly on
       <div className="flex justify-center border border-hair bg-sheet">
         <MiniPart part={part} {...DRAWN} named />
       </div>
+      <PutInRun part={part} />
       <Figures part={part} />
       <HoldingForm part={part} onGone={onClose} />
       <div className="mt-3 grid grid-cols-2 gap-x-4 max-md:grid-cols-1">

@@ -1,0 +1,102 @@
+'use client';
+
+import { type Building, MATERIAL_NAMES, type Part, partTitle } from '@herrero/core';
+import { useState } from 'react';
+import { Action } from '@/ui/action';
+import { useJob } from '../desk/job-provider';
+import { useAnswer } from '../routes/use-answer';
+
+/** The whole job built with the fewest different parts, or most cheaply, beside how it is now. */
+export function UnifyPanel() {
+  const [open, setOpen] = useState(false);
+  return (
+    <section aria-label="Fewer different parts" className="no-print mt-4">
+      <h2 className="border-b border-ink pb-1 type-head">Fewer different parts</h2>
+      <Action aria-expanded={open} onClick={() => setOpen(!open)}>
+        {open ? 'Put it away' : 'What could be the same everywhere?'}
+      </Action>
+      {open && <Buildings />}
+    </section>
+  );
+}
+
+function Buildings() {
+  const job = useJob((state) => state.job);
+  const make = useJob((state) => state.make);
+  const [weighed, setWeighed] = useState(job);
+  // What is weighed is the job as it was when it was asked for; a change asks anew by hand, since it takes a while.
+  const answer = useAnswer('unify', JSON.stringify(weighed), weighed);
+  if (!answer) return <p className="py-2 type-second">Weighing the ways of every run</p>;
+  if (weighed !== job)
+    return <Action onClick={() => setWeighed(job)}>The job has changed since: weigh it again</Action>;
+  const { now, fewest, cheapest } = answer;
+  return (
+    <>
+      <p className="type-row">
+        As it is: {now.differentParts} different parts, {now.parts} in all, ${now.priceUsd.toFixed(2)} without lengths.
+      </p>
+      <Proposed title="Fewest different" building={fewest} now={now} onTake={() => make(fewest.edits)} />
+      <Proposed title="Cheapest" building={cheapest} now={now} onTake={() => make(cheapest.edits)} />
+    </>
+  );
+}
+
+/** In the singular where there is one. */
+const count = (many: number, what: string): string => `${many} ${what}${many === 1 ? '' : 's'}`;
+
+const saved = (money: number): string =>
+  Math.abs(money) < 0.005
+    ? 'costs the same'
+    : money > 0
+      ? `saves $${money.toFixed(2)}`
+      : `costs $${(-money).toFixed(2)} more`;
+
+const namesOf = (parts: readonly Part[]): string =>
+  parts.length === 0
+    ? 'nothing'
+    : parts.map((part) => `${partTitle(part)}, ${MATERIAL_NAMES[part.material]}`).join('; ');
+
+function Proposed({
+  title,
+  building,
+  now,
+  onTake,
+}: {
+  readonly title: string;
+  readonly building: Building;
+  readonly now: Building;
+  readonly onTake: () => void;
+}) {
+  const fewer = now.differentParts - building.differentParts;
+  return (
+    <section aria-label={title} className="border-t border-hair py-2">
+      <h3 className="flex items-baseline justify-between gap-3 type-row">
+        <b className="font-[650]">
+          {title}: {count(building.differentParts, 'different part')}
+        </b>
+        <span>${building.priceUsd.toFixed(2)}</span>
+      </h3>
+      {building.edits.length === 0 ? (
+        <p className="type-row">It is built so already.</p>
+      ) : (
+        <>
+          <p className="type-second">
+            {fewer > 0 ? `${count(fewer, 'part')} fewer to keep as spares` : 'No fewer to keep as spares'};{' '}
+            {saved(now.priceUsd - building.priceUsd)}.
+          </p>
+          <ul className="type-row">
+            {building.changes.map(({ places, out, in: into }) => (
+              <li key={`${places.join()} ${namesOf(out)}`} className="border-t border-hair py-1">
+                {places.join(', ')}: {namesOf(into)}
+                <span className="block type-second">instead of {namesOf(out)}</span>
+              </li>
+            ))}
+          </ul>
+          <button type="button" className="other-action" onClick={onTake}>
+            Build it so
+          </button>
+        </>
+      )}
+    </section>
+  );
+}

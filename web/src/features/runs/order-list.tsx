@@ -1,0 +1,71 @@
+'use client';
+
+import { type AssemblyStep, type Run, assemblyOf, looksSomewhere } from '@herrero/core';
+import { useMemo } from 'react';
+import { useJob } from '../desk/job-provider';
+import { HEADING_NAMES } from './heading-names';
+
+const DOES: Readonly<Record<AssemblyStep['nature'], string>> = {
+  'in-wall': 'Set it in its hole',
+  turns: 'Screw it on',
+  glued: 'Glue it in',
+  'by-hand': 'Couple it',
+  'by-tool': 'Fit it and tighten it',
+  pulls: 'Push it in',
+  free: 'Leave it free',
+};
+
+/** The order in which the run goes together: what is brought to what, and which joint closes it. */
+export function OrderList({ run }: { readonly run: Run }) {
+  const context = useJob((state) => state.plan.context);
+  const select = useJob((state) => state.select);
+  const selectPart = useJob((state) => state.selectPart);
+  const steps = useMemo(() => run.strands.flatMap((strand) => assemblyOf(strand, context)), [run, context]);
+  if (steps.length === 0) return <p className="type-row">Everything of this run stands already.</p>;
+  const fromFar = steps.some(({ when }) => when === 'from-far-end');
+  return (
+    <section aria-label="The order of work">
+      <p className="type-second">
+        Fit it all dry first.{fromFar ? ' Both ends are fixed: it is built from both sides and closed in between.' : ''}
+      </p>
+      <ol className="type-row">
+        {steps.map((step, place) => (
+          <li key={step.judged?.joint.id ?? step.brought?.placed.id}>
+            <button
+              type="button"
+              className="flex min-h-11 w-full items-center gap-3 border-b border-hair text-left hover:bg-brass-wash"
+              onClick={() =>
+                step.judged
+                  ? select(run.penetration.id, step.judged.joint.id)
+                  : selectPart(step.brought?.placed.id ?? null)
+              }
+            >
+              <span className="w-7 shrink-0 text-right type-second">{place + 1}</span>
+              <span className="flex-1">{stepWords(step)}</span>
+              {step.judged && (
+                <span className="type-second">
+                  J{step.judged.joint.number}, {step.judged.words.toLowerCase()}
+                </span>
+              )}
+            </button>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+function stepWords({ nature, brought, when }: AssemblyStep): string {
+  if (when === 'closes')
+    return brought?.part.features.includes('union-nut')
+      ? 'Last, bring the halves of the union together and tighten its nut.'
+      : 'Last, with both sides in place, close this joint.';
+  if (brought?.part.features.includes('union-nut'))
+    return when === 'on' ? 'Union: one half of it goes on here.' : 'From the far end: the other half of the union.';
+  const what = brought ? `${brought.part.name}: ${DOES[nature].toLowerCase()}` : DOES[nature];
+  const points =
+    brought && looksSomewhere(brought.part) && brought.placed.points !== null
+      ? `, so that it points ${HEADING_NAMES[brought.placed.points]}`
+      : '';
+  return `${when === 'from-far-end' ? 'From the far end: ' : ''}${what}${points}.`;
+}

@@ -1,0 +1,176 @@
+'use client';
+
+import {
+  HEADINGS,
+  HEADING_VECTORS,
+  type Edit,
+  type Heading,
+  type JudgedJoint,
+  type Leg,
+  type StrandItem,
+  coursesOf,
+  isByLength,
+  isShutOff,
+  looksSomewhere,
+  pointingOf,
+  squareTo,
+} from '@herrero/core';
+import { useMemo, useState } from 'react';
+import { Choice } from '@/ui/choice';
+import { LengthField } from '@/ui/length-field';
+import { YesNo } from '@/ui/yes-no';
+import { useJob } from '../desk/job-provider';
+import { HEADING_NAMES } from './heading-names';
+
+/** What is said of a placed part: how long it is, how much it rises, where it points, what holds it. */
+export function PartSettings({ item }: { readonly item: StrandItem }) {
+  const measures = useJob((state) => state.job.measures);
+  const make = useJob((state) => state.make);
+  const { placed, part } = item;
+  const leg = useLeg(item);
+  // A pipe that comes upright and slopes away goes some way round.
+  const leavesUpright =
+    isByLength(part) && placed.riseM !== null && leg !== undefined && Math.abs(leg.headingIn.up) > UPRIGHT;
+  const set = (field: 'lengthM' | 'riseM' | 'points' | 'held', to: unknown): string | undefined =>
+    make([change(item, field, to)])?.message;
+  return (
+    <div className="grid grid-cols-2 gap-x-4 gap-y-2 pt-2 max-md:grid-cols-1">
+      {isByLength(part) && (
+        <LengthField
+          label={placed.lengthM === null ? 'How long is it?' : 'Length'}
+          valueM={placed.lengthM}
+          measures={measures}
+          onChange={(to) => set('lengthM', to)}
+        />
+      )}
+      {isByLength(part) && <RiseField key={String(placed.riseM)} item={item} onChange={(to) => set('riseM', to)} />}
+      {(looksSomewhere(part) || leavesUpright) && <PointsField item={item} onChange={(to) => set('points', to)} />}
+      {(isByLength(part) || isShutOff(part)) && (
+        <YesNo label="Held by straps or a block" value={placed.held} onChange={(to) => set('held', to)} />
+      )}
+    </div>
+  );
+}
+
+const change = ({ placed }: StrandItem, field: 'lengthM' | 'riseM' | 'points' | 'held', to: unknown): Edit => ({
+  type: 'change-field',
+  in: 'parts',
+  id: placed.id,
+  field,
+  from: placed[field],
+  to,
+});
+
+const UPRIGHT = 0.999;
+
+/** Where this part lies. Between two openings it is said as seen from the first of them. */
+function useLeg({ placed }: StrandItem): Leg | undefined {
+  const context = useJob((state) => state.plan.context);
+  return useMemo(
+    () =>
+      [...coursesOf(context).values()]
+        .flatMap(({ strands }) => strands.flat())
+        .find((one) => one.placed.id === placed.id),
+    [context, placed.id],
+  );
+}
+
+const SLOPES = [
+  { value: 'level', name: 'level' },
+  { value: 'falls', name: 'falls' },
+  { value: 'rises', name: 'rises' },
+] as const;
+type Slope = (typeof SLOPES)[number]['value'];
+
+const slopeOf = (riseM: number | null): Slope | null =>
+  riseM === null ? null : riseM === 0 ? 'level' : riseM < 0 ? 'falls' : 'rises';
+
+/** How much higher or lower its far end lies, as it is said: it falls 18 in. */
+function RiseField({
+  item: { placed },
+  onChange,
+}: {
+  readonly item: StrandItem;
+  readonly onChange: (riseM: number) => string | undefined;
+}) {
+  const measures = useJob((state) => state.job.measures);
+  const [slope, setSlope] = useState(slopeOf(placed.riseM));
+  const choose = (to: Slope): void => {
+    setSlope(to);
+    if (to === 'level') onChange(0);
+    else if (placed.riseM !== null && placed.riseM !== 0)
+      onChange(to === 'falls' ? -Math.abs(placed.riseM) : Math.abs(placed.riseM));
+  };
+  return (
+    <div>
+      <span className="block type-second" aria-hidden="true">
+        From the tank outward it
+      </span>
+      <Choice label="From the tank outward it" value={slope} options={SLOPES} onChange={choose} />
+      {slope !== null && slope !== 'level' && (
+        <LengthField
+          label={slope === 'falls' ? 'It falls by' : 'It rises by'}
+          valueM={placed.riseM === null || placed.riseM === 0 ? null : Math.abs(placed.riseM)}
+          measures={measures}
+          onChange={(to) => onChange(slope === 'falls' ? -to : to)}
+        />
+      )}
+    </div>
+  );
+}
+
+/** Which way it turns, branches or pours, among the ways that are square to how the line comes in. */
+function PointsField({
+  item,
+  onChange,
+}: {
+  readonly item: StrandItem;
+  readonly onChange: (points: Heading | null) => void;
+}) {
+  const context = useJob((state) => state.plan.context);
+  const { placed, jointIn } = item;
+  const leg = useLeg(item);
+  const ways = HEADINGS.filter((one) => !leg || squareTo(leg.headingIn, HEADING_VECTORS[one]) !== undefined);
+  const judged = context.judgedOf(jointIn?.id);
+  return (
+    <label className="block">
+      <span className="block type-second">
+        {item.part.features.includes('branch') ? 'Its branch points' : 'It points'}
+      </span>
+      <select
+        className="field w-full"
+        value={placed.points ?? ''}
+        onChange={(event) => onChange(HEADINGS.find((one) => one === event.target.value) ?? null)}
+      >
+        <option value="">not said</option>
+        {ways.map((one) => (
+          <option key={one} value={one}>
+            {HEADING_NAMES[one]}
+          </option>
+        ))}
+      </select>
+      {judged && <span className="block type-second">{pointingWords(judged)}</span>}
+    </label>
+  );
+}
+
+const TENTH = 10;
+const turnsWords = ([least, most]: readonly [number, number]): string =>
+  `${Math.round(least * TENTH) / TENTH} to ${Math.round(most * TENTH) / TENTH} turns`;
+
+/** What the joint leaves of a choice. */
+function pointingWords(judged: JudgedJoint): string {
+  const pointing = pointingOf(judged);
+  switch (pointing.ways) {
+    case 'any':
+      return pointing.how === 'marked'
+        ? 'Mark it across the joint before it is glued.'
+        : 'It can be turned at its joint.';
+    case 'window':
+      return `Comes tight over ${turnsWords(pointing.turns)}: stop where it points.`;
+    case 'some':
+      return `Comes tight over ${turnsWords(pointing.turns)}: try it dry, it may stop short of where it shall point.`;
+    case 'where-it-stops':
+      return 'Stops where its face bears. To choose, put a union or an end that turns between.';
+  }
+}

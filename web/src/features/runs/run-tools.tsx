@@ -1,0 +1,68 @@
+'use client';
+
+import { type Run } from '@herrero/core';
+import { useState } from 'react';
+import { Choice } from '@/ui/choice';
+import { useJob } from '../desk/job-provider';
+import { CourseFigure } from './course-figure';
+import { FromHandList } from './from-hand-list';
+import { OrderList } from './order-list';
+
+const SHEETS = [
+  { id: 'course', name: 'As it runs', view: CourseFigure },
+  { id: 'order', name: 'Order of work', view: OrderList },
+  { id: 'hand', name: 'From what is on hand', view: FromHandList },
+] as const;
+
+const MADE = [
+  { value: 'for-good', name: 'for good' },
+  { value: 'comes-apart', name: 'comes apart' },
+] as const;
+
+/** About the run as a whole: how it is made, how it really goes, in which order, and what could come from the van. */
+export function RunTools({ run }: { readonly run: Run }) {
+  const make = useJob((state) => state.make);
+  const [open, setOpen] = useState<(typeof SHEETS)[number]['id'] | null>(null);
+  const { penetration } = run;
+  const sheet = SHEETS.find(({ id }) => id === open);
+  return (
+    <div className="no-print mt-1.5">
+      <div className="flex flex-wrap items-center gap-x-5">
+        {SHEETS.map(({ id, name }) => (
+          <button
+            key={id}
+            type="button"
+            className="action"
+            aria-expanded={open === id}
+            onClick={() => setOpen(open === id ? null : id)}
+          >
+            <span>{name}</span>
+          </button>
+        ))}
+        <div className="ml-auto flex items-center gap-2 max-md:ml-0">
+          <span className="type-second" aria-hidden="true">
+            This run is made
+          </span>
+          <Choice
+            label="How this run is made"
+            value={penetration.comesApart === null ? null : penetration.comesApart ? 'comes-apart' : 'for-good'}
+            options={MADE}
+            onChange={(to) =>
+              make([
+                {
+                  type: 'change-field',
+                  in: 'penetrations',
+                  id: penetration.id,
+                  field: 'comesApart',
+                  from: penetration.comesApart,
+                  to: to === 'comes-apart',
+                },
+              ])
+            }
+          />
+        </div>
+      </div>
+      {sheet && <sheet.view run={run} />}
+    </div>
+  );
+}
