@@ -40,7 +40,7 @@ export const station = (page: Page, name: string): Locator =>
 export async function takePart(page: Page, name: string): Promise<void> {
   const next = page.getByRole('region', { name: 'Next part' });
   await next.getByLabel('Narrow the parts down').fill(/^[^,:]*/.exec(name)?.[0] ?? '');
-  await next.getByRole('button', { name }).click();
+  await next.getByRole('button', { name, exact: true }).click();
 }
 
 /** Nothing is kept back: all that was done here has been answered by the server. */

@@ -262,7 +262,7 @@ function partProblems(part: Job['parts'][number], index: number, catalogue: Cata
       `A length is more than nothing and at most ${LIMITS.cutLengthM} m.`,
     ),
     ...say(
-      riseM !== null && !(Math.abs(riseM) <= (lengthM ?? LIMITS.cutLengthM)),
+      riseM !== null && !(Math.abs(riseM) <= (lengthM === null || lengthM <= 0 ? LIMITS.cutLengthM : lengthM)),
       'riseM',
       `${found.name} cannot rise or fall by more than its own length.`,
     ),

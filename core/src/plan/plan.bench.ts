@@ -3,12 +3,36 @@ import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue } from '../fittings/catalogue';
 import { nptFemale, nptMale } from '../fittings/ends';
 import { mate } from '../connections/mate';
-import { applyEdits } from '../job/edits/edits';
+import { type Edit, applyEdits } from '../job/edits/edits';
 import { nextParts } from '../routes/next-parts';
+import { tankWith } from '../test/sample-jobs';
 import { plan } from './plan';
 
 const job = ternPoint();
 const height = job.penetrations.find(({ id }) => id === 'p4')?.heightM;
+
+/** A string of 60 parts on one drum: nipples and valves in turn, a pipe that is measured at each keystroke. */
+const PIECES = 60;
+const long = tankWith({
+  holes: [
+    {
+      id: 'h',
+      parts: [
+        { code: 'BS-075' },
+        ...Array.from({ length: PIECES - 2 }, (_, place) =>
+          place % 2 === 0 ? { code: 'PI-075', lengthM: 0.2 } : { code: place % 4 === 1 ? 'VS-075' : 'TS-075' },
+        ),
+        { code: 'PI-075', lengthM: 1 },
+      ],
+    },
+  ],
+});
+/** What a press on the string does: the edit, and everything that follows from it. */
+const editAndPlan = (edit: Edit): void => {
+  const edited = applyEdits(long, [edit], shippedCatalogue);
+  if (!edited.ok) throw new Error(edited.error.message);
+  plan(edited.value.job);
+};
 
 describe('within one frame (16 ms)', () => {
   bench('plan of Tern Point', () => void plan(job));
@@ -22,5 +46,16 @@ describe('within one frame (16 ms)', () => {
       ),
   );
   bench('next part over the whole catalogue', () => void nextParts({ end: nptFemale('3/4') }, shippedCatalogue));
+  bench('a length typed in a string of 60 parts, planned anew', () =>
+    editAndPlan({ type: 'change-field', in: 'parts', id: 'h-30', field: 'lengthM', from: 0.2, to: 0.25 }),
+  );
+  bench('a part moved in a string of 60 parts, planned anew', () =>
+    editAndPlan({
+      type: 'move-stretch',
+      first: { of: 'part', id: 'h-21', end: 0 },
+      last: { of: 'part', id: 'h-22', end: 1 },
+      to: { at: 'joint', jointId: 'h-j41', firstToA: true, newJointId: 'moved' },
+    }),
+  );
   bench('mate two threads', () => void mate(nptMale('3/4'), nptFemale('3/4')));
 });

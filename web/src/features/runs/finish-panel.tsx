@@ -7,6 +7,7 @@ import {
   type Plan,
   type Route,
   appendChain,
+  holeOf,
   refKey,
   resolveEnd,
 } from '@herrero/core';
@@ -28,18 +29,27 @@ interface Target {
 
 const NO_PARTS: Route = { links: [], priceUsd: 0, smallestBoreMm: Number.POSITIVE_INFINITY, cost: 0 };
 
+/** Ends of other runs; of other tanks also moulded ports as they are. A drilled hole must be sealed first. */
+const offersAnEnd = (ref: EndRef, ownTankId: string | undefined, job: Job, plan: Plan): boolean => {
+  const { end } = resolveEnd(ref, job, plan.context.index);
+  const hole = ref.of === 'hole' ? job.penetrations.find(({ id }) => id === ref.id) : undefined;
+  return end !== undefined && end.kind !== 'hole' && hole?.tankId !== ownTankId;
+};
+
 /** Places that no run has reached yet come first, then the open ends of other runs, then places that are taken. */
 function targetsOf(at: EndRef, job: Job, plan: Plan): readonly Target[] {
   const reached = new Set(
     job.joints.flatMap(({ a, b }) => [a, b]).flatMap((ref) => (ref.of === 'terminal' ? [ref.id] : [])),
   );
+  const own = holeOf(at, job, plan.context.catalogue);
+  const ownTankId = job.penetrations.find(({ id }) => id === own?.id)?.tankId;
   const places = job.terminals.map(({ id, name }): Target => {
     const taken = reached.has(id);
     return { ref: { of: 'terminal', id }, name: taken ? `${name}, already reached` : name, taken };
   });
   const ends = plan.runs.flatMap(({ penetration, strands }) =>
     strands.flatMap(({ end: last }): readonly Target[] =>
-      last.at === 'open' && last.ref.of === 'part' && refKey(last.ref) !== refKey(at)
+      last.at === 'open' && refKey(last.ref) !== refKey(at) && offersAnEnd(last.ref, ownTankId, job, plan)
         ? [{ ref: last.ref, name: `into ${penetration.label} ${penetration.name}`, taken: false }]
         : [],
     ),

@@ -49,7 +49,7 @@ export function StretchPanel({ strand }: { readonly strand: Strand }) {
     <section aria-label={`${stretch.length} parts`} className="rule-selected pt-2" data-testid="stretch-panel">
       <div className="flex items-start justify-between gap-3">
         <h2 className="type-head">{stretch.length} parts</h2>
-        <Action onClick={() => selectPart(null)}>Let go</Action>
+        <Action onClick={() => selectPart(null)}>Select none</Action>
       </div>
       <ol className="type-row">
         {stretch.map(({ placed, part }) => (

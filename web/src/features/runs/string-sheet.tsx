@@ -140,6 +140,7 @@ export function StringSheet({
             part={part}
             x={names[index] ?? 0}
             selected={selectedIds.includes(part.id)}
+            selectedAlone={selectedIds.length === 1 && selectedIds[0] === part.id}
             byPx={dragged?.partId === part.id ? dragged.byPx : 0}
             drag={bind(part.id)}
           />
@@ -173,12 +174,15 @@ function PartLabel({
   part,
   x,
   selected,
+  selectedAlone,
   byPx,
   drag,
 }: {
   readonly part: LaidPart;
   readonly x: number;
   readonly selected: boolean;
+  /** Pressed again it is let go; a part of a stretch is then selected by itself. */
+  readonly selectedAlone: boolean;
   /** How far it has been dragged. */
   readonly byPx: number;
   readonly drag: Partial<DOMAttributes<HTMLButtonElement>>;
@@ -191,7 +195,7 @@ function PartLabel({
       type="button"
       aria-pressed={selected}
       {...drag}
-      onClick={({ shiftKey }) => (shiftKey ? stretchTo(part.id) : selectPart(selected ? null : part.id))}
+      onClick={({ shiftKey }) => (shiftKey ? stretchTo(part.id) : selectPart(selectedAlone ? null : part.id))}
       className={`absolute top-0 touch-none px-0.5 pt-1 text-center hover:bg-brass-wash ${selected ? 'bg-brass-wash' : ''} ${byPx === 0 ? '' : 'z-10 cursor-grabbing border border-brass-line bg-sheet'}`}
       style={{ left: x - LABEL / 2 + byPx, width: LABEL - 2, height: NAMES }}
     >

@@ -243,8 +243,9 @@ describe('plan', () => {
       { check: 'hole/no-way-to-nut' },
       {},
       {},
+      { check: 'run/no-shut-off' },
     ]);
-    expect(answer.joints).toHaveLength(40);
+    expect(answer.joints).toHaveLength(42);
   });
 
   test('names every field of a document that is wrong', async () => {

@@ -25,5 +25,22 @@ testCheck(check, {
       findings: [{ title: 'Will not go', at: 'P1, J4' }],
       fixSettles: true,
     },
+    {
+      // No solvent cement bonds polyethylene (common practice).
+      why: 'unlike plastics glued: PVC pipe in the moulded socket of a polyethylene drum',
+      job: drumWith({
+        hole: { size: '1', port: '1 IPS socket' },
+        parts: [{ code: 'PI-100', lengthM: 0.3 }, { code: 'KS-100' }],
+      }),
+      findings: [{ title: 'Starts, then leaks', at: 'P1, J1', text: 'cement' }],
+      fixSettles: false,
+    },
+    {
+      // Sewer pipe of 4 in is 4.215 in outside (ASTM D3034), Schedule 40 4.500 in (ASTM D1785).
+      why: 'pipe series mixed: sewer pipe in a Schedule 40 socket',
+      job: drumWith({ hole: { size: '4' }, parts: [{ code: 'BS-400' }, { code: 'PIW-400', lengthM: 0.5 }] }),
+      findings: [{ title: 'Will not go', at: 'P1, J2', text: 'mm' }],
+      fixSettles: true,
+    },
   ],
 });

@@ -9,6 +9,12 @@ export function freshDesk(): void {
   beforeEach(() => {
     localStorage.clear();
     vi.stubGlobal('fetch', () => new Promise(() => undefined));
+    // What this document does not have and a browser has.
+    Object.assign(Element.prototype, {
+      setPointerCapture: () => undefined,
+      releasePointerCapture: () => undefined,
+      hasPointerCapture: () => false,
+    });
   });
   afterEach(() => {
     cleanup();
