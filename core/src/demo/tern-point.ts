@@ -172,7 +172,7 @@ export function ternPoint(): Job {
     { code: 'PG-300' },
     { code: 'PI-300', lengthM: 12 * IN },
     { code: 'ES-300', points: 'down' },
-    { code: 'PI-300', lengthM: 58 * IN },
+    { code: 'PI-300', lengthM: 48 * IN },
     { code: 'SO-300' },
   ]);
   run(

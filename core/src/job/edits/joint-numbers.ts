@@ -4,7 +4,8 @@ import { indexJob, jointsOfRun, otherSide, walkRun } from '../run';
 
 /**
  * The next free number of a joint in the run that `ref` belongs to. Numbers count within a run (all that hangs together
- * from the holes of one label outward) and are never given twice while they stand.
+ * from the holes of one label outward) and are never given twice while they stand. What hangs on no hole for the moment,
+ * because a line is being cut, keeps its numbers too.
  */
 export function nextJointNumber(job: Job, catalogue: Catalogue, ref: EndRef): number {
   const index = indexJob(job, catalogue);
@@ -13,10 +14,12 @@ export function nextJointNumber(job: Job, catalogue: Catalogue, ref: EndRef): nu
   const siblings = job.penetrations
     .filter((hole) => hole.label === label)
     .map(({ id }): EndRef => ({ of: 'hole', id }));
-  const numbers = (root ? siblings : [ref])
-    .flatMap((start) => jointsOfRun(walkRun(start, index)))
-    .map(({ number }) => number);
-  return Math.max(0, ...numbers) + 1;
+  const own = (root ? siblings : [ref]).flatMap((start) => jointsOfRun(walkRun(start, index)));
+  const hanging = new Set(
+    job.penetrations.flatMap(({ id }) => jointsOfRun(walkRun({ of: 'hole', id }, index))).map(({ id }) => id),
+  );
+  const loose = job.joints.filter(({ id }) => !hanging.has(id));
+  return Math.max(0, ...[...own, ...loose].map(({ number }) => number)) + 1;
 }
 
 /** The hole from which the run of this end starts; undefined where it hangs on none. */

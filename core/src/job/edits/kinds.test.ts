@@ -234,6 +234,20 @@ describe('cutting a length', () => {
   ])('%s is refused', (_, edit) => expect(code(edit)).toBe('not-possible'));
 });
 
+test('joints made while a line is cut do not take the numbers of what is beyond the cut', () => {
+  const cut: Edit = { type: 'cut-part', partId: 'p2-2', farEnd: 1, nearM: 0.1, farM: 0.15, newPartId: 'far' };
+  const on: Edit = {
+    type: 'add-part',
+    part: newPart('coupling', 'CS-300'),
+    at: { of: 'part', id: 'p2-2', end: 1 },
+    partEnd: 0,
+    jointId: 'on',
+  };
+  const now = after(on, after(cut));
+  const numbers = now.joints.filter(({ id }) => id.startsWith('p2-') || id === 'on').map(({ number }) => number);
+  expect(new Set(numbers).size).toBe(numbers.length);
+});
+
 describe('moving a stretch', () => {
   const at = (id: string, end: number) => ({ of: 'part', id, end }) as const;
   const sides = (now: Job, id: string) => {

@@ -39,23 +39,22 @@ export function CourseFigure({ run }: { readonly run: Run }) {
   );
 }
 
+/** Where the scale begins beside the name of the view, and the room for its words [px]. */
+const SCALE_AT = 110;
+const SCALE_WORDS = 56;
+
 function View({ view, title, pxPerM }: { readonly view: CourseView; readonly title: string; readonly pxPerM: number }) {
   const selectedId = useJob((state) => state.selectedPartId);
   const measures = useJob((state) => state.job.measures);
   const { widthPx, heightPx, wallX, groundY, lines } = view;
   const [unitM, unit] = measures === 'mm-l' ? [0.5, '500 mm'] : [0.3048, '1 ft'];
+  const width = Math.max(widthPx, wallX + SCALE_AT + unitM * pxPerM + SCALE_WORDS);
   return (
-    <svg
-      width={Math.max(widthPx, 120)}
-      height={heightPx + 20}
-      role="img"
-      aria-label={`The run ${title}, to scale`}
-      className="block"
-    >
+    <svg width={width} height={heightPx + 20} role="img" aria-label={`The run ${title}, to scale`} className="block">
       {groundY !== undefined && (
         <>
           <rect x={0} y={groundY} width="100%" height={heightPx - groundY + 6} fill="var(--paper-deep)" />
-          <path d={`M0 ${groundY}H${Math.max(widthPx, 120)}`} stroke="var(--ink)" strokeWidth={1} />
+          <path d={`M0 ${groundY}H${width}`} stroke="var(--ink)" strokeWidth={1} />
         </>
       )}
       <path d={`M${wallX} 0V${heightPx}`} stroke="var(--ink)" strokeWidth={3} />
@@ -81,7 +80,7 @@ function View({ view, title, pxPerM }: { readonly view: CourseView; readonly tit
       <text x={wallX + 6} y={heightPx + 14} className="type-scale" style={{ fill: 'var(--ink-2)' }}>
         {title}
       </text>
-      <g transform={`translate(${wallX + 110} ${heightPx + 10})`}>
+      <g transform={`translate(${wallX + SCALE_AT} ${heightPx + 10})`}>
         <path d={`M0 0H${unitM * pxPerM}M0 -3V3M${unitM * pxPerM} -3V3`} stroke="var(--ink)" strokeWidth={1} />
         <text x={unitM * pxPerM + 6} y={4} className="type-scale" style={{ fill: 'var(--ink)' }}>
           {unit}
