@@ -84,3 +84,25 @@ export function drumWith(options: {
     ],
   });
 }
+
+/** Two drums with a link: what stands between their two seals of one kind. The opening of the second drum is set out first. */
+export const linkedDrums = (
+  seal: string,
+  parts: readonly DemoPart[],
+  { size = '3/4', ...hole }: SampleHole = {},
+): Job =>
+  tankWith({
+    others: [{ id: 't2', type: 'open-drum' }],
+    holes: [
+      { id: 'b', tankId: 't2', name: 'Link', roles: ['link'], size },
+      {
+        id: 'a',
+        name: 'Link',
+        roles: ['link'],
+        size,
+        ...hole,
+        parts: [{ code: seal }, ...parts, { code: seal, inEnd: 1 }],
+        end: { of: 'hole', id: 'b' },
+      },
+    ],
+  });

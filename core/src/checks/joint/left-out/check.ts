@@ -1,5 +1,6 @@
 import { judge } from '../../../connections/mate';
 import { defineCheck } from '../../define-check';
+import { setFix } from '../../move-fix';
 import { atJoint } from '../../places';
 
 /** Reasons of `mate` for a joint from which something is left out. */
@@ -27,15 +28,9 @@ export default defineCheck({
           at: atJoint(judged),
           data: { why: mating.why, instead: mating.instead ?? '' },
           fixes: [
-            {
-              text: 'Make it with {media}',
-              data: { media: media.join(' and ') },
-              edits: [
-                { type: 'change-field', in: 'joints', id: joint.id, field: 'madeWith', from: joint.madeWith, to: null },
-              ],
-              partsAdded: 0,
-              priceUsd: 0,
-            },
+            setFix('joints', joint, 'madeWith', joint.madeWith, null, 'Make it with {media}', {
+              media: media.join(' and '),
+            }),
           ],
         };
       }),

@@ -1,6 +1,7 @@
 import { judge } from '../../../connections/mate';
 import { holdsAtAll } from '../../../connections/mating';
 import { defineCheck } from '../../define-check';
+import { setFix } from '../../move-fix';
 import { atJoint } from '../../places';
 
 export default defineCheck({
@@ -29,24 +30,7 @@ export default defineCheck({
                 medium: useless.join(' and ').replace(/^./, (letter) => letter.toUpperCase()),
                 with: media.length === 0 ? 'by itself' : `with its ${media.join(' and ')}`,
               },
-              fixes: [
-                {
-                  text: 'Leave it away',
-                  data: {},
-                  edits: [
-                    {
-                      type: 'change-field' as const,
-                      in: 'joints' as const,
-                      id: joint.id,
-                      field: 'madeWith',
-                      from: joint.madeWith,
-                      to: null,
-                    },
-                  ],
-                  partsAdded: 0,
-                  priceUsd: 0,
-                },
-              ],
+              fixes: [setFix('joints', joint, 'madeWith', joint.madeWith, null, 'Leave it away')],
             },
           ];
     }),

@@ -1,25 +1,9 @@
-import { tankWith } from '../../../test/sample-jobs';
+import { linkedDrums } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
-const line = (
-  comesApart: boolean | null,
-  ...parts: readonly { readonly code: string; readonly lengthM?: number; readonly inEnd?: number }[]
-) =>
-  tankWith({
-    others: [{ id: 't2', type: 'open-drum' }],
-    holes: [
-      { id: 'b', tankId: 't2', size: '1', roles: ['link'] },
-      {
-        id: 'a',
-        size: '1',
-        roles: ['link'],
-        comesApart,
-        parts: [{ code: 'BS-100' }, ...parts, { code: 'BS-100', inEnd: 1 }],
-        end: { of: 'hole', id: 'b' },
-      },
-    ],
-  });
+const line = (comesApart: boolean | null, ...parts: Parameters<typeof linkedDrums>[1]) =>
+  linkedDrums('BS-100', parts, { size: '1', comesApart });
 const pipe = { code: 'PI-100', lengthM: 0.3 } as const;
 
 testCheck(check, {

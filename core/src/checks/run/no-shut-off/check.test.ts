@@ -1,21 +1,13 @@
-import { drumWith, tankWith } from '../../../test/sample-jobs';
+import { drumWith, linkedDrums } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
 const TAIL = [{ code: 'HB-075' }, { code: 'HO-075', lengthM: 3 }] as const;
 const link = (...codes: readonly string[]) =>
-  tankWith({
-    others: [{ id: 't2', type: 'open-drum' }],
-    holes: [
-      { id: 'b', tankId: 't2', roles: ['link'] },
-      {
-        id: 'a',
-        roles: ['link'],
-        parts: [...codes.map((code) => ({ code })), { code: 'BH-075', inEnd: 1 }],
-        end: { of: 'hole', id: 'b' },
-      },
-    ],
-  });
+  linkedDrums(
+    'BH-075',
+    codes.map((code) => ({ code })),
+  );
 
 testCheck(check, {
   clean: [
@@ -26,7 +18,7 @@ testCheck(check, {
     { why: 'a tap shuts', job: drumWith({ parts: [{ code: 'BH-075' }, { code: 'HT-075M' }] }) },
     { why: 'an overflow wants none', job: drumWith({}) },
     { why: 'above the water', job: drumWith({ hole: { heightM: 0.85 }, parts: [{ code: 'BH-075' }, ...TAIL] }) },
-    { why: 'a valve in the link', job: link('BH-075', 'NC-075', 'LV-075', 'NC-075', 'U-075', 'NC-075') },
+    { why: 'a valve in the link', job: link('NC-075', 'LV-075', 'NC-075', 'U-075', 'NC-075') },
   ],
   found: [
     {
@@ -45,7 +37,7 @@ testCheck(check, {
     },
     {
       why: 'a link of pipe alone',
-      job: link('BH-075', 'NC-075', 'U-075', 'NC-075'),
+      job: link('NC-075', 'U-075', 'NC-075'),
       findings: [{ title: 'No valve in the link', at: 'P1', text: 'Nothing parts T2 from T1' }],
       fixSettles: false,
     },

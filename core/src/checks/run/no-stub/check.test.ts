@@ -1,30 +1,20 @@
-import { tankWith } from '../../../test/sample-jobs';
+import { linkedDrums } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
 /** Two drums on one manifold, whose open branch is closed by what is given. */
 const manifold = (...stub: readonly { readonly code: string; readonly lengthM?: number }[]) => {
-  const job = tankWith({
-    others: [{ id: 't2', type: 'open-drum' }],
-    holes: [
-      { id: 'b', tankId: 't2', size: '1', roles: ['link'] },
-      {
-        id: 'a',
-        size: '1',
-        roles: ['link'],
-        parts: [
-          { code: 'BS-100' },
-          { code: 'PI-100', lengthM: 0.3 },
-          { code: 'TS-100' },
-          { code: 'PI-100', lengthM: 0.3 },
-          { code: 'US-100' },
-          { code: 'PI-100', lengthM: 0.1 },
-          { code: 'BS-100', inEnd: 1 },
-        ],
-        end: { of: 'hole', id: 'b' },
-      },
+  const job = linkedDrums(
+    'BS-100',
+    [
+      { code: 'PI-100', lengthM: 0.3 },
+      { code: 'TS-100' },
+      { code: 'PI-100', lengthM: 0.3 },
+      { code: 'US-100' },
+      { code: 'PI-100', lengthM: 0.1 },
     ],
-  });
+    { size: '1' },
+  );
   const [like] = job.parts;
   if (!like) throw new Error('no part');
   return {
@@ -56,24 +46,7 @@ testCheck(check, {
     { why: 'a stub whose length is not known yet', job: manifold({ code: 'PI-100' }, { code: 'KS-100' }) },
     {
       why: 'two tanks in a plain line: no manifold',
-      job: tankWith({
-        others: [{ id: 't2', type: 'open-drum' }],
-        holes: [
-          { id: 'b', tankId: 't2', roles: ['link'] },
-          {
-            id: 'a',
-            roles: ['link'],
-            parts: [
-              { code: 'BH-075' },
-              { code: 'NC-075' },
-              { code: 'U-075' },
-              { code: 'NC-075' },
-              { code: 'BH-075', inEnd: 1 },
-            ],
-            end: { of: 'hole', id: 'b' },
-          },
-        ],
-      }),
+      job: linkedDrums('BH-075', [{ code: 'NC-075' }, { code: 'U-075' }, { code: 'NC-075' }]),
     },
   ],
   found: [

@@ -1,22 +1,12 @@
-import type { SampleHole } from '../../../test/sample-jobs';
-import { tankWith } from '../../../test/sample-jobs';
+import { linkedDrums, tankWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
 const link = (...codes: readonly string[]) =>
-  tankWith({
-    others: [{ id: 't2', type: 'open-drum' }],
-    holes: [
-      { id: 'b', tankId: 't2', name: 'Link', roles: ['link'] },
-      {
-        id: 'a',
-        name: 'Link',
-        roles: ['link'],
-        parts: [...codes.map((code) => ({ code })), { code: 'BH-075', inEnd: 1 }],
-        end: { of: 'hole', id: 'b' },
-      },
-    ] satisfies readonly SampleHole[],
-  });
+  linkedDrums(
+    'BH-075',
+    codes.map((code) => ({ code })),
+  );
 const toPlace = (offers: string) =>
   tankWith({
     terminals: [{ id: 'wall', name: 'house wall', offers, distanceM: null, dropM: null, mains: false }],
@@ -31,13 +21,13 @@ const toPlace = (offers: string) =>
 
 testCheck(check, {
   clean: [
-    { why: 'a union between', job: link('BH-075', 'NC-075', 'U-075', 'NC-075') },
+    { why: 'a union between', job: link('NC-075', 'U-075', 'NC-075') },
     { why: 'what it ends on turns', job: toPlace('3/4 NH F swivel') },
   ],
   found: [
     {
       why: 'a long nipple between two bulkheads',
-      job: link('BH-075', 'NL-075-4'),
+      job: link('NL-075-4'),
       findings: [{ title: 'Cannot be closed', at: 'P1, J2', text: 'From P1 to T1' }],
       fixSettles: true,
     },

@@ -1,21 +1,8 @@
-import { tankWith } from '../../../test/sample-jobs';
+import { linkedDrums } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
-const link = (...parts: readonly { readonly code: string; readonly lengthM?: number }[]) =>
-  tankWith({
-    others: [{ id: 't2', type: 'open-drum' }],
-    holes: [
-      { id: 'b', tankId: 't2', size: '1', roles: ['link'] },
-      {
-        id: 'a',
-        size: '1',
-        roles: ['link'],
-        parts: [{ code: 'BS-100' }, ...parts, { code: 'BS-100', inEnd: 1 }],
-        end: { of: 'hole', id: 'b' },
-      },
-    ],
-  });
+const link = (...parts: Parameters<typeof linkedDrums>[1]) => linkedDrums('BS-100', parts, { size: '1' });
 
 testCheck(check, {
   clean: [

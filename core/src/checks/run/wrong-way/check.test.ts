@@ -1,4 +1,4 @@
-import { drumWith, tankWith } from '../../../test/sample-jobs';
+import { drumWith, linkedDrums } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
@@ -22,25 +22,7 @@ const fill = (turned: boolean) =>
       { code: 'NC-100' },
     ],
   });
-const link = tankWith({
-  others: [{ id: 't2', type: 'open-drum' }],
-  holes: [
-    { id: 'b', tankId: 't2', size: '1', roles: ['link'] },
-    {
-      id: 'a',
-      size: '1',
-      roles: ['link'],
-      parts: [
-        { code: 'BH-100' },
-        { code: 'NC-100' },
-        { code: 'CKW-100' },
-        { code: 'NC-100' },
-        { code: 'BH-100', inEnd: 1 },
-      ],
-      end: { of: 'hole', id: 'b' },
-    },
-  ],
-});
+const link = linkedDrums('BH-100', [{ code: 'NC-100' }, { code: 'CKW-100' }, { code: 'NC-100' }], { size: '1' });
 
 testCheck(check, {
   clean: [
