@@ -91,6 +91,7 @@ export * from './plan/plan';
 export * from './routes/end-partners';
 export * from './routes/find-gap';
 export * from './routes/find-routes';
+export { type WiredAnswer, answersTo, takeAnswers } from './routes/known-routes';
 export * from './routes/leans';
 export type { OpenEnd } from './routes/way-index';
 export * from './routes/next-parts';

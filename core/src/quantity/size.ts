@@ -56,11 +56,11 @@ export type MetricSize = (typeof METRIC_SIZES)[number];
 export type NominalSize = (typeof NOMINAL_SIZES)[number];
 
 export const isNominalSize = (text: string): text is NominalSize => (NOMINAL_SIZES as readonly string[]).includes(text);
-export const isMetricSize = (size: NominalSize): size is MetricSize =>
-  (METRIC_SIZES as readonly string[]).includes(size);
+const METRIC: ReadonlySet<string> = new Set(METRIC_SIZES);
+export const isMetricSize = (size: NominalSize): size is MetricSize => METRIC.has(size);
 
-/** Orders sizes by what they call themselves: `3/4` before `1-1/2` before `40`. A rectangle goes by its shorter side. */
-export function sizeInInches(size: NominalSize): number {
+/** A size as a figure [in]; a rectangle goes by its shorter side. */
+function readInches(size: NominalSize): number {
   if (isMetricSize(size)) return Number(size) / 25.4;
   const [spoken = ''] = size.split('x');
   const [whole, fraction] = spoken.includes('-')
@@ -71,6 +71,11 @@ export function sizeInInches(size: NominalSize): number {
   const [top, bottom] = (fraction ?? '0/1').split('/');
   return Number(whole) + Number(top) / Number(bottom);
 }
+
+const INCHES: ReadonlyMap<string, number> = new Map(NOMINAL_SIZES.map((size) => [size, readInches(size)]));
+
+/** Orders sizes by what they call themselves: `3/4` before `1-1/2` before `40`. A rectangle goes by its shorter side. */
+export const sizeInInches = (size: NominalSize): number => INCHES.get(size) ?? Number.NaN;
 
 /** A size with its unit, as it is spoken: `3/4 in`, `32 mm`. */
 export const sizeWords = (size: NominalSize): string => `${size} ${isMetricSize(size) ? 'mm' : 'in'}`;

@@ -16,7 +16,7 @@ export function unionFixes({ stretch }: CannotClose, { job, catalogue }: CheckCo
       require: ['union'],
       mostParts: MOST_PARTS,
       limit: 1,
-    }).routes;
+    });
     if (route) return [insertChain(job, joint.id, route, 'Put a union in: {parts}')];
   }
   return [];

@@ -58,7 +58,7 @@ export function closings(at: EndRef, { job, index, catalogue }: CheckContext): r
     const offers = resolveEnd(to, job, index).end;
     const text = `Finish to ${terminal.name}`;
     if (offers === undefined) return [appendChain(job, at, NO_PARTS, text, to)];
-    const [route] = knownRoutes({ end, material }, { end: offers }, catalogue, FEW).routes;
+    const [route] = knownRoutes({ end, material }, { end: offers }, catalogue, FEW);
     return route ? [appendChain(job, at, route, `${text}: {parts}`, to)] : [];
   });
   const cap = capFor({ end, material }, catalogue);

@@ -1,4 +1,4 @@
-import { type Job } from '@herrero/core';
+import { type Job, type WiredAnswer } from '@herrero/core';
 import { type ReactNode } from 'react';
 import { Hatches } from '@/drawing/view/hatches';
 import { JobProvider } from './job-provider';
@@ -11,13 +11,14 @@ interface DeskProps {
   readonly jobId: string;
   readonly document: Job;
   readonly revision: number;
+  readonly ways: readonly WiredAnswer[];
   readonly children: ReactNode;
 }
 
 /** The frame of every station: strip, rack, work, margin; divided by hairlines, never by boxes. */
-export function Desk({ jobId, document, revision, children }: DeskProps) {
+export function Desk({ jobId, document, revision, ways, children }: DeskProps) {
   return (
-    <JobProvider jobId={jobId} document={document} revision={revision}>
+    <JobProvider jobId={jobId} document={document} revision={revision} ways={ways}>
       <Hatches />
       <div className="flex min-h-dvh flex-col">
         <Strip />

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Job } from '@herrero/core';
+import { type Job, type WiredAnswer, takeAnswers } from '@herrero/core';
 import { type ReactNode, createContext, useContext, useEffect, useState } from 'react';
 import { useStore } from 'zustand';
 import { useCatalogue } from '../catalogue/catalogue-provider';
@@ -12,13 +12,20 @@ interface JobProviderProps {
   readonly jobId: string;
   readonly document: Job;
   readonly revision: number;
+  /** Ways that were found with the page. */
+  readonly ways?: readonly WiredAnswer[];
   readonly children: ReactNode;
 }
 
+const NONE: readonly WiredAnswer[] = [];
+
 /** Holds the job on the desk for as long as one of its stations is open, and listens for undo and redo. */
-export function JobProvider({ jobId, document, revision, children }: JobProviderProps) {
+export function JobProvider({ jobId, document, revision, ways = NONE, children }: JobProviderProps) {
   const catalogue = useCatalogue();
-  const [store] = useState(() => createJobStore(jobId, document, revision, catalogue));
+  const [store] = useState(() => {
+    takeAnswers(ways, catalogue);
+    return createJobStore(jobId, document, revision, catalogue);
+  });
 
   useEffect(() => store.getState().start(), [store]);
 

@@ -2,7 +2,7 @@
 
 import { useEffect, useRef, useState } from 'react';
 import { type Known, useOwn } from '../catalogue/catalogue-provider';
-import { type Answers, type Asked, type FromWorker, type ToWorker, answer } from './route-question';
+import { type Answers, type Asked, type FromWorker, type ToWorker } from './route-question';
 
 let worker: Worker | undefined;
 let told: Known | undefined;
@@ -28,8 +28,13 @@ function ask<Kind extends Asked>(
   listener: (answer: Answers[Kind]['answer']) => void,
 ): () => void {
   if (typeof Worker === 'undefined') {
-    const timer = setTimeout(() => listener(answer(kind, question, known.catalogue)));
-    return () => clearTimeout(timer);
+    let stopped = false;
+    void import('./route-question').then(({ answer }) => {
+      if (!stopped) listener(answer(kind, question, known.catalogue));
+    });
+    return () => {
+      stopped = true;
+    };
   }
   if (told !== known) {
     const own: ToWorker = { kind: 'own', own: known.own, holdings: known.holdings };

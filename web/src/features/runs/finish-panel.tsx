@@ -63,7 +63,12 @@ export function FinishPanel({ at }: { readonly at: EndRef }) {
   const plan = useJob((state) => state.plan);
   const targets = useMemo(() => targetsOf(at, job, plan), [at, job, plan]);
   const [chosen, setChosen] = useState<string | null>(null);
-  const [wishes, setWishes] = useState(NO_WISHES);
+  // A run that shall come apart is rather not glued.
+  const comesApart = useJob((state) => {
+    const hole = holeOf(at, state.job, state.plan.context.catalogue);
+    return state.job.penetrations.find(({ id }) => id === hole?.id)?.comesApart === true;
+  });
+  const [wishes, setWishes] = useState<Wishes>(comesApart ? { ...NO_WISHES, prefer: ['no-glue'] } : NO_WISHES);
   const target = targets.find(({ ref }) => refKey(ref) === chosen) ?? targets[0];
   return (
     <section aria-label="Finish to" id="finish">

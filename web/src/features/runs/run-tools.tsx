@@ -1,12 +1,14 @@
 'use client';
 
 import { type Run } from '@herrero/core';
-import { useState } from 'react';
+import { Suspense, lazy, useState } from 'react';
 import { Choice } from '@/ui/choice';
 import { useJob } from '../desk/job-provider';
-import { CourseFigure } from './course-figure';
-import { FromHandList } from './from-hand-list';
-import { OrderList } from './order-list';
+
+// Each comes when it is first asked for: the page that opens a run does not wait for them.
+const CourseFigure = lazy(() => import('./course-figure').then((module) => ({ default: module.CourseFigure })));
+const OrderList = lazy(() => import('./order-list').then((module) => ({ default: module.OrderList })));
+const FromHandList = lazy(() => import('./from-hand-list').then((module) => ({ default: module.FromHandList })));
 
 const SHEETS = [
   { id: 'course', name: 'As it runs', view: CourseFigure },
@@ -62,7 +64,11 @@ export function RunTools({ run }: { readonly run: Run }) {
           />
         </div>
       </div>
-      {sheet && <sheet.view run={run} />}
+      {sheet && (
+        <Suspense fallback={<p className="type-second">One moment</p>}>
+          <sheet.view run={run} />
+        </Suspense>
+      )}
     </div>
   );
 }

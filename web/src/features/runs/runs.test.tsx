@@ -58,6 +58,15 @@ describe('finish to', () => {
     await waitFor(() => expect(screen.getByRole('button', { name: /non-return, cheapest$/ })).toBeDefined());
   });
 
+  test('a run that shall come apart is rather not glued', () => {
+    const job = ternPoint();
+    show(<FinishPanel at={HOSE_END} />, {
+      ...job,
+      penetrations: job.penetrations.map((hole) => (hole.id === 'p4' ? { ...hole, comesApart: true } : hole)),
+    });
+    expect(screen.getByRole('button', { name: 'What it must have: no glue' })).toBeDefined();
+  });
+
   test('what cannot be had is said with what was asked', async () => {
     const job = ternPoint();
     const nowhere = { ...job, terminals: [{ ...job.terminals[0]!, id: 'x', name: 'elsewhere', offers: '2-1/2 NH F' }] };

@@ -4,6 +4,11 @@ import { fireEvent, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, test, vi } from 'vitest';
 import { freshDesk, showAtDesk } from '../desk/test/at-a-desk';
+// What the page loads when it is first asked for is here already, so that no test waits for it.
+import './course-figure';
+import './cut-in-form';
+import './from-hand-list';
+import './order-list';
 import { RunsStation } from './runs-station';
 
 vi.mock('next/navigation', () => ({ useRouter: () => ({ push: vi.fn() }), usePathname: () => '/jobs/job-1/runs' }));
@@ -118,7 +123,7 @@ describe('where a run goes', () => {
   test('a hose that falls is drawn to scale, and its end is said', async () => {
     const now = show();
     await userEvent.click(action('As it runs'));
-    const course = screen.getByRole('region', { name: 'As it runs' });
+    const course = await screen.findByRole('region', { name: 'As it runs' });
     // 60 ft that fall 74 in go 59 ft 8-1/8 in out and a little more for the fittings (Pythagoras).
     expect(course.textContent).toMatch(/74 in below its hole/);
     expect(course.textContent).not.toContain('assumed');
@@ -140,7 +145,7 @@ describe('where a run goes', () => {
   test('the order of work names every joint once, and a press chooses it', async () => {
     show();
     await userEvent.click(action('Order of work'));
-    const order = within(screen.getByRole('region', { name: 'The order of work' }));
+    const order = within(await screen.findByRole('region', { name: 'The order of work' }));
     expect(order.getAllByRole('button').map(({ textContent }) => /J\d/.exec(textContent)?.[0])).toEqual([
       'J1',
       'J2',
@@ -164,7 +169,7 @@ describe('where a run goes', () => {
   test('with nothing on hand the van is empty, and that is said', async () => {
     show();
     await userEvent.click(action('From what is on hand'));
-    expect(screen.getByText(/Nothing is on hand yet/)).toBeDefined();
+    expect(await screen.findByText(/Nothing is on hand yet/)).toBeDefined();
   });
 });
 
@@ -185,7 +190,7 @@ describe('old work', () => {
     await userEvent.click(label(/^Hose60/));
     await userEvent.click(action('It stands already'));
     await userEvent.click(action('Cut something in'));
-    const before = screen.getByRole('region', { name: 'Before it is cut' });
+    const before = await screen.findByRole('region', { name: 'Before it is cut' });
     expect(before.textContent).toContain('Shut the lever valve.');
     // 60 ft of 1 in hold 2.45 gal (geometry).
     expect(before.textContent).toContain('2 gal');

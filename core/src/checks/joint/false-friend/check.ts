@@ -41,14 +41,9 @@ export default defineCheck({
 
 function adapters({ joint, a, b }: JudgedJoint, { job, catalogue }: CheckContext): readonly Fix[] {
   if (a.end === undefined || b.end === undefined) return [];
-  const { routes } = knownRoutes(
-    { end: a.end, material: a.material },
-    { end: b.end, material: b.material },
-    catalogue,
-    {
-      mostParts: MOST_PARTS,
-      limit: MOST_WAYS,
-    },
-  );
+  const routes = knownRoutes({ end: a.end, material: a.material }, { end: b.end, material: b.material }, catalogue, {
+    mostParts: MOST_PARTS,
+    limit: MOST_WAYS,
+  });
   return routes.map((route) => insertChain(job, joint.id, route, 'Put between: {parts}'));
 }

@@ -1,10 +1,11 @@
+import { answersTo, plan } from '@herrero/core';
 import { type Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { type ReactNode } from 'react';
 import { CatalogueProvider } from '@/features/catalogue/catalogue-provider';
 import { Desk } from '@/features/desk/desk';
 import { findJob } from '@/server/db/job-repository';
-import { readOwn } from '@/server/db/part-repository';
+import { readOwn, theCatalogue } from '@/server/db/part-repository';
 
 interface Props {
   readonly params: Promise<{ readonly id: string }>;
@@ -18,11 +19,13 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 
 export default async function JobLayout({ params, children }: Props & { readonly children: ReactNode }) {
   const { id } = await params;
-  const [stored, own] = await Promise.all([findJob(id), readOwn()]);
+  const [stored, own, catalogue] = await Promise.all([findJob(id), readOwn(), theCatalogue()]);
   if (!stored) notFound();
+  // The ways that the notes of this job name are found here, so that the page need not look for them before it is usable.
+  const ways = answersTo(() => plan(stored.document, catalogue), catalogue);
   return (
     <CatalogueProvider {...own}>
-      <Desk key={id} jobId={id} document={stored.document} revision={stored.revision}>
+      <Desk key={id} jobId={id} document={stored.document} revision={stored.revision} ways={ways}>
         {children}
       </Desk>
     </CatalogueProvider>
