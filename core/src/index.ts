@@ -84,6 +84,8 @@ export * from './assembly/pointing';
 export * from './assembly/swing';
 export * from './job/proposal';
 export * from './hydraulics/free-flow';
+export * from './hydraulics/line-flow';
+export * from './quantity/flow';
 export * from './parts/drilling';
 export * from './parts/parts-list';
 export { type Bar, type Piece } from './parts/cut-plan';

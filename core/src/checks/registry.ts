@@ -30,8 +30,10 @@ import notRated from './joint/not-rated/check';
 import uselessSealant from './joint/useless-sealant/check';
 import willNotPoint from './joint/will-not-point/check';
 import bottleneck from './run/bottleneck/check';
+import deviceUnderPressure from './run/device-under-pressure/check';
 import endOpen from './run/end-open/check';
 import heavyValve from './run/heavy-valve/check';
+import heightsContradict from './run/heights-contradict/check';
 import heldForGood from './run/held-for-good/check';
 import lengthNotKnown from './run/length-not-known/check';
 import noRoomToSwing from './run/no-room-to-swing/check';
@@ -44,6 +46,7 @@ import outdoors from './run/outdoors/check';
 import overPressure from './run/over-pressure/check';
 import rigidClosure from './run/rigid-closure/check';
 import sprungClosure from './run/sprung-closure/check';
+import sucksAir from './run/sucks-air/check';
 import unsupported from './run/unsupported/check';
 import wrongWay from './run/wrong-way/check';
 import baseLoad from './tank/base-load/check';
@@ -67,6 +70,7 @@ export const CHECKS: readonly Check[] = [
   wrongWay,
   overPressure,
   noVacuumBreaker,
+  deviceUnderPressure,
   noSeal,
   gasketInConcrete,
   gasketSeries,
@@ -90,6 +94,7 @@ export const CHECKS: readonly Check[] = [
   notKnown,
   endOpen,
   lengthNotKnown,
+  heightsContradict,
   nothingBehind,
   noWayToNut,
   portNotSaid,
@@ -116,6 +121,7 @@ export const CHECKS: readonly Check[] = [
   gasketPull,
   outdoors,
   noShutOff,
+  sucksAir,
   unsupported,
   heavyValve,
   noStub,

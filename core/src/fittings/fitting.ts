@@ -32,6 +32,7 @@ export interface FittingSpec {
   /** How it loses head, on the velocity in its least bore; a straight piece unless something else is said. */
   readonly loss?: LossShape | keyof typeof FIXED_LOSS;
   readonly ratedKpa?: number | null;
+  readonly leastKpa?: number;
   readonly sale?: Sale;
   /** Invented, at one inch; grows with size. */
   readonly priceUsdAtOneInch: number;
@@ -77,6 +78,7 @@ export function fitting(spec: FittingSpec): FamilyPart {
     lossK:
       (isLossShape(loss) ? LENGTH_OVER_BORE[loss] * roughFriction(boreMm) : FIXED_LOSS[loss]) +
       suddenChangeLoss(boreMm, bores[0] ?? boreMm, bores[1] ?? boreMm),
+    ...(spec.leastKpa === undefined ? {} : { leastKpa: spec.leastKpa }),
     ...(spec.ratedKpa === undefined ? {} : { ratedKpa: spec.ratedKpa }),
     sale: spec.sale ?? { by: 'piece' },
     priceUsd: inventedPriceUsd(spec.priceUsdAtOneInch, spec.size),

@@ -84,6 +84,8 @@ export interface Part {
   readonly lossK: number;
   /** Pressure it is made for at 20 C [kPa]; null: drainage, none at all. */
   readonly ratedKpa: number | null;
+  /** Under less pressure than this it does not work [kPa]; absent: it asks for none. */
+  readonly leastKpa?: number;
   /** Where it is sold. */
   readonly regions: readonly Region[];
   /** Only for what stands in a wall: from the inlet end of the body to the wet face of the wall [mm]. */

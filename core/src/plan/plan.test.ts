@@ -25,6 +25,7 @@ describe('Tern Point', () => {
       'hole/water-left-behind P4',
       'joint/material-caution P3, J2',
       'run/no-shut-off P3',
+      'run/sucks-air P4',
     ]);
   });
 

@@ -23,6 +23,7 @@ interface Spec {
   readonly betweenMm?: number;
   readonly loss?: NonNullable<FittingSpec['loss']>;
   readonly ratedKpa?: number;
+  readonly leastKpa?: number;
   readonly oneWay?: true;
 }
 
@@ -118,6 +119,8 @@ const onTheTap = ([mark, nut, male, size]: (typeof LINES)[number]) => [
   made({
     code: `TD${mark}-075`,
     name: 'Diaphragm timer',
+    // 10 psi (common practice): below it the diaphragm neither opens nor shuts for sure.
+    leastKpa: 69,
     inlet: nut,
     outlet: male,
     size,

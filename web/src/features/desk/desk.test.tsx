@@ -48,6 +48,7 @@ describe('the margin', () => {
       'Water left behindP4',
       'Mind the materialsP3, J2',
       'No valve in the linkP3',
+      'Draws in airP4',
     ]);
   });
 

@@ -8,11 +8,13 @@ import { useJob } from '../desk/job-provider';
 // Each comes when it is first asked for: the page that opens a run does not wait for them.
 const CourseFigure = lazy(() => import('./course-figure').then((module) => ({ default: module.CourseFigure })));
 const OrderList = lazy(() => import('./order-list').then((module) => ({ default: module.OrderList })));
+const FlowTable = lazy(() => import('./flow-table').then((module) => ({ default: module.FlowTable })));
 const FromHandList = lazy(() => import('./from-hand-list').then((module) => ({ default: module.FromHandList })));
 
 const SHEETS = [
   { id: 'course', name: 'As it runs', view: CourseFigure },
   { id: 'order', name: 'Order of work', view: OrderList },
+  { id: 'flow', name: 'What it gives', view: FlowTable },
   { id: 'hand', name: 'From what is on hand', view: FromHandList },
 ] as const;
 

@@ -7,6 +7,7 @@ import { freshDesk, showAtDesk } from '../desk/test/at-a-desk';
 // What the page loads when it is first asked for is here already, so that no test waits for it.
 import './course-figure';
 import './cut-in-form';
+import './flow-table';
 import './from-hand-list';
 import './order-list';
 import { RunsStation } from './runs-station';
@@ -156,6 +157,22 @@ describe('where a run goes', () => {
     ]);
     await userEvent.click(order.getAllByRole('button')[2]!);
     expect(screen.getByTestId('joint-panel').getAttribute('aria-label')).toBe('Joint 3');
+  });
+
+  test('what the run gives is said for a full, a half and a low tank, with its condition', async () => {
+    show();
+    await userEvent.click(action('What it gives'));
+    const given = await screen.findByRole('region', { name: 'What the run gives' });
+    const rows = within(given).getAllByRole('row').slice(1);
+    expect(rows.map((row) => within(row).getByRole('rowheader').textContent)).toEqual([
+      'full',
+      'half drawn',
+      'a tenth left',
+    ]);
+    // Hydrostatics: 2.67 m over the end of the hose, 26.1 kPa, 3.8 psi.
+    expect(rows[0]?.textContent).toContain('3.8 psi');
+    expect(rows[0]?.textContent).toMatch(/1[0-9] gpm/);
+    expect(given.textContent).toContain('The end lies where the parts lead.');
   });
 
   test('a run that shall come apart is said once and can be taken back', async () => {

@@ -244,6 +244,7 @@ describe('plan', () => {
       {},
       {},
       { check: 'run/no-shut-off' },
+      { check: 'run/sucks-air' },
     ]);
     expect(answer.joints).toHaveLength(42);
   });

@@ -1,7 +1,7 @@
 import { looksSomewhere, pointingOf } from '../../../assembly/pointing';
 import { atJoint } from '../../places';
 import { defineCheck } from '../../define-check';
-import { runsOnce } from '../../flow';
+import { runsOnce } from '../../../assembly/flow';
 
 const DEGREES_PER_TURN = 360;
 

@@ -2,7 +2,7 @@ import { boreOfEnd } from '../../../fittings/body';
 import { can } from '../../../fittings/capability';
 import type { StrandItem } from '../../../job/run';
 import { defineCheck } from '../../define-check';
-import { flowOf, runsOnce } from '../../flow';
+import { flowOf, runsOnce } from '../../../assembly/flow';
 import { atPart } from '../../places';
 
 /** Narrower than this share of the next narrowest it passes less than half of what the rest would (velocity head; our judgement). */

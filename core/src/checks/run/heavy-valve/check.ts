@@ -7,7 +7,7 @@ import { sizeInInches } from '../../../quantity/size';
 import { isUpright } from '../../../walls/forms';
 import { tankType } from '../../../walls/tank-types';
 import { defineCheck } from '../../define-check';
-import { runsOnce } from '../../flow';
+import { runsOnce } from '../../../assembly/flow';
 import { setFix } from '../../move-fix';
 import { atPart } from '../../places';
 

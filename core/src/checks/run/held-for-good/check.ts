@@ -3,7 +3,7 @@ import { type Stretch, givesWay, stretchesOf } from '../../../assembly/closure';
 import type { CheckContext } from '../../../job/context';
 import type { Run, StrandItem } from '../../../job/run';
 import { type Report, defineCheck } from '../../define-check';
-import { runsOnce } from '../../flow';
+import { runsOnce } from '../../../assembly/flow';
 import { atPart, atPenetration } from '../../places';
 
 export default defineCheck({

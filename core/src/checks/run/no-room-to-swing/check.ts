@@ -2,7 +2,7 @@ import { coursesOf } from '../../../assembly/course';
 import { withoutRoom } from '../../../assembly/swing';
 import { atJoint } from '../../places';
 import { defineCheck } from '../../define-check';
-import { runsOnce } from '../../flow';
+import { runsOnce } from '../../../assembly/flow';
 
 export default defineCheck({
   meta: {

@@ -6,7 +6,7 @@ import { tankOf } from '../../../job/lookup';
 import type { Run } from '../../../job/run';
 import { portOf } from '../../../walls/tank-types';
 import { defineCheck } from '../../define-check';
-import { runsOnce } from '../../flow';
+import { runsOnce } from '../../../assembly/flow';
 import { atPenetration } from '../../places';
 
 export default defineCheck({

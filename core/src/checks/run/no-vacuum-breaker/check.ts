@@ -4,7 +4,7 @@ import type { Part } from '../../../fittings/part';
 import type { CheckContext } from '../../../job/context';
 import type { Run, StrandItem } from '../../../job/run';
 import { defineCheck } from '../../define-check';
-import { runsOnce } from '../../flow';
+import { runsOnce } from '../../../assembly/flow';
 import { atPart } from '../../places';
 
 export default defineCheck({

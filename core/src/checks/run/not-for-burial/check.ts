@@ -1,7 +1,7 @@
 import { coursesOf } from '../../../assembly/course';
 import { settingCaution } from '../../../connections/material';
 import { defineCheck } from '../../define-check';
-import { runsOnce } from '../../flow';
+import { runsOnce } from '../../../assembly/flow';
 import { atPart } from '../../places';
 
 export default defineCheck({

@@ -1,7 +1,7 @@
 import { MATERIAL_NAMES, isForDrinking, settingCaution } from '../../../connections/material';
 import type { Role } from '../../../walls/roles';
 import { defineCheck } from '../../define-check';
-import { runsOnce } from '../../flow';
+import { runsOnce } from '../../../assembly/flow';
 import { atPart } from '../../places';
 
 /** Lines whose water is drunk, or becomes it. */

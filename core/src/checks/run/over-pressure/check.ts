@@ -5,7 +5,7 @@ import { tankOf } from '../../../job/lookup';
 import type { Run } from '../../../job/run';
 import { GRAVITY_M_S2 } from '../../../hydraulics/free-flow';
 import { type Report, defineCheck } from '../../define-check';
-import { runsOnce } from '../../flow';
+import { runsOnce } from '../../../assembly/flow';
 import { atPart } from '../../places';
 
 /** What mains may stand at, where nobody has measured it [kPa] (common practice). */

@@ -1,7 +1,7 @@
 import { cannotClose } from '../../../assembly/closure';
 import { atJoint } from '../../places';
 import { defineCheck } from '../../define-check';
-import { runsOnce } from '../../flow';
+import { runsOnce } from '../../../assembly/flow';
 import { unionFixes } from '../closing-fixes';
 
 export default defineCheck({

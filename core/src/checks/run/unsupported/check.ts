@@ -1,7 +1,7 @@
 import { coursesOf } from '../../../assembly/course';
 import { strapsFor, supportSpacingM } from '../../../assembly/support-spacing';
 import { defineCheck } from '../../define-check';
-import { runsOnce } from '../../flow';
+import { runsOnce } from '../../../assembly/flow';
 import { setFix } from '../../move-fix';
 import { atPart } from '../../places';
 

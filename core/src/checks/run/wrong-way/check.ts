@@ -2,7 +2,7 @@ import { formatEnd } from '../../../connections/format';
 import { can } from '../../../fittings/capability';
 import type { StrandItem } from '../../../job/run';
 import { type Report, defineCheck } from '../../define-check';
-import { flowOf, runsOnce } from '../../flow';
+import { flowOf, runsOnce } from '../../../assembly/flow';
 import { atPart } from '../../places';
 
 export default defineCheck({

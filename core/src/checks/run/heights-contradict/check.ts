@@ -1,0 +1,49 @@
+import { coursesOf } from '../../../assembly/course';
+import { baseLevelM } from '../../../job/levels';
+import { tankOf } from '../../../job/lookup';
+import { atPenetration } from '../../places';
+import { defineCheck } from '../../define-check';
+
+/** A tape and a level agree so far [m] (our judgement). */
+const AGREE_M = 0.1;
+
+export default defineCheck({
+  meta: {
+    id: 'run/heights-contradict',
+    severity: 'unknown',
+    summary: 'The height of a place as it was measured, against where the parts of the run lead.',
+    sources: [{ document: 'two ways to the same height', provenance: 'standard-formula' }],
+    messages: {
+      apart: {
+        title: 'Two heights for one place',
+        text: '{place} was measured {measured} {side} the base of {tank}; by its parts the run ends {apart} {way} than that. One of the two is wrong.',
+      },
+    },
+  },
+  check: (context) =>
+    context.runs.flatMap(({ penetration, strands }) => {
+      const tank = tankOf(context.job, penetration);
+      const course = coursesOf(context).get(penetration.id);
+      return strands.flatMap(({ end }, place) => {
+        const terminal = end.at === 'terminal' ? context.job.terminals.find(({ id }) => id === end.id) : undefined;
+        const last = course?.strands[place]?.at(-1);
+        if (!tank || !last?.sure || last.assumed.length > 0 || terminal?.dropM == null) return [];
+        const offM = last.to.up - (baseLevelM(tank) - terminal.dropM);
+        if (Math.abs(offM) <= AGREE_M) return [];
+        return [
+          {
+            messageId: 'apart' as const,
+            at: atPenetration(penetration),
+            data: {
+              place: terminal.name,
+              tank: tank.label,
+              measured: { lengthM: Math.abs(terminal.dropM) },
+              side: terminal.dropM >= 0 ? 'below' : 'above',
+              apart: { lengthM: Math.abs(offM) },
+              way: offM > 0 ? 'higher' : 'lower',
+            },
+          },
+        ];
+      });
+    }),
+});

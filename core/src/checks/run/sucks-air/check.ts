@@ -1,0 +1,63 @@
+import { coursesOf } from '../../../assembly/course';
+import { type LineFlow, type WaterState, lineFlows } from '../../../hydraulics/line-flow';
+import type { CheckContext } from '../../../job/context';
+import type { Run, StrandItem } from '../../../job/run';
+import { type Report, defineCheck } from '../../define-check';
+import { atPart } from '../../places';
+
+const WHEN: Readonly<Record<WaterState, string>> = {
+  full: 'from a full tank',
+  half: 'from a half-full tank',
+  low: 'with the water low',
+};
+
+export default defineCheck({
+  meta: {
+    id: 'run/sucks-air',
+    severity: 'advice',
+    summary: 'A place at which a line runs below the pressure of the air, or lies over the water when that is low.',
+    sources: [{ document: 'energy line of Bernoulli, losses of Darcy and Weisbach', provenance: 'standard-formula' }],
+    messages: {
+      sucks: {
+        title: 'Draws in air',
+        text: 'While it runs {when}, the pressure in {part} is below that of the air: threads made for pressure from inside draw air there. Narrow the end, or let it fall less steeply behind.',
+      },
+      hump: {
+        title: 'Over the water',
+        text: '{part} rises over the water when the tank is low: air stays there, and nothing comes until it is let out.',
+      },
+    },
+  },
+  check: (context) =>
+    context.runs.flatMap((run) =>
+      lineFlows(run, context).flatMap((line): readonly Report<'sucks' | 'hump'>[] => {
+        if (line.endKnownBy === 'assumed' || line.pumped) return [];
+        const over = overWater(line, run, context);
+        if (over)
+          return [{ messageId: 'hump', at: atPart(over.placed.id, run.penetration), data: { part: over.part.name } }];
+        const worst = line.states.find(({ sucksAt }) => sucksAt !== undefined);
+        if (!worst?.sucksAt) return [];
+        const { placed, part } = worst.sucksAt;
+        return [
+          {
+            messageId: 'sucks',
+            at: atPart(placed.id, run.penetration),
+            data: { part: part.name, when: WHEN[worst.water] },
+          },
+        ];
+      }),
+    ),
+});
+
+/** The first part whose far end lies over the water when the tank is low, while the end of the line does not. */
+function overWater({ states, endM, items }: LineFlow, run: Run, context: CheckContext): StrandItem | undefined {
+  const low = states.find(({ water }) => water === 'low');
+  const course = coursesOf(context).get(run.penetration.id);
+  if (!low || !course) return undefined;
+  const surfaceM = endM + low.headM;
+  const legs = new Map(course.strands.flat().map((leg) => [leg.placed.id, leg]));
+  return items.slice(0, -1).find(({ placed }) => {
+    const leg = legs.get(placed.id);
+    return leg?.sure === true && leg.assumed.length === 0 && leg.to.up > surfaceM && leg.to.up > endM;
+  });
+}

@@ -1,0 +1,169 @@
+import { type Course, type Leg, UNKNOWN_LENGTH_M, coursesOf } from '../assembly/course';
+import { flowOf } from '../assembly/flow';
+import { type PumpCurve, isByLength } from '../fittings/part';
+import type { CheckContext } from '../job/context';
+import { baseLevelM, levelsOf } from '../job/levels';
+import { tankOf } from '../job/lookup';
+import type { Run, Strand, StrandItem } from '../job/run';
+import { remember } from '../quantity/remember';
+import { levelAtM } from '../walls/level';
+import { GRAVITY_M_S2 } from './free-flow';
+import { type Reach, freeRunM3s, lossM, roughnessM, velocityHeadM } from './pipe-flow';
+
+/** How full the tank is: to its overflow, with half of what can be drawn, with a tenth of it. */
+export const WATER_STATES = ['full', 'half', 'low'] as const;
+export type WaterState = (typeof WATER_STATES)[number];
+const SHARE: Readonly<Record<WaterState, number>> = { full: 1, half: 0.5, low: 0.1 };
+
+/** A line at one state of the water. */
+export interface FlowState {
+  readonly water: WaterState;
+  /** From the surface down to the end [m]; below nothing the end is above the water. */
+  readonly headM: number;
+  /** At the end while it is shut [kPa]. */
+  readonly shutKpa: number;
+  /** While it runs free [m3/s]. */
+  readonly flowM3s: number;
+  /** The part in which the pressure falls below that of the air while it runs; absent where it never does, or nobody knows. */
+  readonly sucksAt?: StrandItem;
+}
+
+/** What a line from a tank gives at its end, each line by itself with the others shut. */
+export interface LineFlow {
+  /** Which strand of its run ends here. */
+  readonly strand: number;
+  /** The end above the finished ground [m], and how that is known. */
+  readonly endM: number;
+  readonly endKnownBy: 'place' | 'course' | 'assumed';
+  readonly pumped: boolean;
+  /** Lengths that nobody has measured were taken as half a metre. */
+  readonly lengthsAssumed: boolean;
+  readonly states: readonly FlowState[];
+  readonly items: readonly StrandItem[];
+}
+
+/** From the tank to the end of a strand: what comes before its branching, then its own parts. */
+function pathTo(run: Run, strand: Strand): readonly StrandItem[] {
+  const { from } = strand;
+  if (from.of !== 'part') return strand.items;
+  const before = run.strands.find((one) => one !== strand && one.items.some(({ placed }) => placed.id === from.id));
+  if (!before) return strand.items;
+  const at = before.items.findIndex(({ placed }) => placed.id === from.id);
+  return [...pathTo(run, { ...before, items: before.items.slice(0, at + 1) }), ...strand.items];
+}
+
+const MM_PER_M = 1000;
+/** A port without a fitting of its own: a sharp entry (handbook value, from memory). */
+const SHARP_ENTRY = 0.5;
+
+const reachOf = ({ part, placed }: StrandItem, place: number): Reach => ({
+  boreM: part.boreMm / MM_PER_M,
+  lengthM: isByLength(part) ? (placed.lengthM ?? UNKNOWN_LENGTH_M) : 0,
+  roughnessM: roughnessM(part.material),
+  lossK: (isByLength(part) ? 0 : part.lossK) + (place === 0 && part.wallFaceMm === undefined ? SHARP_ENTRY : 0),
+});
+
+function pumpOf({ strands }: Run): PumpCurve | undefined {
+  const [first] = strands.flatMap(({ items }) => items.flatMap(({ part }) => (part.pump ? [part.pump.curve] : [])));
+  return first;
+}
+
+/** Where a strand ends: as its place was measured, else as its parts lead. */
+function endOf(
+  strand: Strand,
+  legs: readonly Leg[],
+  base: number,
+  { terminals }: CheckContext['job'],
+): Pick<LineFlow, 'endM' | 'endKnownBy'> | undefined {
+  const { end } = strand;
+  const dropM = end.at === 'terminal' ? (terminals.find(({ id }) => id === end.id)?.dropM ?? null) : null;
+  if (dropM !== null) return { endM: base - dropM, endKnownBy: 'place' };
+  const last = legs.at(-1);
+  if (!last) return undefined;
+  return { endM: last.to.up, endKnownBy: last.sure && last.assumed.length === 0 ? 'course' : 'assumed' };
+}
+
+const known = remember<CheckContext, Map<string, readonly LineFlow[]>>(() => new Map());
+
+/**
+ * What every line of a run gives at its end; none for runs that fill a tank, carry air, or go to another tank. Worked out
+ * once for a judged job.
+ */
+export function lineFlows(run: Run, context: CheckContext): readonly LineFlow[] {
+  const flows = known(context);
+  const before = flows.get(run.penetration.id);
+  if (before) return before;
+  const found = workOut(run, context);
+  flows.set(run.penetration.id, found);
+  return found;
+}
+
+function workOut(run: Run, context: CheckContext): readonly LineFlow[] {
+  const tank = tankOf(context.job, run.penetration);
+  const course = coursesOf(context).get(run.penetration.id);
+  if (!tank || !course || run.penetration.roles.includes('overflow')) return [];
+  const base = baseLevelM(tank);
+  const levels = levelsOf(tank, context);
+  const pump = pumpOf(run);
+  return run.strands.flatMap((strand, place): readonly LineFlow[] => {
+    if (flowOf(run, strand, context) !== 'onward' || strand.end.at === 'hole' || strand.end.at === 'unknown') return [];
+    const items = pathTo(run, strand);
+    const last = items.at(-1);
+    // A cap at the end lets nothing out.
+    if (!last || (strand.end.at === 'closed' && last.part.ends.length === 1)) return [];
+    const end = endOf(strand, course.strands[place] ?? [], base, context.job);
+    if (!end) return [];
+    const reaches = items.map(reachOf);
+    const states = WATER_STATES.map((water): FlowState => {
+      const volume = levels.deadM3 + SHARE[water] * levels.usableM3;
+      const surfaceM = base + levelAtM(tank, volume);
+      const headM = surfaceM - end.endM;
+      const flowM3s = freeRunM3s(headM, reaches, pump);
+      const sucksAt = pump ? undefined : suckedPart(items, reaches, flowM3s, surfaceM, course, end.endKnownBy);
+      return {
+        water,
+        headM,
+        shutKpa: Math.max(0, headM + (pump?.[0]?.[1] ?? 0)) * GRAVITY_M_S2,
+        flowM3s,
+        ...(sucksAt ? { sucksAt } : {}),
+      };
+    });
+    return [
+      {
+        strand: place,
+        ...end,
+        pumped: pump !== undefined,
+        lengthsAssumed: items.some(({ part, placed }) => isByLength(part) && placed.lengthM === null),
+        states,
+        items,
+      },
+    ];
+  });
+}
+
+/** So much below the pressure of the air is within what the losses are known by [m]. */
+const UNSURE_M = 0.3;
+
+/** The first part on the way in which the line of pressure runs below the pipe while the water flows. */
+function suckedPart(
+  items: readonly StrandItem[],
+  reaches: readonly Reach[],
+  flowM3s: number,
+  surfaceM: number,
+  course: Course,
+  known: LineFlow['endKnownBy'],
+): StrandItem | undefined {
+  if (known === 'assumed') return undefined;
+  const legs = new Map(course.strands.flat().map((leg) => [leg.placed.id, leg]));
+  let lost = 0;
+  for (const [place, item] of items.entries()) {
+    const [reach, leg] = [reaches[place], legs.get(item.placed.id)];
+    if (!reach || !leg?.sure) return undefined;
+    // Before its own loss at its near end, after it at its far end: whichever lies higher over the line of pressure.
+    const before = surfaceM - lost - velocityHeadM(flowM3s, reach.boreM) - leg.from.up;
+    lost += lossM(reach, flowM3s);
+    const after = surfaceM - lost - velocityHeadM(flowM3s, reach.boreM) - leg.to.up;
+    if (place < items.length - 1 && Math.min(before, after) < -UNSURE_M) return item;
+  }
+  return undefined;
+}
