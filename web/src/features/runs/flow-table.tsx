@@ -53,10 +53,10 @@ function Line({ line, many }: { readonly line: LineFlow; readonly many: boolean 
               Water over the end
             </th>
             <th scope="col" className="py-1 text-right font-[650]">
-              Shut
+              Pressure, shut
             </th>
             <th scope="col" className="py-1 text-right font-[650]">
-              Running
+              Flow, open
             </th>
           </tr>
         </thead>
