@@ -135,6 +135,27 @@ test('by hand: a sight tube cut into an outlet line that stands, with its own ta
   expect(old[0]?.lengthM).toBeLessThan(18 * 0.0254);
 });
 
+test('a line is built by the keyboard alone', async ({ page }) => {
+  await beginJob(page, 'Hands on keys');
+  await page.getByRole('button', { name: 'Add: Open-head drum' }).click();
+  await page.getByRole('link', { name: 'Set out the holes' }).click();
+  await page.getByRole('button', { name: /^Outlet/ }).click();
+  await page.getByRole('button', { name: /^Bulkhead 3\/4 NPT/ }).click();
+  await page.getByRole('link', { name: 'Build the run of P1' }).click();
+  await string(page).focus();
+  for (const words of ['close nipple', 'lever valve', 'hose tail 3/4 npt male x 3/4 in']) {
+    await page.keyboard.type(words);
+    await page.keyboard.press('Enter');
+  }
+  await expect.poll(() => names(page)).toEqual(['Bulkhead', 'Close nipple', 'Lever valve', 'Hose tail']);
+  // Back over three parts and their joints, and the valve is out again; undone, it is back.
+  for (const key of ['ArrowLeft', 'ArrowLeft', 'ArrowLeft']) await page.keyboard.press(key);
+  await page.keyboard.press('Delete');
+  await expect.poll(() => names(page)).toEqual(['Bulkhead', 'Close nipple', 'Hose tail']);
+  await page.keyboard.press('Control+z');
+  await expect.poll(() => names(page)).toHaveLength(4);
+});
+
 test('the string is put in another order by drag, and back by undo', async ({ page }) => {
   await copyOfTernPoint(page, 'Other order');
   await station(page, 'Runs').click();

@@ -22,7 +22,7 @@ import { BenchLink } from '../bench/bench-link';
 import { useJob } from '../desk/job-provider';
 import { newId } from '../desk/new-id';
 import { PartRow, RefusedRow } from './part-row';
-import { NARROW_ID } from './use-string-keys';
+import { NARROW_ID, STRING_ID } from './use-string-keys';
 
 const matches = (part: Part, query: string): boolean =>
   query
@@ -66,9 +66,16 @@ export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly lin
           type="search"
           id={NARROW_ID}
           placeholder="narrow it down"
+          title="Enter takes the first"
           aria-label="Narrow the parts down"
           value={query}
           onChange={(event) => setQuery(event.target.value)}
+          onKeyDown={(event) => {
+            const [first] = goesOn;
+            if (event.key !== 'Enter' || query.trim() === '' || !first) return;
+            take(first);
+            document.getElementById(STRING_ID)?.focus();
+          }}
         />
       </div>
       {goesOn.length === 0 && (

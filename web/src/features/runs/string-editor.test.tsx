@@ -85,6 +85,14 @@ describe('keys on the string', () => {
     fireEvent.keyDown(string(), { key: 'h' });
     expect(document.activeElement).toBe(screen.getByLabelText('Narrow the parts down'));
   });
+
+  test('and Enter takes the first that has that name', async () => {
+    const now = show();
+    fireEvent.keyDown(string(), { key: 'h' });
+    await userEvent.keyboard('hose male end{Enter}');
+    expect(run(now()).at(-1)).toBe('HM-075100');
+    expect(document.activeElement).toBe(string());
+  });
 });
 
 describe('a stretch by hand', () => {

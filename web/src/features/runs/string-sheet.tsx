@@ -10,7 +10,7 @@ import { useJob } from '../desk/job-provider';
 import { detailWords, endWords, judgedOf } from './string-rows';
 import { type SlotPlace, usePartDrag } from './use-part-drag';
 import { useStretch } from './use-stretch';
-import { useStringKeys } from './use-string-keys';
+import { STRING_ID, useStringKeys } from './use-string-keys';
 
 const WIDTH = 790;
 const LABEL = 102;
@@ -78,6 +78,7 @@ export function StringSheet({
   return (
     <figure
       className="sheet overflow-x-auto max-md:hidden"
+      id={STRING_ID}
       aria-label="The string in half-section"
       aria-keyshortcuts="ArrowLeft ArrowRight Delete Control+X Control+C Control+V"
       tabIndex={0}

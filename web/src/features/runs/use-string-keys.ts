@@ -5,6 +5,8 @@ import { slotOfJoint, useStretchEdits } from './use-stretch';
 
 /** Where typing a letter on the string goes: the field that narrows the next part down. */
 export const NARROW_ID = 'narrow-next-part';
+/** Where the keys go again once a part has been taken. */
+export const STRING_ID = 'string-sheet';
 
 type Stop = { readonly kind: 'joint' | 'part'; readonly id: string };
 
