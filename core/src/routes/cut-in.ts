@@ -29,8 +29,7 @@ export interface CutInWay extends Proposal {
 }
 
 /**
- * Ways to cut a branch, a valve or another fitting into a pipe. A pipe that stands, or stands between two fixed points,
- * cannot be drawn apart: a slip coupling or a union must come with it. A branch is also had by a saddle, without cutting.
+ * Ways to cut a branch, a valve or another fitting into a pipe. A pipe that stands already cannot be drawn apart: a slip coupling or a union must come with it. A branch is also had by a saddle, without cutting.
  *
  * @param partId  a placed pipe or hose
  * @param nearM   from its near end to the middle of what is cut in [m]; null: not measured yet
@@ -71,10 +70,13 @@ export function cutIn(
   const cut = [...distinct.values()].slice(0, WAYS).flatMap((route) => cutWay(route) ?? []);
   return wanted === 'branch' ? [...saddles(), ...cut] : cut;
 
-  /** The short piece between is cut from what is sawn out. */
+  /** The short piece between is cut from what is sawn out, where that goes into the same fittings. */
   function ofTheSamePipe(route: Route): Route {
-    const links = route.links.map((link) => (isByLength(link.part) ? { ...link, part } : link));
-    return { ...route, links };
+    const same = { ...route, links: route.links.map((link) => (isByLength(link.part) ? { ...link, part } : link)) };
+    const holds = jointsOf(same, standing, beyond)?.every(([a, b]) =>
+      holdsAtAll(judge(a.end, b.end, { a: a.material, b: b.material }).verdict),
+    );
+    return holds === true ? same : route;
   }
 
   function cutWay(route: Route): CutInWay | undefined {
@@ -162,32 +164,45 @@ const codesOf = ({ links }: Route): string =>
     .sort()
     .join();
 
+/** Both sides of every joint of a chain, from the standing pipe to the one beyond; undefined where a part has no such end. */
+function jointsOf(
+  { links }: Route,
+  from: KnownEnd,
+  to: KnownEnd,
+): readonly (readonly [KnownEnd, KnownEnd])[] | undefined {
+  const ends = links.flatMap(({ part, endIn, endOut }) =>
+    [endIn, endOut].flatMap((place): KnownEnd[] => {
+      const end = part.ends[place]?.end;
+      return end ? [{ end, material: part.material }] : [];
+    }),
+  );
+  const sides = [from, ...ends, to];
+  if (ends.length !== 2 * links.length) return undefined;
+  return Array.from({ length: links.length + 1 }, (_, place) => [sides[2 * place] ?? from, sides[2 * place + 1] ?? to]);
+}
+
+interface KnownEnd {
+  readonly end: Part['ends'][number]['end'];
+  readonly material: Part['material'];
+}
+
 /** How long the pieces of pipe in a chain are cut, and how much of the old pipe the chain takes the place of [m]. */
 function pieceLengths(
-  { links }: Route,
-  from: { readonly end: Part['ends'][number]['end']; readonly material: Part['material'] },
-  to: { readonly end: Part['ends'][number]['end']; readonly material: Part['material'] },
+  route: Route,
+  from: KnownEnd,
+  to: KnownEnd,
 ): { readonly of: ReadonlyMap<Part, number>; readonly removedM: number } | undefined {
-  const sides = [
-    from,
-    ...links.flatMap(({ part, endIn, endOut }) =>
-      [endIn, endOut].map((end) => ({ end: part.ends[end]?.end, material: part.material })),
-    ),
-    to,
-  ];
-  const engagements: number[] = [];
-  for (let side = 0; side < sides.length; side += 2) {
-    const [a, b] = [sides[side], sides[side + 1]];
-    if (!a?.end || !b?.end) return undefined;
-    engagements.push(mate(a.end, b.end, { a: a.material, b: b.material }).engagementMm / 1000);
-  }
+  const engagements = jointsOf(route, from, to)?.map(
+    ([a, b]) => mate(a.end, b.end, { a: a.material, b: b.material }).engagementMm / 1000,
+  );
+  if (!engagements) return undefined;
   const of = new Map<Part, number>();
   let removedM = 0;
-  for (const [place, { part }] of links.entries()) {
+  for (const [place, { part }] of route.links.entries()) {
     const [before = 0, after = 0] = [engagements[place], engagements[place + 1]];
     const long = isByLength(part) ? before + after + SEEN_M : overallMm(part) / 1000;
     if (isByLength(part)) of.set(part, long);
-    removedM += long - before - (place === links.length - 1 ? after : 0);
+    removedM += long - before - (place === route.links.length - 1 ? after : 0);
   }
   return { of, removedM };
 }
