@@ -4,9 +4,10 @@ import { shippedCatalogue } from '../fittings/catalogue';
 import { contextOf } from '../job/context';
 import { type SampleHole, tankWith } from '../test/sample-jobs';
 import { courseOf, endOfStrand } from './course';
-import { HEADING_VECTORS, distanceM, turned } from './vector';
+import { HEADING_VECTORS, lengthOf, turned } from './vector';
 
 const INCH = 0.0254;
+const NOWHERE = { out: 0, right: 0, up: 0 };
 
 /** The course of one hole's run in a plain drum, and where its first strand ends. */
 const laid = (parts: SampleHole['parts'], hole: SampleHole = {}) => {
@@ -140,11 +141,5 @@ describe('directions', () => {
   });
 
   test('a turn keeps the length', () =>
-    expect(
-      distanceM(turned(HEADING_VECTORS.up, HEADING_VECTORS.right, 37) ?? HEADING_VECTORS.up, {
-        out: 0,
-        right: 0,
-        up: 0,
-      }),
-    ).toBeCloseTo(1, 9));
+    expect(lengthOf(turned(HEADING_VECTORS.up, HEADING_VECTORS.right, 37) ?? NOWHERE)).toBeCloseTo(1, 9));
 });

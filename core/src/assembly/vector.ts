@@ -28,7 +28,6 @@ export const plus = (a: Vector, b: Vector): Vector => ({
 export const along = (from: Vector, heading: Vector, byM: number): Vector => plus(from, times(heading, byM));
 export const dot = (a: Vector, b: Vector): number => a.out * b.out + a.right * b.right + a.up * b.up;
 export const lengthOf = (a: Vector): number => Math.hypot(a.out, a.right, a.up);
-export const distanceM = (a: Vector, b: Vector): number => lengthOf(plus(a, times(b, -1)));
 
 /** Shorter than this there is no direction left. */
 const NOTHING = 1e-9;
