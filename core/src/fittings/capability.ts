@@ -29,6 +29,9 @@ export const can = (part: Pick<Part, 'features' | 'ends'>, capability: Capabilit
   part.features.some((feature) => BY_FEATURE[capability].includes(feature)) ||
   (capability === 'union' && part.ends.some(({ end }) => end.kind === 'cam' || end.kind === 'click'));
 
+/** Does it stand in the wall of a tank and seal its hole? */
+export const sealsWall = ({ ends }: Pick<Part, 'ends'>): boolean => ends.some(({ end }) => end.kind === 'wall-seal');
+
 /** Is it put round a pipe that goes on through it? Then it joins nothing that is cut. */
 export const goesRound = (part: Pick<Part, 'features'>): boolean => part.features.includes('saddle');
 

@@ -3,7 +3,7 @@ import { MATERIAL_NAMES } from '../connections/material';
 import { holdsAtAll } from '../connections/mating';
 import { isToDrill, sealOf } from '../job/resolve';
 import type { Run, StrandItem } from '../job/run';
-import { goesRound } from '../fittings/capability';
+import { goesRound, sealsWall } from '../fittings/capability';
 import { type Part, isByLength } from '../fittings/part';
 import { inventedPriceUsd } from '../fittings/part-family';
 import type { Job } from '../job/job';
@@ -104,8 +104,6 @@ function partsByRun({ runs }: CheckContext): ReadonlyMap<string, readonly Strand
 }
 
 const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
-
-const sealsWall = (part: Part): boolean => part.ends.some(({ end }) => end.kind === 'wall-seal');
 
 /** What is left of what is on hand; each line takes what it can from it. */
 type OnHand = Map<string, number>;

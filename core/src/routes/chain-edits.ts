@@ -18,6 +18,10 @@ export interface Chain {
   readonly priceUsd: number;
 }
 
+/** The same row seen from its other end. */
+export const turnedRound = <Link extends ChainLink>(links: readonly Link[]): readonly Link[] =>
+  links.toReversed().map((link) => ({ ...link, endIn: link.endOut, endOut: link.endIn }));
+
 const lengthOf = ({ part, lengthM = null }: ChainLink): number | null => (isByLength(part) ? lengthM : null);
 
 const named = (route: Chain): string => route.links.map(({ part }) => partTitle(part)).join(', then ');

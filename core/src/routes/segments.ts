@@ -1,5 +1,5 @@
 import type { Capability } from '../fittings/capability';
-import { CAPABILITIES, can } from '../fittings/capability';
+import { CAPABILITIES, can, sealsWall } from '../fittings/capability';
 import type { Catalogue } from '../fittings/catalogue';
 import { type Feature, type Part, isByLength } from '../fittings/part';
 import type { CheckContext } from '../job/context';
@@ -7,7 +7,7 @@ import { applyEdits, type Edit } from '../job/edits/edits';
 import type { Job } from '../job/job';
 import { resolveEnd } from '../job/resolve';
 import { type StrandItem, indexJob, otherSide } from '../job/run';
-import { insertChain } from './chain-edits';
+import { insertChain, turnedRound } from './chain-edits';
 import type { RouteLink } from './find-routes';
 import type { OpenEnd } from './way-index';
 
@@ -40,7 +40,7 @@ const replaceable = ({ part, placed, outEnd }: StrandItem): boolean =>
   outEnd !== undefined &&
   part.ends.length === 2 &&
   !part.features.some((feature) => ITSELF.includes(feature)) &&
-  part.ends.every(({ end }) => end.kind !== 'wall-seal');
+  !sealsWall(part);
 
 const doneBy = (items: readonly StrandItem[]): readonly Capability[] =>
   CAPABILITIES.filter((one) => one !== 'slip' && items.some(({ part }) => can(part, one)));
@@ -125,9 +125,7 @@ export function replaceSegment(
   if (!met || !before) return { edits, job: now };
   // The chain is found from the tank outward; the joint may have been made from the far side.
   const turned = met.a.of !== before.of || met.a.id !== before.id;
-  const chain = turned
-    ? links.toReversed().map(({ part, endIn, endOut }) => ({ part, endIn: endOut, endOut: endIn }))
-    : links;
+  const chain = turned ? turnedRound(links) : links;
   make(insertChain(now, met.id, { links: chain, priceUsd: 0 }, '').edits);
   return { edits, job: now };
 }

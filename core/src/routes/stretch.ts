@@ -1,9 +1,10 @@
+import { sealsWall } from '../fittings/capability';
 import type { Catalogue } from '../fittings/catalogue';
 import type { Edit } from '../job/edits/edits';
 import { freshId } from '../job/fresh-id';
 import { type EndRef, type Job, refKey } from '../job/job';
 import { type JobIndex, type Strand, type StrandItem, otherSide } from '../job/run';
-import { type Chain, appendChain, insertChain } from './chain-edits';
+import { type Chain, appendChain, insertChain, turnedRound } from './chain-edits';
 
 /**
  * A place of a strand at which parts can be put: before the part of this number; behind the last one it is the joint at
@@ -62,7 +63,7 @@ export function pasteCopies(
   if (!joint) return appendChain(job, near, { links, priceUsd: 0 }, '').edits;
   const forward = refKey(joint.a) === refKey(near);
   const chain: Chain = {
-    links: forward ? links : links.toReversed().map((link) => ({ ...link, endIn: link.endOut, endOut: link.endIn })),
+    links: forward ? links : turnedRound(links),
     priceUsd: 0,
   };
   return insertChain(job, joint.id, chain, '').edits;
@@ -96,8 +97,8 @@ export function nextSlot({ items }: Strand, stretch: readonly StrandItem[], step
   if (from < 0 || to < 0) return undefined;
   const slot = step < 0 ? from - 1 : to + 2;
   // What seals the wall stays there; beyond the last part is the end of the strand.
-  const sealsWall = items[slot]?.part.ends.some(({ end }) => end.kind === 'wall-seal') === true && slot === 0;
-  return slot < 0 || slot > items.length || sealsWall ? undefined : slot;
+  const atWall = slot === 0 && items[0] !== undefined && sealsWall(items[0].part);
+  return slot < 0 || slot > items.length || atWall ? undefined : slot;
 }
 
 /** What is joined to the branches of a stretch comes along with it; does anything? */

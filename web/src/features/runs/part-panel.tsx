@@ -12,6 +12,7 @@ import {
   overallMm,
   partTitle,
   resolveEnd,
+  sealsWall,
 } from '@herrero/core';
 import { useMemo, useState } from 'react';
 import { MiniPart } from '@/drawing/view/mini-part';
@@ -26,7 +27,6 @@ export function PartPanel({ item, strand }: { readonly item: StrandItem; readonl
   const measures = useJob((state) => state.job.measures);
   const make = useJob((state) => state.make);
   const { placed, part } = item;
-  const sealsWall = part.ends.some(({ end }) => end.kind === 'wall-seal');
   return (
     <section aria-label={partTitle(part)} className="rule-selected pt-2" data-testid="part-panel">
       <div className="flex items-center gap-3">
@@ -66,7 +66,7 @@ export function PartPanel({ item, strand }: { readonly item: StrandItem; readonl
         </dd>
       </dl>
       <StretchActions strand={strand}>
-        {part.ends.length > 1 && !sealsWall && (
+        {part.ends.length > 1 && !sealsWall(part) && (
           <Action onClick={() => make([{ type: 'turn-part', partId: placed.id }])}>Turn it round</Action>
         )}
       </StretchActions>

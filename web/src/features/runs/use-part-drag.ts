@@ -1,4 +1,4 @@
-import { type Slot, type Strand, type StrandItem } from '@herrero/core';
+import { type Slot, type Strand, type StrandItem, sealsWall } from '@herrero/core';
 import { useDrag } from '@use-gesture/react';
 import { useState } from 'react';
 import { useStretchEdits } from './use-stretch';
@@ -39,7 +39,7 @@ export function usePartDrag(strand: Strand, slots: readonly SlotPlace[], xOf: (p
     ({ args, movement: [byPx], last, canceled, tap }) => {
       const [partId] = args as [string];
       const carried = carriedBy(partId);
-      if (tap || canceled || carried.some(({ part }) => part.ends.some(({ end }) => end.kind === 'wall-seal'))) {
+      if (tap || canceled || carried.some(({ part }) => sealsWall(part))) {
         setDragged(undefined);
         return;
       }

@@ -6,6 +6,7 @@ import {
   moveInto,
   nextSlot,
   pasteCopies,
+  sealsWall as isWallSeal,
   stretchBetween,
   takeUp,
 } from '@herrero/core';
@@ -28,7 +29,7 @@ export function useStretchEdits(strand: Strand) {
   const taken = useJob((state) => state.taken);
   const take = useJob((state) => state.take);
   const selectPart = useJob((state) => state.selectPart);
-  const sealsWall = stretch.some(({ part }) => part.ends.some(({ end }) => end.kind === 'wall-seal'));
+  const sealsWall = stretch.some(({ part }) => isWallSeal(part));
   const run = (edits: readonly Edit[]): string | undefined =>
     edits.length === 0 ? 'It cannot go there.' : make(edits)?.message;
   return {

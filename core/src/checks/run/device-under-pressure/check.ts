@@ -1,9 +1,7 @@
-import { formatEnd } from '../../../connections/format';
-import { partTitle } from '../../../fittings/catalogue';
-import type { Part } from '../../../fittings/part';
 import { GRAVITY_M_S2 } from '../../../hydraulics/free-flow';
 import { lineFlows } from '../../../hydraulics/line-flow';
 import { formatPressure } from '../../../quantity/flow';
+import { alikeFixes } from '../../alike-fixes';
 import { atPart } from '../../places';
 import { defineCheck } from '../../define-check';
 
@@ -41,30 +39,15 @@ export default defineCheck({
                   has: formatPressure(fullKpa, context.job.measures),
                   raise: { lengthM: (part.leastKpa - fullKpa) / GRAVITY_M_S2 },
                 },
-                fixes: alikeThatAsksForNone(part, context.catalogue.list).map((other) => ({
-                  text: 'Take instead: {part}',
-                  data: { part: partTitle(other) },
-                  edits: [{ type: 'replace-part' as const, partId: placed.id, from: part.code, to: other.code }],
-                  partsAdded: 0,
-                  priceUsd: other.priceUsd - part.priceUsd,
-                })),
+                fixes: alikeFixes(
+                  placed,
+                  part,
+                  context.catalogue,
+                  (other) => other.leastKpa === undefined && other.features.join() === part.features.join(),
+                ),
               },
             ];
           }),
         ),
     ),
 });
-
-const endsOf = ({ ends }: Part): string => ends.map(({ end }) => formatEnd(end)).join();
-
-/** The cheapest of the same kind and ends that works without pressure. */
-const alikeThatAsksForNone = (part: Part, list: readonly Part[]): readonly Part[] =>
-  list
-    .filter(
-      (other) =>
-        other.leastKpa === undefined &&
-        other.features.join() === part.features.join() &&
-        endsOf(other) === endsOf(part),
-    )
-    .toSorted((a, b) => a.priceUsd - b.priceUsd)
-    .slice(0, 1);

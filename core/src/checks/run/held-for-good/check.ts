@@ -1,5 +1,6 @@
 import { SERVICED, holdingOf } from '../../../assembly/coming-out';
 import { type Stretch, givesWay, stretchesOf } from '../../../assembly/closure';
+import { sealsWall } from '../../../fittings/capability';
 import type { CheckContext } from '../../../job/context';
 import type { Run, StrandItem } from '../../../job/run';
 import { type Report, defineCheck } from '../../define-check';
@@ -34,7 +35,7 @@ const named = (joints: ReturnType<typeof holdingOf>['heldBy']): string =>
 function serviced(run: Run, context: CheckContext): readonly Report<'serviced'>[] {
   return itemsOf(run)
     .filter(({ part, placed }) => !placed.existing && part.features.some((feature) => SERVICED.includes(feature)))
-    .filter(({ part }) => part.ends.every(({ end }) => end.kind !== 'wall-seal'))
+    .filter(({ part }) => !sealsWall(part))
     .flatMap(({ placed, part }) => {
       const { comesOut, heldBy } = holdingOf(placed.id, context);
       return comesOut

@@ -1,10 +1,8 @@
-import { shippedCatalogue } from '../../../fittings/catalogue';
-import { formatEnd } from '../../../connections/format';
-import type { Part } from '../../../fittings/part';
 import type { CheckContext } from '../../../job/context';
 import type { Run, StrandItem } from '../../../job/run';
 import { defineCheck } from '../../define-check';
 import { runsOnce } from '../../../assembly/flow';
+import { alikeFixes } from '../../alike-fixes';
 import { atPart } from '../../places';
 
 export default defineCheck({
@@ -35,7 +33,12 @@ export default defineCheck({
               messageId: 'none' as const,
               at: atPart(item.placed.id, run.penetration),
               data: { place, part: item.part.name.toLowerCase() },
-              fixes: withBreaker(item),
+              fixes: alikeFixes(
+                item.placed,
+                item.part,
+                context.catalogue,
+                ({ features }) => features.includes('spout') && features.includes('vacuum-breaker'),
+              ),
             }));
     }),
 });
@@ -52,20 +55,3 @@ const brokenBehind = ({ placed }: StrandItem, { strands }: Run): boolean =>
     const at = items.findIndex((item) => item.placed.id === placed.id);
     return at >= 0 && items[at + 1]?.part.features.includes('vacuum-breaker') === true;
   });
-
-const endsOf = ({ ends }: Part): string => ends.map(({ end }) => formatEnd(end)).join();
-
-/** The same tap with a breaker in it. */
-const withBreaker = ({ placed, part }: StrandItem) =>
-  shippedCatalogue.list
-    .filter(({ features }) => features.includes('spout') && features.includes('vacuum-breaker'))
-    .filter((other) => endsOf(other) === endsOf(part))
-    .toSorted((a, b) => a.priceUsd - b.priceUsd)
-    .slice(0, 1)
-    .map((other) => ({
-      text: 'Take instead: {part}',
-      data: { part: `${other.name} ${other.detail}` },
-      edits: [{ type: 'replace-part' as const, partId: placed.id, from: part.code, to: other.code }],
-      partsAdded: 0,
-      priceUsd: other.priceUsd - part.priceUsd,
-    }));
