@@ -2,6 +2,7 @@ import type { Need } from '../connections/mating';
 import { CEMENTS, CEMENT_NAMES, type Cement } from '../connections/material';
 import { tapeWidthIn } from '../connections/make-up/tape';
 import { inchFigure } from '../quantity/length';
+import { cents } from './cents';
 import type { PartsLine } from './parts-list';
 
 /** A need of one joint and where that joint is. */
@@ -24,7 +25,6 @@ const LUBRICANT_ML = 5;
 const PRICES = { roll: 1.9, cementTin: 6.8, primerTin: 6.2, clamp: 1.6, washer: 0.4, insert: 0.6 } as const;
 
 const placesOf = (needs: readonly PlacedNeed[]): string[] => [...new Set(needs.map(({ place }) => place))];
-const cents = (usd: number): number => Math.round(usd * 100) / 100;
 
 /** What the joints need, by amount: tape by width, primer and cement, washers, clamps, inserts, lubricant. */
 export const consumableLines = (needs: readonly PlacedNeed[]): readonly PartsLine[] => [

@@ -3,20 +3,16 @@ import { MATERIAL_NAMES } from '../connections/material';
 import { holdsAtAll } from '../connections/mating';
 import { isToDrill, sealOf } from '../job/resolve';
 import type { Run, StrandItem } from '../job/run';
-import { goesRound, sealsWall } from '../fittings/capability';
+import { sealsWall } from '../fittings/capability';
 import { type Part, isByLength } from '../fittings/part';
-import { inventedPriceUsd } from '../fittings/part-family';
-import type { Job } from '../job/job';
-import { strapsFor } from '../assembly/support-spacing';
-import { formatLength, formatStockLength } from '../quantity/length';
-import { sizeCode, sizeWords } from '../quantity/size';
+import { formatLength } from '../quantity/length';
 import { type PlacedNeed, consumableLines } from './consumables';
-import { cutPlan } from './cut-plan';
+import { cents } from './cents';
 import type { ClosedBy, Completeness, CutBars, PartsGroup, PartsLine, PartsList } from './parts-list';
 import { cutOf } from './drilling';
+import { cutBars, stockLines } from './lengths';
+import { strapLines } from './straps';
 import { drillLines, toolLines } from './tools';
-
-const cents = (usd: number): number => Math.round(usd * 100) / 100;
 
 /**
  * Everything needed to build the job, in the order in which it is reached for: what drills, what seals the walls, each
@@ -133,37 +129,6 @@ function pieceLines(items: readonly { part: Part; place: string }[], left: OnHan
   });
 }
 
-/** Invented price of a strap, by the size it holds. */
-const STRAP_USD = 2.4;
-
-/** Straps for what is held beside its hole, since a gasket holds no pull, and along the pipes that are said to be held. */
-function strapLines({ penetrations }: Job, placedIn: ReadonlyMap<string, readonly StrandItem[]>): PartsLine[] {
-  const beside = penetrations.flatMap(({ supported, size, label }) =>
-    supported ? [{ size, place: label, count: 1 }] : [],
-  );
-  const along = penetrations.flatMap(({ id, label }) =>
-    (placedIn.get(id) ?? []).flatMap(({ placed, part }) =>
-      placed.held ? [{ size: part.size, place: label, count: strapsFor(part, placed.lengthM) }] : [],
-    ),
-  );
-  const held = [...beside, ...along];
-  return [...new Set(held.map(({ size }) => size))].map((size) => {
-    const own = held.filter((one) => one.size === size);
-    const count = own.reduce((sum, one) => sum + one.count, 0);
-    return {
-      code: `ST-${sizeCode(size)}`,
-      title: 'Pipe strap with fixings',
-      detail: `for ${sizeWords(size)} pipe`,
-      need: count,
-      unit: 'piece',
-      buy: count,
-      priceUsd: inventedPriceUsd(STRAP_USD, size) * count,
-      places: [...new Set(own.map(({ place }) => place))],
-      ...(beside.some((one) => one.size === size) ? { note: 'one within 12 in, 300 mm, of the wall' } : {}),
-    };
-  });
-}
-
 function wallGroup(
   { runs, job }: CheckContext,
   placedIn: ReadonlyMap<string, readonly StrandItem[]>,
@@ -208,74 +173,6 @@ function runGroup(
       penetrationId: penetration.id,
     },
   ];
-}
-
-function cutBars({ runs }: CheckContext, placedIn: ReadonlyMap<string, readonly StrandItem[]>): readonly CutBars[] {
-  const items = runs.flatMap(({ penetration }) =>
-    (placedIn.get(penetration.id) ?? [])
-      .filter(({ part }) => isByLength(part))
-      .map((item) => ({ ...item, place: penetration.label })),
-  );
-  return [...new Set(items.map(({ part }) => part.code))].flatMap((code) => {
-    const own = items.filter(({ part }) => part.code === code);
-    const part = own[0]?.part;
-    if (part?.sale.by !== 'length') return [];
-    const lengths = wholeLengths(own, runs);
-    const pieces = lengths.flatMap(({ lengthM, place }) => (lengthM === null ? [] : [{ label: place, lengthM }]));
-    const unknown = lengths.flatMap(({ lengthM, place }) => (lengthM === null ? [place] : []));
-    return [
-      {
-        code,
-        title: `${part.name} ${part.detail}`,
-        kerfM: part.sale.sawKerfM,
-        unknown,
-        ...cutPlan(pieces, part.sale.stockLengthsM, part.sale.sawKerfM),
-      },
-    ];
-  });
-}
-
-/** Pieces as they are cut: a pipe that goes on through a saddle is one piece with what is beyond it. */
-function wholeLengths(
-  own: readonly (StrandItem & { readonly place: string })[],
-  runs: readonly Run[],
-): readonly { readonly place: string; readonly lengthM: number | null }[] {
-  const before = new Map<string, string>();
-  for (const { strands } of runs)
-    for (const { items } of strands)
-      for (const [index, { part }] of items.entries()) {
-        const [near, far] = [items[index - 1]?.placed, items[index + 1]?.placed];
-        if (goesRound(part) && near && far && near.code === far.code) before.set(far.id, near.id);
-      }
-  const firstOf = (id: string): string => {
-    let at = id;
-    for (let near = before.get(at); near !== undefined; near = before.get(at)) at = near;
-    return at;
-  };
-  return own
-    .filter(({ placed }) => firstOf(placed.id) === placed.id)
-    .map(({ placed, place }) => {
-      const all = own.filter((one) => firstOf(one.placed.id) === placed.id).map((one) => one.placed.lengthM);
-      return { place, lengthM: all.includes(null) ? null : all.reduce<number>((sum, one) => sum + (one ?? 0), 0) };
-    });
-}
-
-function stockLines({ code, bars }: CutBars, { catalogue, job }: CheckContext): PartsLine[] {
-  const part = catalogue.byCode.get(code);
-  if (!part) return [];
-  return [...new Set(bars.map(({ stockM }) => stockM))].map((stockM) => {
-    const own = bars.filter((bar) => bar.stockM === stockM);
-    return {
-      code,
-      title: part.name,
-      detail: `${part.detail}, ${formatStockLength(stockM, job.measures)}`,
-      need: own.length,
-      unit: 'length',
-      buy: own.length,
-      priceUsd: cents(own.length * stockM * part.priceUsd),
-      places: [...new Set(own.flatMap(({ pieces }) => pieces.map(({ label }) => label)))],
-    };
-  });
 }
 
 /** A bead round one bulkhead [ml], and what a tube holds (common practice). */

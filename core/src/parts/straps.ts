@@ -1,0 +1,37 @@
+import { strapsFor } from '../assembly/support-spacing';
+import { inventedPriceUsd } from '../fittings/part-family';
+import type { Job } from '../job/job';
+import type { StrandItem } from '../job/run';
+import { sizeCode, sizeWords } from '../quantity/size';
+import type { PartsLine } from './parts-list';
+
+/** Invented price of a strap, by the size it holds. */
+const STRAP_USD = 2.4;
+
+/** Straps for what is held beside its hole, since a gasket holds no pull, and along the pipes that are said to be held. */
+export function strapLines({ penetrations }: Job, placedIn: ReadonlyMap<string, readonly StrandItem[]>): PartsLine[] {
+  const beside = penetrations.flatMap(({ supported, size, label }) =>
+    supported ? [{ size, place: label, count: 1 }] : [],
+  );
+  const along = penetrations.flatMap(({ id, label }) =>
+    (placedIn.get(id) ?? []).flatMap(({ placed, part }) =>
+      placed.held ? [{ size: part.size, place: label, count: strapsFor(part, placed.lengthM) }] : [],
+    ),
+  );
+  const held = [...beside, ...along];
+  return [...new Set(held.map(({ size }) => size))].map((size) => {
+    const own = held.filter((one) => one.size === size);
+    const count = own.reduce((sum, one) => sum + one.count, 0);
+    return {
+      code: `ST-${sizeCode(size)}`,
+      title: 'Pipe strap with fixings',
+      detail: `for ${sizeWords(size)} pipe`,
+      need: count,
+      unit: 'piece',
+      buy: count,
+      priceUsd: inventedPriceUsd(STRAP_USD, size) * count,
+      places: [...new Set(own.map(({ place }) => place))],
+      ...(beside.some((one) => one.size === size) ? { note: 'one within 12 in, 300 mm, of the wall' } : {}),
+    };
+  });
+}
