@@ -49,7 +49,20 @@ test('a server killed in mid-save keeps the last acknowledged edit, and no half 
         { type: 'change-field', in: 'settings', field: 'name', from: name, to },
         {
           type: 'add-terminal',
-          terminal: { id: `place-${count}`, name: to, offers: null, distanceM: null, dropM: null, mains: false },
+          terminal: {
+            id: `place-${count}`,
+            name: to,
+            kind: 'other',
+            offers: null,
+            distanceM: null,
+            readings: [],
+            throughM: null,
+            mains: false,
+            wantsKpa: null,
+            wantsM3s: null,
+            vesselM: null,
+            reserveM3: null,
+          },
         },
       ];
       const sent = fetch(`${base}/api/v1/jobs/${id}/edits`, {

@@ -3,7 +3,7 @@ import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue } from '../fittings/catalogue';
 import { contextOf } from '../job/context';
 import type { Job } from '../job/job';
-import { type SampleHole, tankWith } from '../test/sample-jobs';
+import { type SampleHole, tankWith, place } from '../test/sample-jobs';
 import { beforeCutting } from './before-cutting';
 import { cannotClose, stretchesOf } from './closure';
 import { holdingOf } from './coming-out';
@@ -252,7 +252,7 @@ describe('before a line is cut', () => {
 
   test('the mains behind it are named', () => {
     const job = tankWith({
-      terminals: [{ id: 'm', name: 'mains', offers: '3/4 NPT M', distanceM: null, dropM: null, mains: true }],
+      terminals: [place({ id: 'm', name: 'mains', offers: '3/4 NPT M', mains: true })],
       holes: [
         {
           id: 'a',

@@ -148,7 +148,8 @@ function legOf(
   const through = along(from, heading, long / 2);
   const straight = isByLength(part) ? slopeOf(placed, part, heading, long) : undefined;
   const headingOut = straight?.heading ?? (bend > 0 ? (turned(heading, side, bend) ?? heading) : heading);
-  const to = straight ? along(from, straight.step, long) : along(through, headingOut, long / 2);
+  const straightTo = straight ? along(from, straight.step, long) : along(through, headingOut, long / 2);
+  const to = part.dropMm === undefined ? straightTo : along(straightTo, UP, dropM(part, inEnd));
   const branches = new Map(
     part.ends.flatMap(({ position }, end) => {
       if (end === inEnd || end === outEnd || position === 'inside') return [];
@@ -176,6 +177,10 @@ function legOf(
     ],
   };
 }
+
+/** How much higher the far end lies of what has its outlet below its inlet [m]: walked from its outlet it rises. */
+const dropM = ({ dropMm = 0, ends }: Part, inEnd: number): number =>
+  (ends[inEnd]?.position === 'inlet' ? -dropMm : dropMm) / 1000;
 
 /** How a pipe goes that rises or falls by so much: its step, and the level heading that it goes on with. */
 function slopeOf(

@@ -1,7 +1,7 @@
 import type { Source } from '../provenance';
 import type { CheckContext } from '../job/context';
 import type { Values } from '../quantity/values';
-import type { Finding, Fix, Place, Question, Severity } from './finding';
+import type { Finding, Fix, Place, Question, Severity, StationId } from './finding';
 
 /** A message of a check: what the margin says, with `{placeholders}` for the data. */
 export interface Message {
@@ -23,6 +23,8 @@ export interface Check<MessageId extends string = string> {
     /** `group/what-is-wrong`, the folder it lives in. */
     readonly id: string;
     readonly severity: Severity;
+    /** Where it is put right; where nothing is said, at the station of its group. */
+    readonly station?: StationId;
     readonly summary: string;
     readonly sources: readonly Source[];
     readonly messages: Readonly<Record<MessageId, Message>>;
@@ -33,6 +35,11 @@ export interface Check<MessageId extends string = string> {
 /** Declares a check; a message id that is not in `meta.messages` does not compile. */
 export const defineCheck = <MessageId extends string>(check: Check<MessageId>): Check<MessageId> => check;
 
+const STATION_OF: Readonly<Record<string, StationId>> = { hole: 'holes', tank: 'tanks', site: 'site' };
+
+/** What is wrong with a joint is put right in its run. */
+const stationOfGroup = (id: string): StationId => STATION_OF[id.split('/')[0] ?? ''] ?? 'runs';
+
 /** Runs one check. The order of findings is the check's own and deterministic. */
 export const runCheck = <MessageId extends string>(
   { meta, check }: Check<MessageId>,
@@ -41,6 +48,7 @@ export const runCheck = <MessageId extends string>(
   check(context).map(({ messageId, at, data, fixes = [], question }) => ({
     check: meta.id,
     severity: meta.severity,
+    station: meta.station ?? stationOfGroup(meta.id),
     ...meta.messages[messageId],
     at,
     data,

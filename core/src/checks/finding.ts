@@ -7,7 +7,7 @@ export type Severity = (typeof SEVERITIES)[number];
 
 /** Where a finding is. `penetrationId` says which run to open for a joint or an end. */
 export interface Place {
-  readonly kind: 'joint' | 'penetration' | 'tank' | 'part';
+  readonly kind: 'joint' | 'penetration' | 'tank' | 'part' | 'roof' | 'inflow' | 'terminal' | 'mark';
   readonly id: string;
   readonly penetrationId?: string | undefined;
   /** As written beside the finding: 'P4, J5'. */
@@ -21,17 +21,23 @@ export type Fix = Proposal;
 export interface Question {
   readonly text: string;
   readonly edit: {
-    readonly in: 'parts' | 'penetrations' | 'tanks';
+    readonly in: 'parts' | 'penetrations' | 'tanks' | 'inflows' | 'terminals';
     readonly id: string;
     readonly field: string;
     readonly from: unknown;
   };
 }
 
+/** The stations of the work, in their order. */
+export const STATION_IDS = ['site', 'tanks', 'holes', 'runs', 'flow', 'parts', 'build'] as const;
+export type StationId = (typeof STATION_IDS)[number];
+
 /** What a check found: data only; `findingText` makes the words. */
 export interface Finding {
   readonly check: string;
   readonly severity: Severity;
+  /** Where it is put right. */
+  readonly station: StationId;
   readonly title: string;
   readonly text: string;
   readonly at: Place;

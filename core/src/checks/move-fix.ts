@@ -24,7 +24,7 @@ export function moveFix(hole: Penetration, to: WallPlace, text?: string, data: F
 
 /** A fix that sets one field of a record and buys nothing. */
 export const setFix = (
-  inside: 'penetrations' | 'tanks' | 'parts' | 'joints',
+  inside: 'penetrations' | 'tanks' | 'parts' | 'joints' | 'inflows' | 'terminals',
   record: { readonly id: string },
   field: string,
   from: unknown,

@@ -1,4 +1,4 @@
-import type { Job, Penetration } from '../job/job';
+import type { Inflow, Job, Mark, Penetration, Roof, Terminal } from '../job/job';
 import type { JudgedJoint } from '../job/context';
 import type { Place } from './finding';
 
@@ -25,3 +25,11 @@ export const atPart = (partId: string, { id, label }: Penetration): Place => ({
   penetrationId: id,
   label,
 });
+
+const PLACES = { roofs: 'roof', inflows: 'inflow', terminals: 'terminal', marks: 'mark' } as const;
+
+/** At something of the site: a roof, an inflow, a place where a run ends, a mark. */
+export const atSite = (
+  collection: keyof typeof PLACES,
+  { id, name }: Pick<Roof | Inflow | Terminal | Mark, 'id' | 'name'>,
+): Place => ({ kind: PLACES[collection], id, label: name });

@@ -30,11 +30,17 @@ import notRated from './joint/not-rated/check';
 import uselessSealant from './joint/useless-sealant/check';
 import willNotPoint from './joint/will-not-point/check';
 import bottleneck from './run/bottleneck/check';
+import cover from './run/cover/check';
 import deviceUnderPressure from './run/device-under-pressure/check';
 import endOpen from './run/end-open/check';
+import fallsBack from './run/falls-back/check';
+import fallsTooLittle from './run/falls-too-little/check';
+import firstFlush from './run/first-flush/check';
 import heavyValve from './run/heavy-valve/check';
 import heightsContradict from './run/heights-contradict/check';
 import heldForGood from './run/held-for-good/check';
+import kitMisfits from './run/kit-misfits/check';
+import lapAgainstFlow from './run/lap-against-flow/check';
 import lengthNotKnown from './run/length-not-known/check';
 import noRoomToSwing from './run/no-room-to-swing/check';
 import noShutOff from './run/no-shut-off/check';
@@ -45,13 +51,25 @@ import notForDrinking from './run/not-for-drinking/check';
 import outdoors from './run/outdoors/check';
 import overPressure from './run/over-pressure/check';
 import rigidClosure from './run/rigid-closure/check';
+import screenClogs from './run/screen-clogs/check';
 import sprungClosure from './run/sprung-closure/check';
 import sucksAir from './run/sucks-air/check';
 import unsupported from './run/unsupported/check';
+import wetLine from './run/wet-line/check';
 import wrongWay from './run/wrong-way/check';
+import gutterTooLow from './site/gutter-too-low/check';
+import heightsApart from './site/heights-apart/check';
+import noAirGap from './site/no-air-gap/check';
+import outOfReach from './site/out-of-reach/check';
+import outfallNotReached from './site/outfall-not-reached/check';
+import reserveNotKept from './site/reserve-not-kept/check';
+import roofUnsuited from './site/roof-unsuited/check';
+import wantsMore from './site/wants-more/check';
+import wayTooSmall from './site/way-too-small/check';
 import baseLoad from './tank/base-load/check';
 import blocksInWay from './tank/blocks-in-way/check';
 import buriedCare from './tank/buried-care/check';
+import diverterSpills from './tank/diverter-spills/check';
 import floats from './tank/floats/check';
 import light from './tank/light/check';
 import noAirPath from './tank/no-air-path/check';
@@ -90,6 +108,15 @@ export const CHECKS: readonly Check[] = [
   floats,
   sidePressure,
   pumpWillNotPass,
+  noAirGap,
+  reserveNotKept,
+  gutterTooLow,
+  kitMisfits,
+  outfallNotReached,
+  outOfReach,
+  fallsBack,
+  lapAgainstFlow,
+  heightsApart,
   notRated,
   notKnown,
   endOpen,
@@ -100,6 +127,15 @@ export const CHECKS: readonly Check[] = [
   portNotSaid,
   past,
   waterLeftBehind,
+  wantsMore,
+  wayTooSmall,
+  diverterSpills,
+  roofUnsuited,
+  fallsTooLittle,
+  cover,
+  firstFlush,
+  wetLine,
+  screenClogs,
   inSediment,
   floatValve,
   overflowBehindLink,

@@ -1,5 +1,6 @@
 import type { Job } from '../job/job';
 import { newTank } from '../job/new-tank';
+import { newRoof } from '../job/places';
 import { buildJob } from './build-job';
 
 /**
@@ -9,7 +10,7 @@ import { buildJob } from './build-job';
 export function ashdown(): Job {
   const { edit, hole, run, set, job } = buildJob('Ashdown kennel wash', 'mm-l');
   set({ sunPlan: 'shaded', frostPlan: 'drained', sedimentM: 0.04, stormMmPerH: 75 });
-  edit({ type: 'add-roof', roof: { id: 'kennels', name: 'kennels', planAreaM2: 42 } });
+  edit({ type: 'add-roof', roof: newRoof({ id: 'kennels', name: 'kennels', planAreaM2: 42 }) });
   edit({
     type: 'add-tank',
     tank: {

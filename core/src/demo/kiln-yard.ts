@@ -1,5 +1,6 @@
 import type { Job } from '../job/job';
 import { newTank } from '../job/new-tank';
+import { newRoof } from '../job/places';
 import { buildJob } from './build-job';
 
 /**
@@ -9,7 +10,7 @@ import { buildJob } from './build-job';
 export function kilnYard(): Job {
   const { edit, hole, run, set, job } = buildJob('Kiln Yard pottery', 'mm-l');
   set({ sunPlan: 'painted', frostPlan: 'insulated' });
-  edit({ type: 'add-roof', roof: { id: 'kiln', name: 'kiln house', planAreaM2: 88 } });
+  edit({ type: 'add-roof', roof: newRoof({ id: 'kiln', name: 'kiln house', planAreaM2: 88 }) });
   edit({
     type: 'add-tank',
     tank: {

@@ -1,5 +1,6 @@
 import type { Job } from '../job/job';
 import { newTank } from '../job/new-tank';
+import { newRoof } from '../job/places';
 import { buildJob } from './build-job';
 
 /**
@@ -10,7 +11,7 @@ import { buildJob } from './build-job';
 export function millRow(): Job {
   const { edit, hole, run, set, job } = buildJob('Mill Row fire pond', 'mm-l');
   set({ sunPlan: 'shaded', frostPlan: 'none-here', armM: 0.75, groundKpa: 90, stormMmPerH: 120 });
-  edit({ type: 'add-roof', roof: { id: 'mill', name: 'mill', planAreaM2: 240 } });
+  edit({ type: 'add-roof', roof: newRoof({ id: 'mill', name: 'mill', planAreaM2: 240 }) });
   edit({ type: 'add-tank', tank: newTank('t1', 'corrugated') });
   const wall = { face: 'wall', tankId: 't1' } as const;
   const top = { face: 'top', tankId: 't1', heightM: 2.75 } as const;

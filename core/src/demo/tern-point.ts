@@ -1,6 +1,7 @@
 import type { Job, Penetration } from '../job/job';
 import { METRES_PER_INCH } from '../quantity/length';
 import { newPenetration, newTank } from '../job/new-tank';
+import { belowGround, newMark, newRoof, newTerminal } from '../job/places';
 import { buildJob } from './build-job';
 
 const IN = METRES_PER_INCH;
@@ -111,7 +112,22 @@ const HOLES: readonly Hole[] = [
 export function ternPoint(): Job {
   const { edit, run, set, job } = buildJob('Tern Point boat rinse', 'in-gal');
   set({ sunPlan: 'painted', frostPlan: 'drained' });
-  edit({ type: 'add-roof', roof: { id: 'boat-house', name: 'boat house', planAreaM2: 640 * FT ** 2 } });
+  edit({
+    type: 'add-roof',
+    roof: newRoof({
+      id: 'boat-house',
+      name: 'boat house',
+      planAreaM2: 640 * FT ** 2,
+      material: 'metal',
+      fixedTo: 'wood',
+      // 8 ft 2 in over the base of the tanks, which stand 16 in up.
+      readings: belowGround(-114 * IN),
+    }),
+  });
+  edit({
+    type: 'add-mark',
+    mark: newMark({ id: 'level', name: 'line of the level', readings: belowGround(-65.5 * IN) }),
+  });
   for (const id of ['t1', 't2'])
     edit({ type: 'add-tank', tank: { ...newTank(id, 'vertical-round'), plinthM: 16 * IN } });
   for (const {
@@ -142,29 +158,34 @@ export function ternPoint(): Job {
     });
   edit({
     type: 'add-terminal',
-    terminal: {
+    terminal: newTerminal({
       id: 'downpipe',
       name: 'boat house downpipe',
       offers: '3 IPS socket',
-      distanceM: null,
-      dropM: null,
-      mains: false,
-    },
+    }),
   });
   edit({
     type: 'add-terminal',
-    terminal: {
+    terminal: newTerminal({
       id: 'bay',
       name: 'rinse bay',
       offers: '3/4 NH F swivel',
       distanceM: 60 * FT,
-      dropM: 66 * IN,
-      mains: false,
-    },
+      kind: 'hose-bay',
+      // 66 in below the base of the tanks, which stand 16 in up.
+      readings: [
+        { from: { of: 'mark', id: 'level' }, by: 'laser', downM: 115.5 * IN },
+        { from: { of: 'ground' }, by: 'tape', downM: 50.25 * IN },
+      ],
+    }),
   });
   edit({
     type: 'add-terminal',
-    terminal: { id: 'gravel', name: 'gravel bed', offers: null, distanceM: null, dropM: null, mains: false },
+    terminal: newTerminal({
+      id: 'gravel',
+      name: 'gravel bed',
+      kind: 'daylight',
+    }),
   });
 
   run('p1', [{ code: 'BS-300' }, { code: 'PI-300', lengthM: 31 * IN }], { of: 'terminal', id: 'downpipe' });

@@ -35,6 +35,10 @@ export const sealsWall = ({ ends }: Pick<Part, 'ends'>): boolean => ends.some(({
 /** Is it put round a pipe that goes on through it? Then it joins nothing that is cut. */
 export const goesRound = (part: Pick<Part, 'features'>): boolean => part.features.includes('saddle');
 
+/** Is it a length of downpipe, or a fitting of one? */
+export const isDownpipe = ({ ends }: Pick<Part, 'ends'>): boolean =>
+  ends.some(({ end }) => end.kind === 'pipe' && end.series === 'downpipe');
+
 /** Does it close the line by hand: a valve with a lever or a wheel, or a tap? */
 export const isShutOff = (part: Pick<Part, 'features' | 'ends'>): boolean => can(part, 'shut-off');
 

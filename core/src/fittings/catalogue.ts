@@ -25,6 +25,7 @@ import { nipples } from './families/nipple';
 import { pipes } from './families/pipe';
 import { pumps } from './families/pump';
 import { pushThroughGaskets } from './families/push-through-gasket';
+import { rainFilters } from './families/rain-filter';
 import { reducers } from './families/reducer';
 import { saddles } from './families/saddle';
 import { screens } from './families/screen';
@@ -58,6 +59,7 @@ export const PART_FAMILIES: readonly PartFamily[] = [
   pipes,
   hoses,
   downpipeFittings,
+  rainFilters,
   closures,
   screens,
   supports,

@@ -28,6 +28,9 @@ export interface FittingSpec {
   readonly boreMm?: number;
   readonly bendDegrees?: number;
   readonly branchDegrees?: number;
+  readonly dropMm?: number;
+  readonly diverts?: number;
+  readonly mesh?: NonNullable<Part['mesh']>;
   readonly oneWay?: true;
   /** How it loses head, on the velocity in its least bore; a straight piece unless something else is said. */
   readonly loss?: LossShape | keyof typeof FIXED_LOSS;
@@ -74,6 +77,9 @@ export function fitting(spec: FittingSpec): FamilyPart {
     boreMm,
     ...(spec.bendDegrees === undefined ? {} : { bendDegrees: spec.bendDegrees }),
     ...(spec.branchDegrees === undefined ? {} : { branchDegrees: spec.branchDegrees }),
+    ...(spec.dropMm === undefined ? {} : { dropMm: spec.dropMm }),
+    ...(spec.diverts === undefined ? {} : { diverts: spec.diverts }),
+    ...(spec.mesh === undefined ? {} : { mesh: spec.mesh }),
     ...(spec.oneWay ? { oneWay: true as const } : {}),
     lossK:
       (isLossShape(loss) ? LENGTH_OVER_BORE[loss] * roughFriction(boreMm) : FIXED_LOSS[loss]) +

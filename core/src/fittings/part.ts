@@ -36,6 +36,8 @@ export const FEATURES = [
   'timer',
   'vacuum-breaker',
   'diverter',
+  'first-flush',
+  'cleanout',
   'pump',
   'vessel',
   'saddle',
@@ -78,6 +80,12 @@ export interface Part {
   readonly bendDegrees?: number;
   /** How far a branch stands from the way straight on [degrees]; absent: square. */
   readonly branchDegrees?: number;
+  /** Its outlet lies so much lower than its inlet [mm]; absent: on one level. */
+  readonly dropMm?: number;
+  /** What share of the water that comes down its pipe it turns aside; absent: it diverts nothing. */
+  readonly diverts?: number;
+  /** A fine mesh that all the water goes through: opening and open area of the mesh; is there a way round it once it clogs? */
+  readonly mesh?: { readonly openingMm: number; readonly openAreaMm2: number; readonly bypass: boolean };
   /** Water may pass from inlet to outlet only. */
   readonly oneWay?: true;
   /** Loss of head on the velocity in the least bore, straight through. */

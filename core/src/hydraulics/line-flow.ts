@@ -2,9 +2,10 @@ import { type Course, type Leg, UNKNOWN_LENGTH_M, coursesOf } from '../assembly/
 import { flowOf } from '../assembly/flow';
 import { type PumpCurve, isByLength } from '../fittings/part';
 import type { CheckContext } from '../job/context';
+import { placeUpM } from '../job/heights';
 import { baseLevelM, levelsOf } from '../job/levels';
 import { tankOf } from '../job/lookup';
-import type { Run, Strand, StrandItem } from '../job/run';
+import { type Run, type Strand, type StrandItem, strandPath } from '../job/run';
 import { remember } from '../quantity/remember';
 import { levelAtM } from '../walls/level';
 import { GRAVITY_M_S2 } from './free-flow';
@@ -42,16 +43,6 @@ export interface LineFlow {
   readonly items: readonly StrandItem[];
 }
 
-/** From the tank to the end of a strand: what comes before its branching, then its own parts. */
-function pathTo(run: Run, strand: Strand): readonly StrandItem[] {
-  const { from } = strand;
-  if (from.of !== 'part') return strand.items;
-  const before = run.strands.find((one) => one !== strand && one.items.some(({ placed }) => placed.id === from.id));
-  if (!before) return strand.items;
-  const at = before.items.findIndex(({ placed }) => placed.id === from.id);
-  return [...pathTo(run, { ...before, items: before.items.slice(0, at + 1) }), ...strand.items];
-}
-
 const MM_PER_M = 1000;
 /** A port without a fitting of its own: a sharp entry (handbook value, from memory). */
 const SHARP_ENTRY = 0.5;
@@ -72,12 +63,11 @@ function pumpOf({ strands }: Run): PumpCurve | undefined {
 function endOf(
   strand: Strand,
   legs: readonly Leg[],
-  base: number,
-  { terminals }: CheckContext['job'],
+  job: CheckContext['job'],
 ): Pick<LineFlow, 'endM' | 'endKnownBy'> | undefined {
   const { end } = strand;
-  const dropM = end.at === 'terminal' ? (terminals.find(({ id }) => id === end.id)?.dropM ?? null) : null;
-  if (dropM !== null) return { endM: base - dropM, endKnownBy: 'place' };
+  const placeM = end.at === 'terminal' ? placeUpM(job, end.id) : undefined;
+  if (placeM !== undefined) return { endM: placeM, endKnownBy: 'place' };
   const last = legs.at(-1);
   if (!last) return undefined;
   return { endM: last.to.up, endKnownBy: last.sure && last.assumed.length === 0 ? 'course' : 'assumed' };
@@ -107,15 +97,16 @@ function workOut(run: Run, context: CheckContext): readonly LineFlow[] {
   const pump = pumpOf(run);
   return run.strands.flatMap((strand, place): readonly LineFlow[] => {
     if (flowOf(run, strand, context) !== 'onward' || strand.end.at === 'hole' || strand.end.at === 'unknown') return [];
-    const items = pathTo(run, strand);
+    const items = strandPath(run, strand);
     const last = items.at(-1);
     // A cap at the end lets nothing out.
     if (!last || (strand.end.at === 'closed' && last.part.ends.length === 1)) return [];
-    const end = endOf(strand, course.strands[place] ?? [], base, context.job);
+    const end = endOf(strand, course.strands[place] ?? [], context.job);
     if (!end) return [];
     const reaches = items.map(reachOf);
     const states = WATER_STATES.map((water): FlowState => {
-      const volume = levels.deadM3 + SHARE[water] * levels.usableM3;
+      // Where nothing can be drawn the water stands at full all the same.
+      const volume = Math.min(levels.deadM3, levels.fullM3) + SHARE[water] * levels.usableM3;
       const surfaceM = base + levelAtM(tank, volume);
       const headM = surfaceM - end.endM;
       const flowM3s = freeRunM3s(headM, reaches, pump);
@@ -140,6 +131,10 @@ function workOut(run: Run, context: CheckContext): readonly LineFlow[] {
     ];
   });
 }
+
+/** While the water stands so high above the finished ground [m], what a line gives [m3/s]. */
+export const flowAtM3s = ({ endM, items }: Pick<LineFlow, 'endM' | 'items'>, surfaceM: number): number =>
+  freeRunM3s(surfaceM - endM, items.map(reachOf), items.find(({ part }) => part.pump)?.part.pump?.curve);
 
 /** So much below the pressure of the air is within what the losses are known by [m]. */
 const UNSURE_M = 0.3;

@@ -4,7 +4,7 @@ import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue } from '../fittings/catalogue';
 import type { PumpCurve } from '../fittings/part';
 import { contextOf } from '../job/context';
-import { drumWith } from '../test/sample-jobs';
+import { drumWith, place } from '../test/sample-jobs';
 import { GRAVITY_M_S2 } from './free-flow';
 import { lineFlows } from './line-flow';
 import { type Reach, freeRunM3s, frictionFactor, lossM, pumpHeadM, velocityHeadM } from './pipe-flow';
@@ -177,7 +177,7 @@ describe('lines of a job', () => {
     const at = (dropM: number | null) =>
       flows(
         drumWith({
-          terminals: [{ id: 'bed', name: 'bed', offers: null, distanceM: null, dropM, mains: false }],
+          terminals: [place({ id: 'bed', name: 'bed', dropM })],
           parts: [{ code: 'BH-075' }, { code: 'HB-075' }, { code: 'HO-075', lengthM: 10 }],
           end: { of: 'terminal', id: 'bed' },
         }),
@@ -189,7 +189,7 @@ describe('lines of a job', () => {
   test('an end above the water gives nothing', () => {
     const [line] = flows(
       drumWith({
-        terminals: [{ id: 'roof', name: 'roof', offers: null, distanceM: null, dropM: -3, mains: false }],
+        terminals: [place({ id: 'roof', name: 'roof', dropM: -3 })],
         parts: [{ code: 'BH-075' }, { code: 'HB-075' }, { code: 'HO-075', lengthM: 10 }],
         end: { of: 'terminal', id: 'roof' },
       }),

@@ -4,8 +4,11 @@ import type { Role } from '../walls/roles';
 import type { Tank, WallPlace } from '../walls/tank';
 import type { Measures } from '../quantity/length';
 import type { NominalSize } from '../quantity/size';
+import type { InflowKind } from '../site/inflow-kinds';
+import type { PlaceKind, PlaceWant } from '../site/place-kinds';
+import type { Substrate } from '../site/substrates';
 
-export const SCHEMA_VERSION = 4;
+export const SCHEMA_VERSION = 5;
 
 /** What becomes of an opening that the tank comes with; one that is cut out is a hole like any other. */
 export const PORT_USES = ['use', 'plug', 'leave'] as const;
@@ -66,25 +69,79 @@ export interface PlacedPart {
   readonly held: boolean;
 }
 
-/** A roof that feeds the tanks. */
+/** What a height is taken from: the finished ground at the tanks, or something else that has a height. */
+export type HeightRef = { readonly of: 'ground' } | { readonly of: 'roof' | 'terminal' | 'mark'; readonly id: string };
+
+/** What has a height of its own that is read. */
+export type Measured = Exclude<HeightRef, { readonly of: 'ground' }>;
+
+export const READ_BY = ['tape', 'laser'] as const;
+
+/** One measurement of a height, as people take it: so far down from something that has a height. */
+export interface Reading {
+  readonly from: HeightRef;
+  readonly by: (typeof READ_BY)[number];
+  /** Below what it was taken from [m]; negative: above it. */
+  readonly downM: number;
+}
+
+/** A roof that feeds the tanks. Its height is that of the underside of its gutter. */
 export interface Roof {
   readonly id: string;
   readonly name: string;
   /** As seen from above [m2]: what rain falls on. */
   readonly planAreaM2: number;
+  /** One of `ROOF_MATERIALS`; null: not said. */
+  readonly material: string | null;
+  /** What the brackets of its downpipe are fixed to; null: not said. */
+  readonly fixedTo: Substrate | null;
+  /** The opening that its water falls into; null: not said. */
+  readonly into: string | null;
+  readonly readings: readonly Reading[];
 }
 
-/** Where a run may end, and the end it must offer there. */
-export interface Terminal {
+/** Water that comes from elsewhere than a roof. */
+export interface Inflow {
   readonly id: string;
   readonly name: string;
+  readonly kind: InflowKind;
+  /** null: not said, taken as its kind usually has it [m3/s]. */
+  readonly rateM3s: number | null;
+  /** The opening that it comes in by; null: not said. */
+  readonly into: string | null;
+  /** From the end of its pipe down to the level at which the tank spills [m]; null: not said. */
+  readonly airGapM: number | null;
+}
+
+/** Where a run may end, the end it must offer there, and what is wanted of it. Its height is that of the end of the run. */
+export interface Terminal extends Readonly<Record<PlaceWant, number | null>> {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: PlaceKind;
   /** The end the terminal offers, as text; null where water just leaves or enters (daylight). */
   readonly offers: string | null;
-  /** How far off, and how far below the base of the tanks [m]; null: not said. */
+  /** How far off along the line [m]; null: not said. */
   readonly distanceM: number | null;
-  readonly dropM: number | null;
+  readonly readings: readonly Reading[];
+  /** Thickness of a wall that its line goes through on the way [m]; null: none, or not said. */
+  readonly throughM: number | null;
   /** Pressure of the mains, or of a supply that is drunk, stands here. */
   readonly mains: boolean;
+}
+
+export const MARK_KINDS = ['reference', 'ground'] as const;
+
+/** A named reference that heights are taken from (a nail, a stake, the line of the level), or a piece of ground. */
+export interface Mark {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: (typeof MARK_KINDS)[number];
+  /** The place where this ground is; null: nowhere in particular. */
+  readonly at: string | null;
+  /** Of the ground as it is now. */
+  readonly readings: readonly Reading[];
+  /** Where the ground shall be once the work is done, above the finished ground at the tanks [m]; null: as it is. */
+  readonly finishedM: number | null;
 }
 
 /** One side of a joint. */
@@ -131,6 +188,9 @@ export const NO_SETTINGS: Omit<Settings, 'name' | 'measures'> = {
   frostM: null,
   groundKpa: null,
   stormMmPerH: null,
+  standM: null,
+  fallShare: null,
+  coverM: null,
   silicone: false,
   sunPlan: null,
   frostPlan: null,
@@ -144,6 +204,8 @@ export const siteFigure = (job: Settings, figure: SiteFigure): number => job[fig
 export interface Job extends Settings {
   readonly schemaVersion: typeof SCHEMA_VERSION;
   readonly roofs: readonly Roof[];
+  readonly inflows: readonly Inflow[];
+  readonly marks: readonly Mark[];
   readonly tanks: readonly Tank[];
   readonly penetrations: readonly Penetration[];
   readonly parts: readonly PlacedPart[];
@@ -158,6 +220,8 @@ export const emptyJob = (name: string, measures: Measures): Job => ({
   measures,
   ...NO_SETTINGS,
   roofs: [],
+  inflows: [],
+  marks: [],
   tanks: [],
   penetrations: [],
   parts: [],

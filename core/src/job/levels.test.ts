@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue } from '../fittings/catalogue';
-import { OVERFLOW, type SampleHole, tankWith } from '../test/sample-jobs';
+import { OVERFLOW, type SampleHole, tankWith, place } from '../test/sample-jobs';
 import type { Tank } from '../walls/tank';
 import { contextOf } from './context';
 import type { Job, Settings } from './job';
@@ -65,7 +65,7 @@ describe('dead water', () => {
   });
 
   test('below the highest point the water must pass', () => {
-    const terminals = [{ id: 'bay', name: 'bay', offers: null, distanceM: null, dropM: -0.4, mains: false }];
+    const terminals = [place({ id: 'bay', name: 'bay', dropM: -0.4 })];
     const parts = [{ code: 'BH-075' }];
     const job = box([{ heightM: 0.2, parts, end: { of: 'terminal', id: 'bay' } }], {}, { terminals });
     expect(levels(job)).toMatchObject({ deadM: 0.4, deadBecause: 'destination' });

@@ -6,6 +6,7 @@ import { volumeAtM3 } from '../walls/level';
 import { DRAWS } from '../walls/roles';
 import type { Tank } from '../walls/tank';
 import type { CheckContext } from './context';
+import { placeUpM } from './heights';
 import { type Job, type Penetration, siteFigure } from './job';
 import { linkedTanks } from './linked-tanks';
 import { holesOf, strandsOf } from './lookup';
@@ -79,10 +80,10 @@ function outletOf(hole: Penetration, tank: Tank, context: LevelContext): Outlet 
   if (hole.roles.includes('pump-line') && tank.pump) return { levelM: tank.pump.intakeM, because: 'pump' };
   const lowest = invertM(hole, tank, context);
   if (hole.roles.includes('pump-line')) return { levelM: lowest, because: 'outlet' };
-  const drops = strandsOf(hole, context.runs).flatMap(({ end }) =>
-    end.at === 'terminal' ? [context.job.terminals.find(({ id }) => id === end.id)?.dropM ?? null] : [],
+  const ends = strandsOf(hole, context.runs).flatMap(({ end }) =>
+    end.at === 'terminal' ? [placeUpM(context.job, end.id) ?? -Infinity] : [],
   );
-  const highest = Math.max(...drops.map((dropM) => (dropM === null ? -Infinity : -dropM)));
+  const highest = Math.max(...ends) - baseLevelM(tank);
   return highest > lowest ? { levelM: highest, because: 'destination' } : { levelM: lowest, because: 'outlet' };
 }
 

@@ -1,17 +1,19 @@
 import { expect, test } from 'vitest';
 import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue } from '../fittings/catalogue';
+import { placeUpM } from './heights';
 import { migrateJob } from './migrate';
 import { validateJob } from './validate';
 
 /** A document of the first version, as it was written: fewer fields of tanks, openings and settings. */
 const first = () => {
-  const { roofs, parts, joints, terminals, name, measures, tanks, penetrations } = ternPoint();
+  const today = ternPoint();
+  const { roofs, parts, joints, terminals, name, measures, tanks, penetrations } = today;
   return {
     schemaVersion: 1,
     name,
     measures,
-    roofs,
+    roofs: roofs.map(({ id, name: called, planAreaM2 }) => ({ id, name: called, planAreaM2 })),
     // As they were called then.
     parts: parts.map(({ id, lengthM, ...part }) => ({
       id,
@@ -19,12 +21,13 @@ const first = () => {
       code: part.code.replace(/^U-/, 'UT-').replace(/^TRS-/, 'TR-'),
     })),
     joints: joints.map(({ id, number, a, b, accepted }) => ({ id, number, a, b, accepted })),
-    terminals: terminals.map(({ id, name: called, offers, distanceM, dropM }) => ({
+    terminals: terminals.map(({ id, name: called, offers, distanceM, readings }) => ({
       id,
       name: called,
       offers,
       distanceM,
-      dropM,
+      // Then it was said from the base of the tanks, which stand 16 in up.
+      dropM: readings.length === 0 ? null : 16 * 0.0254 - (placeUpM(today, id) ?? 0),
     })),
     tanks: tanks.map(({ id, label, type, capacityM3, diameterM, brimM, heightM, wallM, plinthM }) => ({
       id,
@@ -62,13 +65,17 @@ test('a job of the first version becomes one of today, with all that was said in
   const renamed: Readonly<Record<string, string>> = { 'UT-150': 'U-150', 'TR-150075': 'TRS-150075' };
   expect(job).toMatchObject({
     ...old,
-    schemaVersion: 4,
+    schemaVersion: 5,
+    terminals: old.terminals.map(({ id, name }) => ({ id, name })),
     parts: old.parts.map(({ code, ...part }) => ({ ...part, code: renamed[code] ?? code })),
   });
   expect(job.penetrations.find(({ id }) => id === 'p5')?.portUse).toBe('use');
   expect(job.parts[0]).toMatchObject({ existing: false, points: null, riseM: null, held: false });
   expect(job.joints[0]?.madeWith).toBeNull();
   expect(job.penetrations[0]?.comesApart).toBeNull();
+  // The drop below the base of the tanks is a reading from the ground that they stand 16 in above.
+  expect(placeUpM(job, 'bay')).toBeCloseTo(-50.125 * 0.0254, 9);
+  expect(job.roofs[0]).toMatchObject({ material: null, into: null, readings: [] });
 });
 
 test('a tank of a type that is gone stands as it was written, and validation names it', () => {

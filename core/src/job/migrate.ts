@@ -2,6 +2,7 @@ import { isTankType } from '../walls/tank-types';
 import { type Job, NO_SETTINGS, SCHEMA_VERSION } from './job';
 import { newPart } from './new-part';
 import { newPenetration, newTank } from './new-tank';
+import { belowGround, newRoof, newTerminal } from './places';
 
 type Old = Readonly<Record<string, unknown>>;
 
@@ -41,6 +42,30 @@ const STEPS: Readonly<Record<number, (job: Old) => Old>> = {
     joints: (job['joints'] as readonly Old[]).map((joint) => ({ madeWith: null, ...joint })),
     terminals: (job['terminals'] as readonly Old[]).map((terminal) => ({ mains: false, ...terminal })),
   }),
+  // Version 5: heights as they were read, roofs and places with what they are and want, other inflows.
+  4: (job) => {
+    const [first] = job['tanks'] as readonly Old[];
+    const baseM = first ? Number(first['plinthM']) - Number(first['buriedM']) : 0;
+    return {
+      standM: null,
+      fallShare: null,
+      coverM: null,
+      inflows: [],
+      marks: [],
+      ...job,
+      schemaVersion: 5,
+      roofs: (job['roofs'] as readonly Parameters<typeof newRoof>[0][]).map(newRoof),
+      terminals: (job['terminals'] as readonly (Parameters<typeof newTerminal>[0] & Old)[]).map(
+        ({ dropM, ...terminal }) =>
+          newTerminal({
+            ...terminal,
+            kind: terminal.offers === null ? 'daylight' : 'other',
+            // It was said as a drop below the base of the tanks.
+            readings: typeof dropM === 'number' ? belowGround(dropM - baseM) : [],
+          }),
+      ),
+    };
+  },
 };
 
 /** Codes that were given anew in version 3: the start of the old one, and what it became. */

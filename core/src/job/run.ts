@@ -103,6 +103,16 @@ function openEnd(ref: EndRef, index: JobIndex): StrandEnd {
   return { at: end?.mayStayOpen === 'discharge' ? 'discharge' : 'open', ref };
 }
 
+/** From the tank to the end of a strand: what comes before its branching, then its own parts. */
+export function strandPath(run: Run, strand: Strand): readonly StrandItem[] {
+  const { from } = strand;
+  if (from.of !== 'part') return strand.items;
+  const before = run.strands.find((one) => one !== strand && one.items.some(({ placed }) => placed.id === from.id));
+  if (!before) return strand.items;
+  const at = before.items.findIndex(({ placed }) => placed.id === from.id);
+  return [...strandPath(run, { ...before, items: before.items.slice(0, at + 1) }), ...strand.items];
+}
+
 /** Every joint of a run, in walking order, without repeats. */
 export const jointsOfRun = (strands: readonly Strand[]): readonly Joint[] => [
   ...new Map(
@@ -111,3 +121,7 @@ export const jointsOfRun = (strands: readonly Strand[]): readonly Joint[] => [
       .flatMap((joint) => (joint ? [[joint.id, joint] as const] : [])),
   ).values(),
 ];
+
+/** Does water leave at the end of a strand, or at a tap on the way? */
+export const discharges = ({ items, end }: Strand): boolean =>
+  end.at === 'discharge' || end.at === 'terminal' || items.some(({ part }) => part.features.includes('spout'));

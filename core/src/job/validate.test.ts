@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue } from '../fittings/catalogue';
 import { AS_ASKED, type Job, emptyJob } from './job';
+import { belowGround, newInflow, newMark } from './places';
 import { validateJob } from './validate';
 
 const job = ternPoint();
@@ -44,11 +45,28 @@ describe('what contradicts itself is named by its path', () => {
     ['a part of no catalogue', { parts: first(job.parts, { code: 'OWN-1' }) }, 'parts[0].code'],
     ['a piece with a length', { parts: first(job.parts, { lengthM: 1 }) }, 'parts[0].lengthM'],
     ['a terminal that offers nonsense', { terminals: first(job.terminals, { offers: 'tea' }) }, 'terminals[0].offers'],
+    [
+      'a height read from a nail that is not there',
+      { terminals: first(job.terminals, { readings: [{ from: { of: 'mark', id: 'nail' }, by: 'tape', downM: 1 }] }) },
+      'terminals[0].readings[0].from',
+    ],
+    ['a roof of cheese', { roofs: first(job.roofs, { material: 'cheese' }) }, 'roofs[0].material'],
+    ['a roof that falls into nothing', { roofs: first(job.roofs, { into: 'p99' }) }, 'roofs[0].into'],
+    [
+      'an inflow of a river',
+      { inflows: [newInflow({ id: 'i', name: 'river', kind: 'other', rateM3s: 500 })] },
+      'inflows[0].rateM3s',
+    ],
+    [
+      'ground at a place that is not there',
+      { marks: [newMark({ id: 'g', name: 'ground', kind: 'ground', at: 'gone' })] },
+      'marks[0].at',
+    ],
     ['a terminal behind the tank', { terminals: first(job.terminals, { distanceM: -1 }) }, 'terminals[0].distanceM'],
     [
       'a terminal at the centre of the earth',
-      { terminals: first(job.terminals, { dropM: 6_371_000 }) },
-      'terminals[0].dropM',
+      { terminals: first(job.terminals, { readings: belowGround(6_371_000) }) },
+      'terminals[0].readings[0].downM',
     ],
   ])('%s', (_, changed, path) => expect(problems(changed)).toContain(path));
 

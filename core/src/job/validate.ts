@@ -4,6 +4,7 @@ import { parseEnd } from '../connections/parse';
 import type { Catalogue } from '../fittings/catalogue';
 import { isByLength } from '../fittings/part';
 import { SITE_FIGURES, type SiteFigure } from '../walls/assumed';
+import { roofMaterial } from '../site/roof-materials';
 import { faceOf, formOf } from '../walls/forms';
 import { isTankType } from '../walls/tank-types';
 import type { Tank } from '../walls/tank';
@@ -20,6 +21,11 @@ const LIMITS = {
   massKg: 1_000_000,
   planks: 50,
   plankM: 10,
+  /** Up or down, on any site that water falls across. */
+  upM: 200,
+  wallThroughM: 5,
+  flowM3s: 1,
+  kPa: 2000,
 } as const;
 
 /**
@@ -44,7 +50,11 @@ export function validateJob(job: Job, catalogue: Catalogue): readonly FieldProbl
     ...job.tanks.flatMap(tankProblems),
     ...job.penetrations.flatMap((penetration, index) => penetrationProblems(penetration, index, job)),
     ...job.parts.flatMap((part, index) => partProblems(part, index, catalogue)),
+    ...job.roofs.flatMap((roof, index) => sourceProblems(roof, `roofs[${index}]`, job)),
+    ...job.inflows.flatMap((inflow, index) => inflowProblems(inflow, index, job)),
     ...job.terminals.flatMap(terminalProblems),
+    ...job.marks.flatMap((mark, index) => markProblems(mark, index, job)),
+    ...readingProblems(job),
     ...jointProblems(job, catalogue),
   ];
 }
@@ -216,6 +226,9 @@ const FIGURE_LIMITS: Readonly<Record<SiteFigure, readonly [number, number, strin
   frostM: [0, 3, 'Frost is from 0 to 3 m deep.'],
   groundKpa: [5, 5000, 'Ground bears from 5 to 5000 kPa.'],
   stormMmPerH: [1, 1000, 'A storm is from 1 to 1000 mm in an hour.'],
+  standM: [0, 10, 'A stand is from 0 to 10 m high.'],
+  fallShare: [0, 0.5, 'A drain falls from 0 to half of its length.'],
+  coverM: [0, 5, 'The cover of a line is from 0 to 5 m.'],
 };
 
 const settingProblems = (job: Job): FieldProblem[] =>
@@ -225,17 +238,105 @@ const settingProblems = (job: Job): FieldProblem[] =>
     return value === null || (value >= least && value <= most) ? [] : [{ path: figure, message }];
   });
 
-function terminalProblems({ name, offers, distanceM, dropM }: Job['terminals'][number], index: number): FieldProblem[] {
-  const far = (value: number | null): boolean => value !== null && !(Math.abs(value) <= LIMITS.cutLengthM);
+/** What a source falls into is there, and what it is covered with is known. */
+function sourceProblems(
+  { into, name, ...source }: { readonly into: string | null; readonly name: string; readonly material?: string | null },
+  path: string,
+  { penetrations }: Job,
+): FieldProblem[] {
   return [
-    ...endTextProblems(offers, `terminals[${index}].offers`),
-    ...(distanceM !== null && !(distanceM >= 0 && distanceM <= LIMITS.cutLengthM)
-      ? [{ path: `terminals[${index}].distanceM`, message: `${name} is from 0 to ${LIMITS.cutLengthM} m away.` }]
+    ...(into !== null && !penetrations.some(({ id }) => id === into)
+      ? [{ path: `${path}.into`, message: `${name} falls into an opening that is not there.` }]
       : []),
-    ...(far(dropM)
-      ? [{ path: `terminals[${index}].dropM`, message: `${name} is at most ${LIMITS.cutLengthM} m up or down.` }]
+    ...(source.material != null && roofMaterial(source.material) === undefined
+      ? [{ path: `${path}.material`, message: `${source.material} is no material Herrero knows.` }]
       : []),
   ];
+}
+
+/** A figure that may be left unsaid, from nothing to so much. */
+const saidProblem = (value: number | null, most: number, path: string, message: string): FieldProblem[] =>
+  value === null || upTo(value, most) ? [] : [{ path, message }];
+
+function inflowProblems(inflow: Job['inflows'][number], index: number, job: Job): FieldProblem[] {
+  const path = `inflows[${index}]`;
+  const { name, rateM3s, airGapM } = inflow;
+  return [
+    ...sourceProblems(inflow, path, job),
+    ...saidProblem(rateM3s, LIMITS.flowM3s, `${path}.rateM3s`, `${name} brings from 0 to ${LIMITS.flowM3s} m3/s.`),
+    ...saidProblem(
+      airGapM,
+      LIMITS.lengthM,
+      `${path}.airGapM`,
+      `The air gap of ${name} is from 0 to ${LIMITS.lengthM} m.`,
+    ),
+  ];
+}
+
+function terminalProblems(terminal: Job['terminals'][number], index: number): FieldProblem[] {
+  const path = `terminals[${index}]`;
+  const { name, offers, distanceM, throughM, wantsKpa, wantsM3s, vesselM, reserveM3 } = terminal;
+  return [
+    ...endTextProblems(offers, `${path}.offers`),
+    ...saidProblem(
+      distanceM,
+      LIMITS.cutLengthM,
+      `${path}.distanceM`,
+      `${name} is from 0 to ${LIMITS.cutLengthM} m away.`,
+    ),
+    ...saidProblem(
+      throughM,
+      LIMITS.wallThroughM,
+      `${path}.throughM`,
+      `A wall on the way to ${name} is from 0 to ${LIMITS.wallThroughM} m thick.`,
+    ),
+    ...saidProblem(wantsKpa, LIMITS.kPa, `${path}.wantsKpa`, `${name} wants from 0 to ${LIMITS.kPa} kPa.`),
+    ...saidProblem(wantsM3s, LIMITS.flowM3s, `${path}.wantsM3s`, `${name} wants from 0 to ${LIMITS.flowM3s} m3/s.`),
+    ...saidProblem(
+      vesselM,
+      LIMITS.lengthM,
+      `${path}.vesselM`,
+      `What goes under ${name} is from 0 to ${LIMITS.lengthM} m high.`,
+    ),
+    ...saidProblem(
+      reserveM3,
+      LIMITS.capacityM3,
+      `${path}.reserveM3`,
+      `The reserve for ${name} is from 0 to ${LIMITS.capacityM3} m3.`,
+    ),
+  ];
+}
+
+function markProblems({ at, name, finishedM }: Job['marks'][number], index: number, job: Job): FieldProblem[] {
+  const path = `marks[${index}]`;
+  return [
+    ...(at !== null && !job.terminals.some(({ id }) => id === at)
+      ? [{ path: `${path}.at`, message: `${name} is at a place that is not there.` }]
+      : []),
+    ...(finishedM !== null && !(Math.abs(finishedM) <= LIMITS.upM)
+      ? [{ path: `${path}.finishedM`, message: `${name} is at most ${LIMITS.upM} m up or down.` }]
+      : []),
+  ];
+}
+
+/** Every reading was taken from something that is there, by a length that a tape or a staff has. */
+function readingProblems(job: Job): FieldProblem[] {
+  const collections = { roof: job.roofs, terminal: job.terminals, mark: job.marks } as const;
+  return (['roofs', 'terminals', 'marks'] as const).flatMap((collection) =>
+    job[collection].flatMap(({ name, readings }, index) =>
+      readings.flatMap(({ from, downM }, place): FieldProblem[] => {
+        const path = `${collection}[${index}].readings[${place}]`;
+        const stands = from.of === 'ground' || collections[from.of].some(({ id }) => id === from.id);
+        if (!stands)
+          return [
+            { path: `${path}.from`, message: `The height of ${name} was read from something that is not there.` },
+          ];
+        return Math.abs(downM) <= LIMITS.upM
+          ? []
+          : [{ path: `${path}.downM`, message: `${name} is at most ${LIMITS.upM} m up or down.` }];
+      }),
+    ),
+  );
 }
 
 function endTextProblems(text: string | null, path: string): FieldProblem[] {

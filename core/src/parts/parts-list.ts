@@ -1,7 +1,7 @@
 import type { Bar, Piece } from './cut-plan';
 
 /** In what a line is counted. */
-export type Unit = 'piece' | 'm' | 'ml' | 'roll' | 'tin' | 'length';
+export type Unit = 'piece' | 'm' | 'm3' | 'ml' | 'roll' | 'tin' | 'length';
 
 /** One line of the list. What a stock length or a tin covers is said in `note`. */
 export interface PartsLine {

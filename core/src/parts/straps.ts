@@ -1,4 +1,6 @@
 import { strapsFor } from '../assembly/support-spacing';
+import { isDownpipe } from '../fittings/capability';
+import { isByLength } from '../fittings/part';
 import { inventedPriceUsd } from '../fittings/part-family';
 import type { Job } from '../job/job';
 import type { StrandItem } from '../job/run';
@@ -15,7 +17,9 @@ export function strapLines({ penetrations }: Job, placedIn: ReadonlyMap<string, 
   );
   const along = penetrations.flatMap(({ id, label }) =>
     (placedIn.get(id) ?? []).flatMap(({ placed, part }) =>
-      placed.held ? [{ size: part.size, place: label, count: strapsFor(part, placed.lengthM) }] : [],
+      placed.held && !(isByLength(part) && isDownpipe(part))
+        ? [{ size: part.size, place: label, count: strapsFor(part, placed.lengthM) }]
+        : [],
     ),
   );
   const held = [...beside, ...along];

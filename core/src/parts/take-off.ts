@@ -11,6 +11,7 @@ import { cents } from './cents';
 import type { ClosedBy, Completeness, CutBars, PartsGroup, PartsLine, PartsList } from './parts-list';
 import { cutOf } from './drilling';
 import { cutBars, stockLines } from './lengths';
+import { beddingLines, bracketLines, sleeveLines } from './site-lines';
 import { strapLines } from './straps';
 import { drillLines, toolLines } from './tools';
 
@@ -42,6 +43,11 @@ export function takeOff(context: CheckContext): PartsList {
       'stock lengths for the cuts below',
       cuts.flatMap((cut) => stockLines(cut, context)),
     ),
+    group('site', 'Wall and ground', 'brackets with what holds them, bedding, sleeves', [
+      ...bracketLines(context, placedIn),
+      ...beddingLines(context),
+      ...sleeveLines(context),
+    ]),
     group('consumables', 'Consumables', 'tape, primer, cement, clamps', [
       ...consumableLines(needs),
       ...siliconeLines(context),

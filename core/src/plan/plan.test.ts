@@ -37,7 +37,7 @@ describe('Tern Point', () => {
       tanks: 'settled: 2 settled',
       holes: 'under-way: 1 to check',
       runs: 'trouble: 1 leaks, 1 end open',
-      site: 'waits: comes later',
+      site: 'under-way: 4 to measure',
     }));
 
   test('joint numbers are given once in a run', () => {

@@ -1,9 +1,10 @@
 import { type CheckContext, type JudgedJoint, contextOf } from '../job/context';
 import type { Run } from '../job/run';
-import type { Finding } from '../checks/finding';
+import type { Finding, StationId } from '../checks/finding';
 import { runChecks } from '../checks/run-checks';
 import { holdsAtAll } from '../connections/mating';
 import { type Catalogue, shippedCatalogue } from '../fittings/catalogue';
+import { unknownsOf } from '../falls/measuring-sheet';
 import type { Job } from '../job/job';
 import { takeOff } from '../parts/take-off';
 import type { PartsList } from '../parts/parts-list';
@@ -12,7 +13,7 @@ import type { PartsList } from '../parts/parts-list';
 export type PegState = 'settled' | 'under-way' | 'not-begun' | 'waits' | 'trouble';
 
 export interface Station {
-  readonly id: 'site' | 'tanks' | 'holes' | 'runs' | 'flow' | 'parts' | 'build';
+  readonly id: StationId;
   readonly name: string;
   readonly peg: PegState;
   readonly words: string;
@@ -51,7 +52,8 @@ export function plan(job: Job, catalogue: Catalogue = shippedCatalogue): Plan {
 
 const plural = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`;
 
-function stationsOf({ job, joints }: CheckContext, findings: readonly Finding[], parts: PartsList): readonly Station[] {
+function stationsOf(context: CheckContext, findings: readonly Finding[], parts: PartsList): readonly Station[] {
+  const { job, joints } = context;
   const waits = (id: Station['id'], name: string): Station => ({
     id,
     name,
@@ -60,7 +62,7 @@ function stationsOf({ job, joints }: CheckContext, findings: readonly Finding[],
     open: false,
   });
   return [
-    waits('site', 'Site'),
+    siteStation(context, findings),
     tanksStation(job, findings),
     holesStation(job, findings),
     runsStation(job, joints, findings),
@@ -70,38 +72,34 @@ function stationsOf({ job, joints }: CheckContext, findings: readonly Finding[],
   ];
 }
 
-/** Where a finding is put right: what a tank lacks in openings is put right at Holes, what its ports are at Tanks. */
-const AT_HOLES: readonly string[] = ['tank/no-overflow', 'tank/no-air-path'];
-const AT_TANKS: readonly string[] = ['hole/port-not-said', 'tank/blocks-in-way'];
-
-/** The station at which a finding is put right. */
-export const stationOf = ({ check }: Pick<Finding, 'check'>): Station['id'] =>
-  AT_TANKS.includes(check)
-    ? 'tanks'
-    : AT_HOLES.includes(check) || check.startsWith('hole/')
-      ? 'holes'
-      : check.startsWith('tank/')
-        ? 'tanks'
-        : 'runs';
-
 const pressing = ({ severity }: Finding): boolean => severity !== 'costs' && severity !== 'advice';
+
+function siteStation(context: CheckContext, findings: readonly Finding[]): Station {
+  const { roofs, inflows, terminals, tanks } = context.job;
+  const base = { id: 'site', name: 'Site', open: true } as const;
+  if (roofs.length + inflows.length + terminals.length === 0) return { ...base, peg: 'not-begun', words: 'not begun' };
+  const own = findings.filter((finding) => finding.station === 'site' && pressing(finding));
+  const failing = own.filter(({ severity }) => severity === 'fails').length;
+  if (failing > 0) return { ...base, peg: 'trouble', words: `${failing} to put right` };
+  const open = own.length + unknownsOf(context).length;
+  if (open > 0) return { ...base, peg: 'under-way', words: `${open} to measure` };
+  if (tanks.length === 0) return { ...base, peg: 'under-way', words: 'waits on Tanks' };
+  return { ...base, peg: 'settled', words: `${roofs.length + inflows.length} in, ${terminals.length} out` };
+}
 
 function tanksStation({ tanks }: Job, findings: readonly Finding[]): Station {
   const base = { id: 'tanks', name: 'Tanks', open: true } as const;
   if (tanks.length === 0) return { ...base, peg: 'not-begun', words: 'not begun' };
-  const own = findings.filter((finding) => stationOf(finding) === 'tanks' && pressing(finding));
+  const own = findings.filter((finding) => finding.station === 'tanks' && pressing(finding));
   const failing = own.filter(({ severity }) => severity === 'fails').length;
   if (failing > 0) return { ...base, peg: 'trouble', words: `${failing} to put right` };
   if (own.length > 0) return { ...base, peg: 'under-way', words: `${own.length} to say` };
   return { ...base, peg: 'settled', words: `${tanks.length} settled` };
 }
 
-const inGroup = (findings: readonly Finding[], ...groups: readonly string[]): readonly Finding[] =>
-  findings.filter(({ check }) => groups.some((group) => check.startsWith(`${group}/`)));
-
 function holesStation({ tanks, penetrations }: Job, findings: readonly Finding[]): Station {
   const own = findings.filter(
-    (finding) => stationOf(finding) === 'holes' && pressing(finding) && finding.check !== 'hole/nothing-behind',
+    (finding) => finding.station === 'holes' && pressing(finding) && finding.check !== 'hole/nothing-behind',
   );
   const failing = own.filter(({ severity }) => severity === 'fails').length;
   const base = { id: 'holes', name: 'Holes', open: true } as const;
@@ -120,8 +118,8 @@ function runsStation({ penetrations }: Job, joints: readonly JudgedJoint[], find
     ({ mating }) => mating.verdict === 'starts-then-leaks' || mating.verdict === 'will-not-go',
   ).length;
   const ends = findings.filter(({ check }) => check === 'run/end-open' || check === 'hole/nothing-behind').length;
-  const asked = inGroup(findings, 'joint', 'run').filter(
-    ({ severity, check }) => severity === 'unknown' && check !== 'run/end-open',
+  const asked = findings.filter(
+    ({ station, severity, check }) => station === 'runs' && severity === 'unknown' && check !== 'run/end-open',
   ).length;
   const words = [
     ...(failing > 0 ? [`${failing} ${failing === 1 ? 'leaks' : 'leak'}`] : []),

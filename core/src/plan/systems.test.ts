@@ -1,3 +1,4 @@
+import { newTerminal } from '../job/places';
 import { describe, expect, test } from 'vitest';
 import { holdsAtAll } from '../connections/mating';
 import { buildJob } from '../demo/build-job';
@@ -472,7 +473,7 @@ function build({ tanks, lines }: System) {
     const id = `place-${places.size + 1}`;
     builder.edit({
       type: 'add-terminal',
-      terminal: { id, name, offers: offers ?? null, distanceM: null, dropM: null, mains: false },
+      terminal: newTerminal({ id, name, offers: offers ?? null }),
     });
     places.set(name, { of: 'terminal', id });
     return { of: 'terminal', id };

@@ -5,13 +5,13 @@ import { overallMm } from '../fittings/part';
 import { contextOf } from '../job/context';
 import { applyEdits } from '../job/edits/edits';
 import { plan } from '../plan/plan';
-import { OVERFLOW, tankWith } from '../test/sample-jobs';
+import { OVERFLOW, tankWith, place } from '../test/sample-jobs';
 import { type CutIn, cutIn } from './cut-in';
 
 /** A glued line of 3 m, as it stands or new. */
 const line = (existing: boolean, lengthM: number | null = 3) =>
   tankWith({
-    terminals: [{ id: 'bed', name: 'bed', offers: null, distanceM: null, dropM: null, mains: false }],
+    terminals: [place({ id: 'bed', name: 'bed' })],
     holes: [
       {
         id: 'a',

@@ -1,6 +1,7 @@
 import { type DemoEnd, type DemoPart, buildJob } from '../demo/build-job';
-import type { Job, Penetration, Settings, Terminal } from '../job/job';
+import type { Inflow, Job, Mark, Penetration, Roof, Settings, Terminal } from '../job/job';
 import { newPenetration, newTank } from '../job/new-tank';
+import { belowGround, newRoof, newTerminal } from '../job/places';
 import type { Tank } from '../walls/tank';
 
 /** An opening of a sample job: an outlet unless it says otherwise, its hand drawn in, with the parts of its run. */
@@ -8,6 +9,13 @@ export interface SampleHole extends Partial<Penetration> {
   readonly parts?: readonly DemoPart[];
   readonly end?: DemoEnd;
 }
+
+/** A place where a run may end, so far below the ground that the tank stands on. */
+export const place = ({
+  dropM = null,
+  ...given
+}: Parameters<typeof newTerminal>[0] & { readonly dropM?: number | null }): Terminal =>
+  newTerminal({ ...given, readings: dropM === null ? [] : belowGround(dropM) });
 
 /** A used drum whose past is known, so that nothing is left to say of it. */
 const CLEAN = { contents: 'olives', foodGrade: true, cleaning: 'washed' } as const;
@@ -20,6 +28,10 @@ export function tankWith(options: {
   readonly holes?: readonly SampleHole[];
   readonly terminals?: readonly Terminal[];
   readonly roofM2?: number;
+  /** A roof of 60 m2 that falls into the first opening that says it is an inlet, and what is known of it. */
+  readonly roof?: Partial<Roof>;
+  readonly inflows?: readonly Inflow[];
+  readonly marks?: readonly Mark[];
   readonly settings?: Partial<Settings>;
 }): Job {
   const { edit, run, set, job } = buildJob('Test', 'in-gal');
@@ -27,8 +39,10 @@ export function tankWith(options: {
   edit({ type: 'add-tank', tank: { ...newTank('t1', type), ...CLEAN, ...tank } });
   for (const other of others)
     edit({ type: 'add-tank', tank: { ...newTank(other.id, other.type), ...CLEAN, ...other } });
-  if (options.roofM2 !== undefined)
-    edit({ type: 'add-roof', roof: { id: 'r', name: 'shed', planAreaM2: options.roofM2 } });
+  const { roofM2, roof, inflows = [], marks = [] } = options;
+  if (roofM2 !== undefined || roof !== undefined)
+    edit({ type: 'add-roof', roof: newRoof({ id: 'r', name: 'shed', planAreaM2: roofM2 ?? 60, ...roof }) });
+  for (const mark of marks) edit({ type: 'add-mark', mark });
   for (const terminal of terminals) edit({ type: 'add-terminal', terminal });
   set(settings);
   for (const [index, { parts = [], end, ...hole }] of holes.entries()) {
@@ -36,6 +50,7 @@ export function tankWith(options: {
     edit({ type: 'add-penetration', penetration: sampleHole({ ...hole, id }), label: hole.label });
     run(id, parts, end);
   }
+  for (const inflow of inflows) edit({ type: 'add-inflow', inflow });
   return job();
 }
 
@@ -106,3 +121,42 @@ export const linkedDrums = (
       },
     ],
   });
+
+/** An inlet in the top of a drum that stands on the ground: its lid is 0.93 m up. */
+export const TOP_INLET = {
+  id: 'i',
+  name: 'Inlet',
+  roles: ['inlet'],
+  size: '3',
+  face: 'top',
+  heightM: 0.93,
+  aroundM: 0.3,
+  depthM: 0.3,
+} as const satisfies SampleHole;
+
+/** From the top of a drum up to the gutter: a pipe of this length between adapter and gutter outlet. */
+export const upToGutter = (lengthM: number | null): readonly DemoPart[] => [
+  { code: 'BS-300' },
+  { code: 'DA-300-IPS-40-300', inEnd: 1 },
+  { code: 'DPG-300', lengthM, inEnd: 1 },
+  { code: 'DGG-300' },
+];
+
+/** A downpipe beside the drum with a diverter in it, whose hose goes in through the wall. */
+export const byDiverter = (hose: Partial<DemoPart> = {}): readonly DemoPart[] => [
+  { code: 'BH-100' },
+  { code: 'HB-100' },
+  { code: 'HO-100', lengthM: 0.5, riseM: 0, ...hose },
+  { code: 'DVG-300', inEnd: 2, outEnd: 0, points: 'up' },
+  { code: 'DPG-300', lengthM: 0.6, inEnd: 1 },
+  { code: 'DGG-300' },
+];
+
+/** In through the wall of a drum by a level pipe, from a downpipe beside it. */
+export const byDrain = (pipe: Partial<DemoPart> = {}, before: readonly DemoPart[] = []): readonly DemoPart[] => [
+  { code: 'PG-300' },
+  { code: 'PI-300', lengthM: 2, ...pipe },
+  ...before,
+  { code: 'ES-300', points: 'up' },
+  { code: 'DA-300-IPS-40-300', inEnd: 1 },
+];

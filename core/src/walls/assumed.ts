@@ -12,6 +12,12 @@ export const ASSUMED = {
   groundKpa: 75,
   /** Rain of a short storm [mm/h] (common practice in temperate climates; ask locally). */
   stormMmPerH: 100,
+  /** A stand higher than this wants an engineer (common practice; rules are local). */
+  standM: 0.9,
+  /** Least fall of a drain, as a share of its length: 1 in 100 (common practice; storm drains 1/8 in to the foot). */
+  fallShare: 0.01,
+  /** Ground over a buried line where nobody drives (common practice). */
+  coverM: 0.3,
 } as const;
 export type SiteFigure = keyof typeof ASSUMED;
 export const SITE_FIGURES = Object.keys(ASSUMED) as readonly SiteFigure[];

@@ -39,6 +39,7 @@ interface Kind {
   readonly betweenMm: number;
   readonly features: readonly Feature[];
   readonly bendDegrees?: number;
+  readonly diverts?: number;
   readonly loss?: NonNullable<FittingSpec['loss']>;
   readonly priceUsd: number;
   readonly sizes?: readonly NominalSize[];
@@ -123,6 +124,8 @@ const KINDS: readonly Kind[] = [
     ends: (size) => [hub(size), spigot(size), barb(DIVERTER_TAILS[size] ?? '1')],
     betweenMm: 150,
     features: ['diverter', 'filter', 'branch'],
+    // Of what runs down the wall of the pipe, the rest falls past the ring (leaflets of the trade, from memory).
+    diverts: 0.85,
     loss: 'tee-run',
     priceUsd: 9,
   },
@@ -131,7 +134,7 @@ const KINDS: readonly Kind[] = [
     name: 'First-flush body',
     ends: (size) => [hub(size), spigot(size), { end: spigot(size), position: 'branch' }],
     betweenMm: 200,
-    features: ['diverter', 'branch'],
+    features: ['first-flush', 'branch'],
     loss: 'tee-run',
     priceUsd: 12,
     sizes: ['3', '4', '75', '80', '90', '100'],

@@ -39,6 +39,8 @@ const SAMPLES: readonly (readonly [code: string, ...ends: readonly string[]])[] 
   ['YRD-300200', '3 DWV socket', '3 DWV socket', '2 DWV socket'],
   ['MB3-075050', '3/4 NPT F', '3/4 NPT F', '1/2 NPT F', '1/2 NPT F', '1/2 NPT F'],
   ['SA-200-075', '2 IPS saddle', '2 IPS saddle', '3/4 NPT F'],
+  ['JBSP-110M', '110 SOIL push-fit', '110 SOIL push-fit', '110 SOIL push-fit'],
+  ['JCW-400', '4 D3034 socket', '4 D3034 socket'],
   ['U-150', '1-1/2 NPT F', '1-1/2 NPT F'],
   ['CRG-100075', '1 NPT F', '3/4 NPT F'],
   ['CLQP-40M', '40 WASTE-PP push-fit', '40 WASTE-PP push-fit'],

@@ -1,7 +1,16 @@
 import { type Job, NO_SETTINGS, type Settings } from '../job';
 
 /** The collections of the job document; the settings of the job itself are the record `job` in `settings`. */
-export const COLLECTIONS = ['roofs', 'tanks', 'penetrations', 'parts', 'joints', 'terminals'] as const;
+export const COLLECTIONS = [
+  'roofs',
+  'inflows',
+  'marks',
+  'tanks',
+  'penetrations',
+  'parts',
+  'joints',
+  'terminals',
+] as const;
 export type Collection = (typeof COLLECTIONS)[number];
 export type JobRecord = Job[Collection][number];
 

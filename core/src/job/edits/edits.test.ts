@@ -7,6 +7,8 @@ import { newPenetration, newTank } from '../new-tank';
 import { validateJob } from '../validate';
 import { EDIT_TYPES, type Edit, applyEdits } from './edits';
 import { newPart } from '../new-part';
+import { newInflow, newMark, newRoof } from '../places';
+import { place } from '../../test/sample-jobs';
 
 const job = ternPoint();
 const made = (before: Job, ...edits: Edit[]) => {
@@ -56,10 +58,17 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
       aroundM: 1,
     }),
   }),
-  fc.constant<Edit>({ type: 'add-roof', roof: { id: 'shed', name: 'shed', planAreaM2: 20 } }),
+  fc.constant<Edit>({ type: 'add-roof', roof: newRoof({ id: 'shed', name: 'shed', planAreaM2: 20 }) }),
+  fc.constant<Edit>({ type: 'add-inflow', inflow: newInflow({ id: 'well', name: 'well', kind: 'bore' }) }),
+  fc.constant<Edit>({ type: 'add-mark', mark: newMark({ id: 'nail', name: 'nail' }) }),
+  fc.constantFrom<Edit>(
+    { type: 'remove-place', in: 'roofs', id: 'boat-house' },
+    { type: 'remove-place', in: 'terminals', id: 'bed' },
+    { type: 'remove-place', in: 'marks', id: 'nail' },
+  ),
   fc.constant<Edit>({
     type: 'add-terminal',
-    terminal: { id: 'bed', name: 'bed', offers: null, distanceM: 3, dropM: null, mains: false },
+    terminal: place({ id: 'bed', name: 'bed', distanceM: 3 }),
   }),
   fc.constant<Edit>({
     type: 'add-part',

@@ -4,9 +4,8 @@ import type { Job } from '../job';
 import { validateJob } from '../validate';
 import { addPart } from './add-part';
 import { addPenetration } from './add-penetration';
-import { addRoof } from './add-roof';
+import { addInflow, addMark, addRoof, addTerminal } from './add-place';
 import { addTank } from './add-tank';
-import { addTerminal } from './add-terminal';
 import { type Change, invertChanges, makeChanges } from './change';
 import { changeField } from './change-field';
 import { cutPart } from './cut-part';
@@ -16,6 +15,7 @@ import { joinEnds } from './join-ends';
 import { moveStretch } from './move-stretch';
 import { removePart } from './remove-part';
 import { removePenetration } from './remove-penetration';
+import { removePlace } from './remove-place';
 import { removeTank } from './remove-tank';
 import { replacePart } from './replace-part';
 import { type Revert, revert } from './revert';
@@ -31,6 +31,9 @@ const KINDS = [
   removePenetration,
   addTerminal,
   addRoof,
+  addInflow,
+  addMark,
+  removePlace,
   addPart,
   insertPart,
   cutPart,

@@ -6,6 +6,8 @@ import { newPenetration } from '../new-tank';
 import { type Edit, applyEdits } from './edits';
 import { nextLabel } from './labels';
 import { newPart } from '../new-part';
+import { newRoof } from '../places';
+import { place } from '../../test/sample-jobs';
 
 const job = ternPoint();
 const outcome = (edit: Edit, on: Job = job) => applyEdits(on, [edit], catalogue);
@@ -53,11 +55,18 @@ describe('every kind refuses what is gone or taken, and says what it did', () =>
       'a terminal that is there',
       {
         type: 'add-terminal',
-        terminal: { id: 'bay', name: 'bay', offers: null, distanceM: null, dropM: null, mains: false },
+        terminal: place({ id: 'bay', name: 'bay' }),
       },
       'taken',
     ],
-    ['a roof that is there', { type: 'add-roof', roof: { id: 'boat-house', name: 'x', planAreaM2: 1 } }, 'taken'],
+    [
+      'a roof that is there',
+      { type: 'add-roof', roof: newRoof({ id: 'boat-house', name: 'x', planAreaM2: 1 }) },
+      'taken',
+    ],
+    ['a place at which a run ends', { type: 'remove-place', in: 'terminals', id: 'downpipe' }, 'not-possible'],
+    ['a roof that is gone', { type: 'remove-place', in: 'roofs', id: 'gone' }, 'gone'],
+    ['a mark from which a height was read', { type: 'remove-place', in: 'marks', id: 'level' }, 'not-possible'],
     [
       'a part that is there',
       { type: 'add-part', part: placed('p4-1'), at: openEnd, partEnd: 0, jointId: 'x' },
@@ -148,8 +157,8 @@ describe('every kind refuses what is gone or taken, and says what it did', () =>
     ],
     [{ type: 'change-field', in: 'settings', field: 'name', from: job.name, to: 'x' }, 'Set the name'],
     [
-      { type: 'change-field', in: 'terminals', id: 'bay', field: 'dropM', from: 66 * 0.0254, to: 2 },
-      'Set the drop of rinse bay',
+      { type: 'change-field', in: 'terminals', id: 'bay', field: 'distanceM', from: 60 * (12 * 0.0254), to: 20 },
+      'Set the distance of rinse bay',
     ],
     [{ type: 'separate', jointId: 'p4-j5' }, 'Take J5 apart'],
     [{ type: 'remove-part', partId: 'p4-3' }, 'Take out LV-075'],

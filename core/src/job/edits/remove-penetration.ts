@@ -2,7 +2,7 @@ import { err, ok } from '../../result';
 import type { Catalogue } from '../../fittings/catalogue';
 import type { Job, Penetration } from '../job';
 import { indexJob, jointsOfRun, walkRun } from '../run';
-import { type Change, take } from './change';
+import { type Change, replace, take } from './change';
 import { defineEdit } from './edit-kind';
 
 /** Takes a hole away with the run that hangs on it; a run that also hangs on another hole stays there. */
@@ -32,6 +32,12 @@ export function changesToRemove(job: Job, penetration: Penetration, catalogue: C
   return [
     ...joints.map((joint) => take(job, 'joints', joint)),
     ...parts.map((part) => take(job, 'parts', part)),
+    // What fell into it falls into nothing that is known.
+    ...(['roofs', 'inflows'] as const).flatMap((collection) =>
+      job[collection]
+        .filter(({ into }) => into === penetration.id)
+        .map((source) => replace(job, collection, source, { ...source, into: null })),
+    ),
     take(job, 'penetrations', penetration),
   ];
 }

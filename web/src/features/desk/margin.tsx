@@ -1,6 +1,6 @@
 'use client';
 
-import { type Finding, type Fix, fillText, stationOf } from '@herrero/core';
+import { type Finding, type Fix, fillText } from '@herrero/core';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -76,7 +76,7 @@ function Note({ finding }: { readonly finding: Finding }) {
   const goThere = (): void => {
     if (at.kind === 'tank') showTank(at.id);
     if (at.penetrationId !== undefined) select(at.penetrationId, at.kind === 'joint' ? at.id : null);
-    router.push(stationPath(jobId, stationOf(finding)));
+    router.push(stationPath(jobId, finding.station));
   };
   const pointThere = (): void => point(at.kind === 'joint' ? at.id : (at.penetrationId ?? at.id));
   return (

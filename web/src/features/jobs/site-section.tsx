@@ -2,12 +2,12 @@ import {
   type Job,
   type Roof,
   type Tank,
-  type Terminal,
   acrossM,
   baseLevelM,
   formatArea,
   formatLength,
   isUpright,
+  placeUpM,
   tankType,
 } from '@herrero/core';
 import { seenFromFront } from '@/drawing/geometry/tank-shape';
@@ -27,9 +27,10 @@ const MOST_DROP = 26;
 export function SiteSection({ job }: { readonly job: Job }) {
   const { tanks, roofs, terminals } = job;
   const [roof] = roofs;
-  const lowest = terminals
-    .filter(({ dropM }) => dropM !== null && dropM > 0)
-    .toSorted((a, b) => (b.dropM ?? 0) - (a.dropM ?? 0))[0];
+  const [lowest] = terminals
+    .map((terminal) => ({ name: terminal.name, dropM: -(placeUpM(job, terminal.id) ?? 0) }))
+    .filter(({ dropM }) => dropM > 0)
+    .toSorted((a, b) => b.dropM - a.dropM);
   const left = roof ? ROOF_WIDTH + 16 : 16;
   const right = lowest ? WIDTH - SLOPE_WIDTH : WIDTH - 16;
   const wide = tanks.reduce((sum, tank) => sum + acrossM(tank), 0);
@@ -46,9 +47,7 @@ export function SiteSection({ job }: { readonly job: Job }) {
     const before = tanks.slice(0, index).reduce((sum, other) => sum + acrossM(other) * pxPerM + GAP, 0);
     return { tank, axis: start + before + (acrossM(tank) / 2) * pxPerM };
   });
-  const drop = lowest
-    ? Math.min(MOST_DROP, Math.max(8, (lowest.dropM ?? 0) * (Number.isFinite(pxPerM) ? pxPerM : 20)))
-    : 0;
+  const drop = lowest ? Math.min(MOST_DROP, Math.max(8, lowest.dropM * (Number.isFinite(pxPerM) ? pxPerM : 20))) : 0;
   const says = tanks.length === 0 ? 'No tank yet' : `${tanks.length} ${tanks.length === 1 ? 'tank' : 'tanks'} to scale`;
   return (
     <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="w-full" role="img" aria-label={says}>
@@ -78,7 +77,7 @@ export function SiteSection({ job }: { readonly job: Job }) {
       ))}
       {lowest && (
         <Line
-          terminal={lowest}
+          place={lowest}
           job={job}
           fromX={(placed.at(-1)?.axis ?? left) + halfOf(placed.at(-1)?.tank) * pxPerM}
           drop={drop}
@@ -152,14 +151,14 @@ function RoofDrawing({
 
 /** The line down to the lowest place, with its drop. */
 function Line({
-  terminal,
+  place,
   job,
   fromX,
   drop,
   slopeFrom,
   plinthPx,
 }: {
-  readonly terminal: Terminal;
+  readonly place: { readonly name: string; readonly dropM: number };
   readonly job: Job;
   readonly fromX: number;
   readonly drop: number;
@@ -183,9 +182,9 @@ function Line({
         className="type-scale"
         style={{ fill: 'var(--ink-2)' }}
       >
-        {terminal.name}
+        {place.name}
       </text>
-      <title>{`${terminal.name}, ${formatLength(terminal.dropM ?? 0, job.measures)} below`}</title>
+      <title>{`${place.name}, ${formatLength(place.dropM, job.measures)} below`}</title>
     </g>
   );
 }

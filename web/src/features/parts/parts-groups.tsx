@@ -95,7 +95,11 @@ function Group({ group, chosen }: { readonly group: PartsGroup; readonly chosen:
 function Line({ line }: { readonly line: PartsLine }) {
   const measures = useJob((state) => state.job.measures);
   const need =
-    line.unit === 'm' ? formatLength(line.need, measures) : line.unit === 'ml' ? `${line.need} ml` : `${line.need}`;
+    line.unit === 'm'
+      ? formatLength(line.need, measures)
+      : line.unit === 'ml' || line.unit === 'm3'
+        ? `${line.need} ${line.unit}`
+        : `${line.need}`;
   return (
     <li className={`${LINE_COLUMNS} min-h-[26px] border-b border-hair py-1 last:border-b-0 pointer-coarse:min-h-11`}>
       <span className="type-code text-ink-2 max-md:hidden">{line.code}</span>

@@ -8,6 +8,7 @@ import {
   type Route,
   appendChain,
   holeOf,
+  newTerminal,
   refKey,
   resolveEnd,
 } from '@herrero/core';
@@ -157,7 +158,7 @@ function NewTerminal({ at }: { readonly at: EndRef }) {
       : [
           {
             type: 'add-terminal',
-            terminal: { id, name: 'open air', offers: null, distanceM: null, dropM: null, mains: false },
+            terminal: newTerminal({ id, name: 'open air', kind: 'daylight' }),
           },
         ];
     make([...named, { type: 'join-ends', jointId: newId(), a: at, b: { of: 'terminal', id } }]);
@@ -169,14 +170,12 @@ function NewTerminal({ at }: { readonly at: EndRef }) {
     make([
       {
         type: 'add-terminal',
-        terminal: {
+        terminal: newTerminal({
           id: newId(),
           name,
           offers: offers === '' ? null : offers,
-          distanceM: null,
-          dropM: null,
           mains: form.get('mains') === 'on',
-        },
+        }),
       },
     ]);
     setNaming(false);

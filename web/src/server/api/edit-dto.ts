@@ -20,7 +20,17 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
-import { EndRefDto, ID, PenetrationDto, PlacedPartDto, RoofDto, TankDto, TerminalDto } from './job-dto';
+import {
+  EndRefDto,
+  ID,
+  InflowDto,
+  MarkDto,
+  PenetrationDto,
+  PlacedPartDto,
+  RoofDto,
+  TankDto,
+  TerminalDto,
+} from './job-dto';
 
 const MOST_EDITS = 200;
 const MOST_CHANGES = 20_000;
@@ -60,6 +70,16 @@ class RemovePenetrationDto extends EditDto {
 }
 class AddRoofDto extends EditDto {
   @IsObject() @ValidateNested() @Type(() => RoofDto) roof!: RoofDto;
+}
+class AddInflowDto extends EditDto {
+  @IsObject() @ValidateNested() @Type(() => InflowDto) inflow!: InflowDto;
+}
+class AddMarkDto extends EditDto {
+  @IsObject() @ValidateNested() @Type(() => MarkDto) mark!: MarkDto;
+}
+class RemovePlaceDto extends EditDto {
+  @IsIn(['roofs', 'inflows', 'terminals', 'marks']) in!: string;
+  @Matches(ID) id!: string;
 }
 class AddTerminalDto extends EditDto {
   @IsObject() @ValidateNested() @Type(() => TerminalDto) terminal!: TerminalDto;
@@ -134,6 +154,9 @@ export const EDIT_DTOS = {
   'remove-penetration': RemovePenetrationDto,
   'add-terminal': AddTerminalDto,
   'add-roof': AddRoofDto,
+  'add-inflow': AddInflowDto,
+  'add-mark': AddMarkDto,
+  'remove-place': RemovePlaceDto,
   'add-part': AddPartDto,
   'insert-part': InsertPartDto,
   'cut-part': CutPartDto,

@@ -6,13 +6,18 @@ import {
   FACES,
   FROST_PLANS,
   HEADINGS,
+  INFLOW_KINDS,
+  MARK_KINDS,
   type FieldProblem,
   type Job,
   MEDIA,
   NOMINAL_SIZES,
+  PLACE_KINDS,
   PORT_USES,
+  READ_BY,
   ROLES,
   SCHEMA_VERSION,
+  SUBSTRATES,
   SUN_PLANS,
   validateJob,
 } from '@herrero/core';
@@ -44,10 +49,52 @@ const orNull =
   (dto: object): boolean =>
     (dto as Record<string, unknown>)[field] !== null;
 
-export class RoofDto {
+export class HeightRefDto {
+  @IsIn(['ground', 'roof', 'terminal', 'mark']) of!: string;
+  @ValidateIf((ref: HeightRefDto) => ref.of !== 'ground') @Matches(ID) id?: string;
+}
+
+export class ReadingDto {
+  @IsObject() @ValidateNested() @Type(() => HeightRefDto) from!: HeightRefDto;
+  @IsIn(READ_BY) by!: string;
+  @IsNumber() downM!: number;
+}
+
+const MOST_READINGS = 100;
+
+/** A record whose height was read. */
+class ReadDto {
+  @IsArray()
+  @ArrayMaxSize(MOST_READINGS)
+  @ValidateNested({ each: true })
+  @Type(() => ReadingDto)
+  readings!: ReadingDto[];
+}
+
+export class RoofDto extends ReadDto {
   @Matches(ID) id!: string;
   @Length(1, 80) name!: string;
   @IsNumber() planAreaM2!: number;
+  @ValidateIf(orNull('material')) @Length(1, 40) material!: string | null;
+  @ValidateIf(orNull('fixedTo')) @IsIn(SUBSTRATES) fixedTo!: string | null;
+  @ValidateIf(orNull('into')) @Matches(ID) into!: string | null;
+}
+
+export class InflowDto {
+  @Matches(ID) id!: string;
+  @Length(1, 80) name!: string;
+  @IsIn(INFLOW_KINDS) kind!: string;
+  @ValidateIf(orNull('rateM3s')) @IsNumber() rateM3s!: number | null;
+  @ValidateIf(orNull('into')) @Matches(ID) into!: string | null;
+  @ValidateIf(orNull('airGapM')) @IsNumber() airGapM!: number | null;
+}
+
+export class MarkDto extends ReadDto {
+  @Matches(ID) id!: string;
+  @Length(1, 80) name!: string;
+  @IsIn(MARK_KINDS) kind!: string;
+  @ValidateIf(orNull('at')) @Matches(ID) at!: string | null;
+  @ValidateIf(orNull('finishedM')) @IsNumber() finishedM!: number | null;
 }
 
 export class MeteredFillDto {
@@ -69,8 +116,6 @@ export class PumpDto {
   @IsNumber() fromLeftM!: number;
   @IsNumber() fromFrontM!: number;
 }
-
-const MOST_READINGS = 100;
 
 export class TankDto {
   @Matches(ID) id!: string;
@@ -157,13 +202,18 @@ export class JointDto {
     string[] | null;
 }
 
-export class TerminalDto {
+export class TerminalDto extends ReadDto {
   @Matches(ID) id!: string;
   @Length(1, 80) name!: string;
+  @IsIn(PLACE_KINDS) kind!: string;
   @ValidateIf(orNull('offers')) @Length(1, 60) offers!: string | null;
   @ValidateIf(orNull('distanceM')) @IsNumber() distanceM!: number | null;
-  @ValidateIf(orNull('dropM')) @IsNumber() dropM!: number | null;
+  @ValidateIf(orNull('throughM')) @IsNumber() throughM!: number | null;
   @IsBoolean() mains!: boolean;
+  @ValidateIf(orNull('wantsKpa')) @IsNumber() wantsKpa!: number | null;
+  @ValidateIf(orNull('wantsM3s')) @IsNumber() wantsM3s!: number | null;
+  @ValidateIf(orNull('vesselM')) @IsNumber() vesselM!: number | null;
+  @ValidateIf(orNull('reserveM3')) @IsNumber() reserveM3!: number | null;
 }
 
 export class JobDto {
@@ -176,11 +226,16 @@ export class JobDto {
   @ValidateIf(orNull('frostM')) @IsNumber() frostM!: number | null;
   @ValidateIf(orNull('groundKpa')) @IsNumber() groundKpa!: number | null;
   @ValidateIf(orNull('stormMmPerH')) @IsNumber() stormMmPerH!: number | null;
+  @ValidateIf(orNull('standM')) @IsNumber() standM!: number | null;
+  @ValidateIf(orNull('fallShare')) @IsNumber() fallShare!: number | null;
+  @ValidateIf(orNull('coverM')) @IsNumber() coverM!: number | null;
   @IsBoolean() silicone!: boolean;
   @ValidateIf(orNull('sunPlan')) @IsIn(SUN_PLANS) sunPlan!: string | null;
   @ValidateIf(orNull('frostPlan')) @IsIn(FROST_PLANS) frostPlan!: string | null;
   @ValidateIf(orNull('drinking')) @IsBoolean() drinking!: boolean | null;
   @IsArray() @ArrayMaxSize(MOST) @ValidateNested({ each: true }) @Type(() => RoofDto) roofs!: RoofDto[];
+  @IsArray() @ArrayMaxSize(MOST) @ValidateNested({ each: true }) @Type(() => InflowDto) inflows!: InflowDto[];
+  @IsArray() @ArrayMaxSize(MOST) @ValidateNested({ each: true }) @Type(() => MarkDto) marks!: MarkDto[];
   @IsArray() @ArrayMaxSize(MOST) @ValidateNested({ each: true }) @Type(() => TankDto) tanks!: TankDto[];
   @IsArray()
   @ArrayMaxSize(MOST)

@@ -8,6 +8,12 @@ import {
   FACES,
   FROST_PLANS,
   HEADINGS,
+  INFLOW_KINDS,
+  MARK_KINDS,
+  PLACE_KINDS,
+  READ_BY,
+  ROOF_MATERIALS,
+  SUBSTRATES,
   LEANS,
   MATERIALS,
   MEDIA,
@@ -49,6 +55,15 @@ const endRef = object({ of: { enum: ['part', 'hole', 'terminal'] }, id: text, en
   'of',
   'id',
 ]);
+
+/** A height as it was read: so far down from the ground at the tanks, or from something else that has a height. */
+const readings = list(
+  object({
+    from: object({ of: { enum: ['ground', 'roof', 'terminal', 'mark'] }, id: text }, ['of']),
+    by: { enum: READ_BY },
+    downM: number,
+  }),
+);
 
 const routePart = object({ code: text, name: text, material: { enum: MATERIALS }, ends: list(text) });
 
@@ -164,13 +179,49 @@ const schemas = {
       object({
         id: text,
         name: text,
+        kind: { enum: PLACE_KINDS },
         offers: orNull(text),
         distanceM: orNull(number),
-        dropM: orNull(number),
+        readings,
+        throughM: orNull(number),
         mains: boolean,
+        wantsKpa: orNull(number),
+        wantsM3s: orNull(number),
+        vesselM: orNull(number),
+        reserveM3: orNull(number),
       }),
     ),
-    roofs: list(object({ id: text, name: text, planAreaM2: number })),
+    roofs: list(
+      object({
+        id: text,
+        name: text,
+        planAreaM2: number,
+        material: { enum: [...ROOF_MATERIALS.map(({ id }) => id), null] },
+        fixedTo: { enum: [...SUBSTRATES, null] },
+        into: orNull(text),
+        readings,
+      }),
+    ),
+    inflows: list(
+      object({
+        id: text,
+        name: text,
+        kind: { enum: INFLOW_KINDS },
+        rateM3s: orNull(number),
+        into: orNull(text),
+        airGapM: orNull(number),
+      }),
+    ),
+    marks: list(
+      object({
+        id: text,
+        name: text,
+        kind: { enum: MARK_KINDS },
+        at: orNull(text),
+        readings,
+        finishedM: orNull(number),
+      }),
+    ),
   }),
   Mating: object(
     {

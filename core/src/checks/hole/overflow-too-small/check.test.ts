@@ -1,3 +1,4 @@
+import { newInflow } from '../../../job/places';
 import { OVERFLOW, tankWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
@@ -19,6 +20,16 @@ testCheck(check, {
       why: 'half of the inlet across: a quarter of its area',
       job: rain({ inlet: '3' }),
       findings: [{ title: 'Overflow smaller than inlet', at: 'P2', text: '25 % of the area' }],
+      fixSettles: false,
+    },
+    {
+      // A tanker brings 10 L/s; 0.8 L/s go out.
+      why: 'a tanker that brings more',
+      job: tankWith({
+        holes: [{ id: 't', roles: ['tanker-fill'], size: '1-1/2', heightM: 0.85 }, OVERFLOW],
+        inflows: [newInflow({ id: 'tanker', name: 'tanker', kind: 'tanker', into: 't', rateM3s: 0.01 })],
+      }),
+      findings: [{ title: 'Overflow too small', at: 'P2', text: '10.0 L/s come in' }],
       fixSettles: false,
     },
     // 400 m2 at 100 mm in an hour are 40 m3 in 3600 s: 11.1 L/s (geometry).

@@ -4,6 +4,7 @@ import { FLOAT_VALVE_M3S, sideOverflowM3s, standpipeM3s } from '../../../hydraul
 import type { CheckContext } from '../../../job/context';
 import type { Penetration } from '../../../job/job';
 import { boreM, invertM, sharingWith } from '../../../job/levels';
+import { INFLOWS } from '../../../site/inflow-kinds';
 import { sizeInInches, sizeWords } from '../../../quantity/size';
 import { isUpright } from '../../../walls/forms';
 import type { Tank } from '../../../walls/tank';
@@ -90,8 +91,12 @@ function carriesM3s(hole: Penetration, context: CheckContext): number {
   return flow(boreM(hole, context), headM(hole, tank, context));
 }
 
-/** Rain where there is an inlet, and a float valve that sticks. */
+/** Rain where there is an inlet, every other inflow at its rate, and a float valve that sticks where nothing is said of it. */
 function inflowM3s(group: readonly Tank[], { job }: CheckContext): number {
-  const has = (role: 'inlet' | 'float-fill'): boolean => group.some(({ id }) => holesOf(job, id, role).length > 0);
-  return (has('inlet') ? stormOnRoofsM3s(job) : 0) + (has('float-fill') ? FLOAT_VALVE_M3S : 0);
+  const holes = group.flatMap(({ id }) => holesOf(job, id));
+  const has = (role: 'inlet' | 'float-fill'): boolean => holes.some(({ roles }) => roles.includes(role));
+  const others = job.inflows.filter(({ into }) => holes.some(({ id }) => id === into));
+  const rates = others.reduce((sum, { rateM3s, kind }) => sum + (rateM3s ?? INFLOWS[kind].usualM3s), 0);
+  const stuck = has('float-fill') && others.length === 0 ? FLOAT_VALVE_M3S : 0;
+  return (has('inlet') ? stormOnRoofsM3s(job) : 0) + rates + stuck;
 }

@@ -6,6 +6,7 @@ export default defineCheck({
   meta: {
     id: 'hole/port-not-said',
     severity: 'unknown',
+    station: 'tanks',
     summary: 'A port that the tank comes with, of which nobody has said what becomes of it, or that is left open.',
     sources: [{ document: 'every opening of a tank is used, plugged or cut out', provenance: 'common-practice' }],
     messages: {

@@ -1,4 +1,4 @@
-import { drumWith } from '../../../test/sample-jobs';
+import { drumWith, place } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
@@ -18,6 +18,18 @@ testCheck(check, {
       job: drumWith({ hole: { heightM: 0.3 }, parts: [{ code: 'BH-075' }] }),
       findings: [{ title: 'Water left behind', at: 'P1', text: '18 gal, 68 L' }],
       fixSettles: true,
+    },
+    {
+      // 0.5 m over the ground on which the drum stands is 380 mm above the hole at 120.
+      why: 'a place above its outlet',
+      job: drumWith({
+        hole: { heightM: 0.12 },
+        parts: [{ code: 'BH-075' }],
+        terminals: [place({ id: 'trough', name: 'trough', dropM: -0.5 })],
+        end: { of: 'terminal', id: 'trough' },
+      }),
+      findings: [{ title: 'Place above the low water', at: 'P1', text: 'trough lies 14-15/16 in above P1' }],
+      fixSettles: false,
     },
   ],
 });

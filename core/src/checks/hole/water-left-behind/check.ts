@@ -1,6 +1,7 @@
 import { tankOf } from '../../../job/lookup';
 import { flatRadiusM } from '../../../job/resolve';
-import { levelsOf } from '../../../job/levels';
+import { placeUpM } from '../../../job/heights';
+import { baseLevelM, levelsOf } from '../../../job/levels';
 import { isUpright } from '../../../walls/forms';
 import { volumeAtM3 } from '../../../walls/level';
 import { freePlace } from '../../../walls/no-drill';
@@ -18,10 +19,16 @@ export default defineCheck({
     severity: 'costs',
     summary: 'A draw-off so high that much of the water never comes out.',
     sources: [{ document: 'hydrostatics: water below the lowest bore stays', provenance: 'standard-formula' }],
-    messages: { left: { title: 'Water left behind', text: 'At {height}, {volume} stay in {tank} for good.' } },
+    messages: {
+      left: { title: 'Water left behind', text: 'At {height}, {volume} stay in {tank} for good.' },
+      place: {
+        title: 'Place above the low water',
+        text: '{place} lies {above} above {hole}: by itself no water gets there from the last {volume} in {tank}.',
+      },
+    },
   },
-  check: ({ job, index, runs }) =>
-    job.penetrations
+  check: ({ job, index, runs }) => [
+    ...job.penetrations
       .filter(({ roles, face, port }) => roles.some((role) => DRAWS.includes(role)) && isUpright(face) && port === null)
       .flatMap((penetration) => {
         const tank = tankOf(job, penetration);
@@ -47,4 +54,36 @@ export default defineCheck({
           },
         ];
       }),
+    ...job.tanks.flatMap((tank) => {
+      const { deadM, deadM3, deadBecause, fullM } = levelsOf(tank, { job, runs });
+      if (deadBecause !== 'destination' || deadM >= fullM || deadM3 <= SHARE * tank.capacityM3) return [];
+      const [lowest] = runs
+        .filter(
+          ({ penetration }) => penetration.tankId === tank.id && penetration.roles.some((role) => DRAWS.includes(role)),
+        )
+        .flatMap(({ penetration, strands }) =>
+          strands.flatMap(({ end }) => {
+            const place = end.at === 'terminal' ? job.terminals.find(({ id }) => id === end.id) : undefined;
+            const upM = place && placeUpM(job, place.id);
+            return place && upM !== undefined ? [{ penetration, place, overM: upM - baseLevelM(tank) }] : [];
+          }),
+        )
+        .toSorted((a, b) => a.overM - b.overM);
+      return lowest
+        ? [
+            {
+              messageId: 'place' as const,
+              at: atPenetration(lowest.penetration),
+              data: {
+                place: lowest.place.name,
+                hole: lowest.penetration.label,
+                above: { lengthM: lowest.overM - lowest.penetration.heightM },
+                volume: { volumeM3: deadM3 },
+                tank: tank.label,
+              },
+            },
+          ]
+        : [];
+    }),
+  ],
 });

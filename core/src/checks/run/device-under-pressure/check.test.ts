@@ -1,4 +1,4 @@
-import { drumWith } from '../../../test/sample-jobs';
+import { drumWith, place } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
@@ -9,7 +9,7 @@ const timer = (code: string, plinthM = 0) => {
 };
 const far = (code: string, dropM: number) =>
   drumWith({
-    terminals: [{ id: 'bed', name: 'bed', offers: null, distanceM: null, dropM, mains: false }],
+    terminals: [place({ id: 'bed', name: 'bed', dropM })],
     parts: [{ code: 'BH-075' }, { code: 'HT-075M' }, { code }],
     end: { of: 'terminal', id: 'bed' },
   });

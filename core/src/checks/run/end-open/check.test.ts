@@ -1,4 +1,4 @@
-import { drumWith } from '../../../test/sample-jobs';
+import { drumWith, place } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
@@ -13,7 +13,7 @@ testCheck(check, {
       why: 'water leaves into daylight',
       job: drumWith({
         parts: valve,
-        terminals: [{ id: 'bed', name: 'bed', offers: null, distanceM: null, dropM: null, mains: false }],
+        terminals: [place({ id: 'bed', name: 'bed' })],
         end: { of: 'terminal', id: 'bed' },
       }),
     },
@@ -43,7 +43,7 @@ testCheck(check, {
       why: 'finished to a place that is named',
       job: drumWith({
         parts: valve,
-        terminals: [{ id: 'bay', name: 'bay', offers: '3/4 NH F swivel', distanceM: null, dropM: null, mains: false }],
+        terminals: [place({ id: 'bay', name: 'bay', offers: '3/4 NH F swivel' })],
       }),
       findings: [{ title: 'End open', at: 'P1' }],
       fixSettles: true,

@@ -1,10 +1,10 @@
-import { drumWith } from '../../../test/sample-jobs';
+import { drumWith, place } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
 const hose = (riseM: number | null, dropM: number | null) =>
   drumWith({
-    terminals: [{ id: 'bay', name: 'bay', offers: null, distanceM: null, dropM, mains: false }],
+    terminals: [place({ id: 'bay', name: 'bay', dropM })],
     parts: [{ code: 'BH-075' }, { code: 'HB-075' }, { code: 'HO-075', lengthM: 10, riseM }],
     end: { of: 'terminal', id: 'bay' },
   });

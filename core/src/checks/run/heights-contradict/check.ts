@@ -1,4 +1,5 @@
 import { coursesOf } from '../../../assembly/course';
+import { placeUpM } from '../../../job/heights';
 import { baseLevelM } from '../../../job/levels';
 import { tankOf } from '../../../job/lookup';
 import { atPenetration } from '../../places';
@@ -27,8 +28,11 @@ export default defineCheck({
       return strands.flatMap(({ end }, place) => {
         const terminal = end.at === 'terminal' ? context.job.terminals.find(({ id }) => id === end.id) : undefined;
         const last = course?.strands[place]?.at(-1);
-        if (!tank || !last?.sure || last.assumed.length > 0 || terminal?.dropM == null) return [];
-        const offM = last.to.up - (baseLevelM(tank) - terminal.dropM);
+        if (!terminal) return [];
+        const upM = placeUpM(context.job, terminal.id);
+        if (!tank || !last?.sure || last.assumed.length > 0 || upM === undefined) return [];
+        const offM = last.to.up - upM;
+        const belowM = baseLevelM(tank) - upM;
         if (Math.abs(offM) <= AGREE_M) return [];
         return [
           {
@@ -37,8 +41,8 @@ export default defineCheck({
             data: {
               place: terminal.name,
               tank: tank.label,
-              measured: { lengthM: Math.abs(terminal.dropM) },
-              side: terminal.dropM >= 0 ? 'below' : 'above',
+              measured: { lengthM: Math.abs(belowM) },
+              side: belowM >= 0 ? 'below' : 'above',
               apart: { lengthM: Math.abs(offM) },
               way: offM > 0 ? 'higher' : 'lower',
             },

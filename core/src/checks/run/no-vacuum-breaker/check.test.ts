@@ -1,20 +1,19 @@
-import { drumWith } from '../../../test/sample-jobs';
+import { drumWith, place } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
-const place = (mains: boolean) => ({
-  id: 'm',
-  name: 'mains',
-  offers: '3/4 NPT M',
-  distanceM: null,
-  dropM: null,
-  mains,
-});
+const supply = (mains: boolean) =>
+  place({
+    id: 'm',
+    name: 'mains',
+    offers: '3/4 NPT M',
+    mains,
+  });
 /** A line from the mains to the tank with a tap on its branch. */
 const topUp = (tap: string, mains = true) => {
   const job = drumWith({
     hole: { roles: ['tanker-fill'] },
-    terminals: [place(mains)],
+    terminals: [supply(mains)],
     parts: [{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'T-075' }, { code: 'NC-075' }, { code: 'C-075' }],
     end: { of: 'terminal', id: 'm' },
   });

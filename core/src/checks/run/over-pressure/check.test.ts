@@ -1,4 +1,4 @@
-import { drumWith, tankWith } from '../../../test/sample-jobs';
+import { drumWith, tankWith, place } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
@@ -31,7 +31,7 @@ testCheck(check, {
       why: 'a container adapter on the mains',
       job: tankWith({
         type: 'crate-us',
-        terminals: [{ id: 'm', name: 'mains', offers: '3/4 NPT F', distanceM: null, dropM: null, mains: true }],
+        terminals: [place({ id: 'm', name: 'mains', offers: '3/4 NPT F', mains: true })],
         holes: [
           {
             id: 'h',

@@ -1,4 +1,4 @@
-import { linkedDrums, tankWith } from '../../../test/sample-jobs';
+import { linkedDrums, tankWith, place } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
@@ -9,7 +9,7 @@ const link = (...codes: readonly string[]) =>
   );
 const toPlace = (offers: string) =>
   tankWith({
-    terminals: [{ id: 'wall', name: 'house wall', offers, distanceM: null, dropM: null, mains: false }],
+    terminals: [place({ id: 'wall', name: 'house wall', offers })],
     holes: [
       {
         id: 'a',

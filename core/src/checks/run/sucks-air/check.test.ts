@@ -1,4 +1,4 @@
-import { drumWith } from '../../../test/sample-jobs';
+import { drumWith, place } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
@@ -10,14 +10,11 @@ const line = (...pipes: readonly (readonly [lengthM: number, riseM: number])[]) 
   drumWith({
     hole: { size: '1', heightM: HOLE_M },
     terminals: [
-      {
+      place({
         id: 'bed',
         name: 'bed',
-        offers: null,
-        distanceM: null,
         dropM: -(HOLE_M + pipes.reduce((sum, [, riseM]) => sum + riseM, 0)),
-        mains: false,
-      },
+      }),
     ],
     parts: [
       { code: 'BS-100' },

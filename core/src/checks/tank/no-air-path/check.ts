@@ -13,6 +13,7 @@ export default defineCheck({
   meta: {
     id: 'tank/no-air-path',
     severity: 'fails',
+    station: 'holes',
     summary: 'A tank whose air has no way in or out.',
     sources: [{ document: 'each separate air space needs its own path', provenance: 'common-practice' }],
     messages: {

@@ -13,6 +13,7 @@ export default defineCheck({
   meta: {
     id: 'tank/no-overflow',
     severity: 'fails',
+    station: 'holes',
     summary: 'A tank, or a group of linked tanks, from which surplus water has no way out.',
     sources: [{ document: 'overflow at least as large as the inlet', provenance: 'common-practice' }],
     messages: {

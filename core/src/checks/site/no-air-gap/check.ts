@@ -1,0 +1,57 @@
+import { boreM } from '../../../job/levels';
+import { INFLOWS, leastAirGapM } from '../../../site/inflow-kinds';
+import { defineCheck } from '../../define-check';
+import { setFix } from '../../move-fix';
+import { atSite } from '../../places';
+
+export default defineCheck({
+  meta: {
+    id: 'site/no-air-gap',
+    severity: 'fails',
+    summary: 'Mains or a bore that comes in without an air gap that is large enough, or without one that was said.',
+    sources: [
+      { document: 'ASME A112.1.2: twice the effective opening, at least 1 in', provenance: 'standard-table' },
+      { document: 'local rules against backflow come first', provenance: 'common-practice' },
+    ],
+    messages: {
+      'not-said': {
+        title: 'Air gap not said',
+        text: '{inflow} must end {least} above the level at which the tank spills. Nobody has said that it does. A licensed plumber joins it.',
+      },
+      small: {
+        title: 'Air gap too small',
+        text: '{inflow} ends {gap} above the level at which the tank spills; {least} is the least. Tank water can be sucked back into the supply.',
+      },
+    },
+  },
+  check: (context) =>
+    context.job.inflows.flatMap((inflow) => {
+      const { id, name, kind, into, airGapM } = inflow;
+      if (!INFLOWS[kind].needsAirGap) return [];
+      const hole = context.job.penetrations.find((one) => one.id === into);
+      const leastM = leastAirGapM(hole ? boreM(hole, context) : 0);
+      if (airGapM !== null && airGapM >= leastM) return [];
+      return [
+        {
+          messageId: airGapM === null ? ('not-said' as const) : ('small' as const),
+          at: atSite('inflows', inflow),
+          data: { inflow: name, least: { lengthM: leastM }, gap: { lengthM: airGapM ?? 0 } },
+          fixes:
+            airGapM === null
+              ? []
+              : [
+                  setFix('inflows', inflow, 'airGapM', airGapM, leastM, 'Raise its end to {least}', {
+                    least: { lengthM: leastM },
+                  }),
+                ],
+          question:
+            airGapM === null
+              ? {
+                  text: 'From its end down to where the tank spills',
+                  edit: { in: 'inflows' as const, id, field: 'airGapM', from: null },
+                }
+              : undefined,
+        },
+      ];
+    }),
+});

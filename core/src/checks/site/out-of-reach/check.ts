@@ -1,0 +1,38 @@
+import { lineFlows } from '../../../hydraulics/line-flow';
+import { defineCheck } from '../../define-check';
+import { atSite } from '../../places';
+
+export default defineCheck({
+  meta: {
+    id: 'site/out-of-reach',
+    severity: 'fails',
+    station: 'site',
+    summary: 'A place above the full level of its tank: by itself no water gets there.',
+    sources: [{ document: 'hydrostatics: water does not rise over its own level', provenance: 'standard-formula' }],
+    messages: {
+      never: {
+        title: 'Out of reach',
+        text: '{place} lies {above} above the full level of {tank}: no water gets there by itself. Put a pump before it, or raise the tank.',
+      },
+    },
+  },
+  check: (context) =>
+    context.runs.flatMap((run) =>
+      lineFlows(run, context).flatMap(({ strand, states, pumped, endKnownBy }) => {
+        const end = run.strands[strand]?.end;
+        const place = end?.at === 'terminal' ? context.job.terminals.find(({ id }) => id === end.id) : undefined;
+        const tank = context.job.tanks.find(({ id }) => id === run.penetration.tankId);
+        const full = states.find(({ water }) => water === 'full');
+        if (!place || !tank || !full || pumped || endKnownBy !== 'place') return [];
+        return full.headM > 0
+          ? []
+          : [
+              {
+                messageId: 'never' as const,
+                at: atSite('terminals', place),
+                data: { place: place.name, tank: tank.label, above: { lengthM: -full.headM } },
+              },
+            ];
+      }),
+    ),
+});

@@ -1,0 +1,67 @@
+import { lineFlows } from '../../../hydraulics/line-flow';
+import { GRAVITY_M_S2 } from '../../../hydraulics/free-flow';
+import { formatFlow, formatPressure } from '../../../quantity/flow';
+import { wantOf } from '../../../site/place-kinds';
+import { type Report, defineCheck } from '../../define-check';
+import { atSite } from '../../places';
+
+export default defineCheck({
+  meta: {
+    id: 'site/wants-more',
+    severity: 'costs',
+    station: 'site',
+    summary: 'A place that gets less pressure or less flow than it wants while the tank is half drawn.',
+    sources: [
+      { document: 'hydrostatics; Darcy and Weisbach with Colebrook and White', provenance: 'standard-formula' },
+      { document: 'what devices and people want', provenance: 'common-practice' },
+    ],
+    messages: {
+      pressure: {
+        title: 'Too little pressure',
+        text: '{place} wants {wants} and has {has} from a half drawn tank: raise the tank by {raise}, take a device that works at low pressure, or put a pump before it.',
+      },
+      flow: {
+        title: 'Too little comes',
+        text: '{place} wants {wants} and gets {has} from a half drawn tank: a wider or shorter line, a higher tank, or a pump.',
+      },
+    },
+  },
+  check: (context) =>
+    context.runs.flatMap((run) =>
+      lineFlows(run, context).flatMap(({ strand, states, endKnownBy }): readonly Report<'pressure' | 'flow'>[] => {
+        const end = run.strands[strand]?.end;
+        const place = end?.at === 'terminal' ? context.job.terminals.find(({ id }) => id === end.id) : undefined;
+        const half = states.find(({ water }) => water === 'half');
+        if (!place || !half || half.headM <= 0 || endKnownBy !== 'place') return [];
+        const { measures } = context.job;
+        const [wantsKpa, wantsM3s] = [wantOf(place, 'wantsKpa'), wantOf(place, 'wantsM3s')];
+        const at = atSite('terminals', place);
+        if (half.shutKpa < wantsKpa)
+          return [
+            {
+              messageId: 'pressure',
+              at,
+              data: {
+                place: place.name,
+                wants: formatPressure(wantsKpa, measures),
+                has: formatPressure(half.shutKpa, measures),
+                raise: { lengthM: (wantsKpa - half.shutKpa) / GRAVITY_M_S2 },
+              },
+            },
+          ];
+        return half.flowM3s < wantsM3s
+          ? [
+              {
+                messageId: 'flow',
+                at,
+                data: {
+                  place: place.name,
+                  wants: formatFlow(wantsM3s, measures),
+                  has: formatFlow(half.flowM3s, measures),
+                },
+              },
+            ]
+          : [];
+      }),
+    ),
+});

@@ -1,0 +1,34 @@
+import { TOP_INLET, byDiverter, tankWith, upToGutter } from '../../../test/sample-jobs';
+import { testCheck } from '../../../test/test-check';
+import check from './check';
+
+const pipe = (roofM2: number) => tankWith({ roofM2, holes: [{ ...TOP_INLET, parts: upToGutter(0.6) }] });
+const diverter = (roofM2: number, lengthM: number) =>
+  tankWith({
+    roofM2,
+    holes: [{ ...TOP_INLET, size: '1', face: 'wall', heightM: 0.8, depthM: 0, parts: byDiverter({ lengthM }) }],
+  });
+
+testCheck(check, {
+  clean: [
+    // 60 m2 at 100 mm an hour: 1.67 L/s; 3 in downpipe some 4.7 L/s (Wyly and Eaton, from memory).
+    { why: 'a 3 in downpipe under 60 m2', job: pipe(60) },
+    { why: 'a hose of half a metre under 4 m2', job: diverter(4, 0.5) },
+  ],
+  found: [
+    {
+      // 200 m2 at 100 mm an hour: 20 m3 in 3600 s.
+      why: 'a 3 in downpipe under 200 m2',
+      job: pipe(200),
+      findings: [{ title: 'Downpipe too small', at: 'shed', text: 'brings 5.6 L/s' }],
+      fixSettles: false,
+    },
+    {
+      why: 'a 1 in hose under 60 m2',
+      job: diverter(60, 2),
+      // 85 % of 1.67 L/s.
+      findings: [{ title: 'Hose throttles the diverter', at: 'shed', text: 'turn 1.4 L/s' }],
+      fixSettles: false,
+    },
+  ],
+});

@@ -1,0 +1,137 @@
+import { isByLength } from '../fittings/part';
+import type { CheckContext } from '../job/context';
+import type { Edit } from '../job/edits/edits';
+import { heightKey, heightsOf } from '../job/heights';
+import type { Job, Measured, Reading } from '../job/job';
+
+/** Something about the site that only a visit can tell. */
+export interface Unknown {
+  readonly id: string;
+  /** Where one stands to take it: the sheet goes from the roof to the tanks and on to where the water is used. */
+  readonly at: string;
+  readonly what: string;
+  readonly unit: 'length' | 'height' | 'flow';
+  /** For a height: what it hangs on, and where its reading goes. */
+  readonly of?: Measured;
+  readonly edit?: Extract<Edit, { type: 'change-field' }>;
+}
+
+const notRead = (job: Job, of: Measured): boolean => {
+  const trouble = heightsOf(job).get(heightKey(of))?.trouble;
+  return trouble !== undefined && trouble !== 'blunder';
+};
+
+const asks = (
+  collection: 'parts' | 'terminals' | 'inflows',
+  id: string,
+  field: string,
+): Extract<Edit, { type: 'change-field' }> => ({
+  type: 'change-field',
+  in: collection,
+  id,
+  field,
+  from: null,
+  to: null,
+});
+
+/**
+ * Every unknown of the job in walking order: gutters, what comes in, what lies between the tanks, then the places and the
+ * ground they lie in.
+ */
+export function unknownsOf(context: CheckContext): readonly Unknown[] {
+  const { job } = context;
+  const gutters = job.roofs.flatMap(({ id, name }): readonly Unknown[] =>
+    notRead(job, { of: 'roof', id })
+      ? [{ id: `roof ${id}`, at: name, what: 'underside of the gutter', unit: 'height', of: { of: 'roof', id } }]
+      : [],
+  );
+  const inflows = job.inflows.flatMap(({ id, name, rateM3s, airGapM, kind }): readonly Unknown[] => [
+    ...(rateM3s === null
+      ? [
+          {
+            id: `rate ${id}`,
+            at: name,
+            what: 'what it brings',
+            unit: 'flow',
+            edit: asks('inflows', id, 'rateM3s'),
+          } as const,
+        ]
+      : []),
+    ...(airGapM === null && (kind === 'mains' || kind === 'bore')
+      ? [
+          {
+            id: `gap ${id}`,
+            at: name,
+            what: 'from the end of its pipe down to where the tank spills',
+            unit: 'length',
+            edit: asks('inflows', id, 'airGapM'),
+          } as const,
+        ]
+      : []),
+  ]);
+  const seen = new Set<string>();
+  const lengths = context.runs.flatMap(({ penetration, strands }) =>
+    strands.flatMap(({ items }) =>
+      items.flatMap(({ placed, part }): readonly Unknown[] => {
+        if (!isByLength(part) || placed.lengthM !== null || seen.has(placed.id)) return [];
+        seen.add(placed.id);
+        return [
+          {
+            id: `length ${placed.id}`,
+            at: `${penetration.label} ${penetration.name}`,
+            what: `length of ${part.name.toLowerCase()} ${part.detail}`,
+            unit: 'length',
+            edit: asks('parts', placed.id, 'lengthM'),
+          },
+        ];
+      }),
+    ),
+  );
+  const places = job.terminals.flatMap(({ id, name, distanceM, kind }): readonly Unknown[] => [
+    ...(notRead(job, { of: 'terminal', id })
+      ? [
+          {
+            id: `place ${id}`,
+            at: name,
+            what: 'where the line ends',
+            unit: 'height',
+            of: { of: 'terminal', id },
+          } as const,
+        ]
+      : []),
+    ...(distanceM === null && kind === 'daylight'
+      ? [
+          {
+            id: `far ${id}`,
+            at: name,
+            what: 'how far along the line',
+            unit: 'length',
+            edit: asks('terminals', id, 'distanceM'),
+          } as const,
+        ]
+      : []),
+  ]);
+  const marks = job.marks.flatMap(({ id, name }): readonly Unknown[] =>
+    notRead(job, { of: 'mark', id })
+      ? [{ id: `mark ${id}`, at: name, what: 'its height', unit: 'height', of: { of: 'mark', id } }]
+      : [],
+  );
+  // What others are read from comes first.
+  return [...marks, ...gutters, ...inflows, ...lengths, ...places];
+}
+
+const COLLECTION = { roof: 'roofs', terminal: 'terminals', mark: 'marks' } as const;
+
+/** The readings of a height as they stand in the job. */
+export const readingsOf = (job: Job, of: Measured): readonly Reading[] =>
+  job[COLLECTION[of.of]].find(({ id }) => id === of.id)?.readings ?? [];
+
+/** The edit that gives a height other readings. */
+export const setReadings = (job: Job, of: Measured, to: readonly Reading[]): Edit => ({
+  type: 'change-field',
+  in: COLLECTION[of.of],
+  id: of.id,
+  field: 'readings',
+  from: readingsOf(job, of),
+  to,
+});

@@ -1,0 +1,43 @@
+import { expect, test } from 'vitest';
+import { shippedCatalogue } from '../fittings/catalogue';
+import { contextOf } from '../job/context';
+import { place, tankWith } from '../test/sample-jobs';
+import { emptyingS } from './emptying';
+import { lineFlows } from './line-flow';
+
+const drawn = (dropM: number, lengthM: number) => {
+  const context = contextOf(
+    tankWith({
+      terminals: [place({ id: 'bay', name: 'bay', dropM })],
+      holes: [
+        {
+          id: 'h',
+          parts: [{ code: 'BH-075' }, { code: 'HB-075' }, { code: 'HO-075', lengthM }],
+          end: { of: 'terminal', id: 'bay' },
+        },
+      ],
+    }),
+    shippedCatalogue,
+  );
+  const [line] = lineFlows(context.runs[0]!, context);
+  const tank = context.job.tanks[0]!;
+  return { seconds: line && emptyingS(line, tank, context), line };
+};
+
+// Between the flow at full and the flow at a tenth left lies the mean; the time lies between what is drawn over either.
+test('a drum empties in a time between its volume over the most and over the least flow', () => {
+  const { seconds, line } = drawn(2, 10);
+  const [full, , low] = line!.states;
+  const usable = 0.208 * (1 - 0.11 / 0.88);
+  expect(seconds).toBeGreaterThan((usable * 0.9) / full!.flowM3s);
+  expect(seconds).toBeLessThan((usable * 1.1) / low!.flowM3s);
+});
+
+// Far below the tank the head hardly changes: the time is the volume over the flow.
+test('under a large head the time is volume over flow', () => {
+  const { seconds, line } = drawn(40, 60);
+  const usable = 0.208 * (1 - 0.1095 / 0.88);
+  expect((seconds! * line!.states[1]!.flowM3s) / usable).toBeCloseTo(1, 1);
+});
+
+test('a place above the water is never reached', () => expect(drawn(-3, 10).seconds).toBeUndefined());

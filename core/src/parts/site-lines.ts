@@ -1,0 +1,149 @@
+import { runsOnce } from '../assembly/flow';
+import { beddingM3 } from '../assembly/trench';
+import { isDownpipe } from '../fittings/capability';
+import { inventedPriceUsd } from '../fittings/part-family';
+import { isByLength } from '../fittings/part';
+import type { CheckContext } from '../job/context';
+import { roofsInto } from '../job/heights';
+import type { Run, StrandItem } from '../job/run';
+import { formatLength } from '../quantity/length';
+import { sizeWords } from '../quantity/size';
+import { ANCHORS, SUBSTRATES, SUBSTRATE_NAMES, type Substrate } from '../site/substrates';
+import { cents } from './cents';
+import type { PartsLine } from './parts-list';
+
+/** From bracket to bracket of a downpipe, and how many a piece has at least (common practice). */
+const BRACKET_EVERY_M = 1.8;
+const LEAST_BRACKETS = 2;
+/** Shorter than this one bracket holds it. */
+const SHORT_M = 0.6;
+
+/** Brackets for a length of downpipe; one of unknown length is held at its two ends. */
+export const bracketsFor = (lengthM: number | null): number =>
+  lengthM !== null && lengthM < SHORT_M ? 1 : Math.max(LEAST_BRACKETS, Math.ceil((lengthM ?? 0) / BRACKET_EVERY_M) + 1);
+
+interface Held {
+  readonly item: StrandItem;
+  readonly place: string;
+  readonly fixedTo: Substrate | null;
+}
+
+const placesOf = (held: readonly { readonly place: string }[]): string[] => [
+  ...new Set(held.map(({ place }) => place)),
+];
+
+/** Brackets of the downpipes that are put up, and what fixes them to the wall they are on. */
+export function bracketLines(
+  { runs, job, catalogue }: CheckContext,
+  placedIn: ReadonlyMap<string, readonly StrandItem[]>,
+): PartsLine[] {
+  const held = runs.flatMap(({ penetration }) =>
+    (placedIn.get(penetration.id) ?? [])
+      .filter(({ part }) => isByLength(part) && isDownpipe(part))
+      .map((item): Held => ({
+        item,
+        place: penetration.label,
+        fixedTo: roofsInto(job, penetration.id)[0]?.fixedTo ?? null,
+      })),
+  );
+  const count = (own: readonly Held[]): number =>
+    own.reduce((sum, { item }) => sum + bracketsFor(item.placed.lengthM), 0);
+  const brackets = [...new Set(held.map(({ item }) => item.part.code))].flatMap((code): PartsLine[] => {
+    const own = held.filter(({ item }) => item.part.code === code);
+    // A downpipe and its bracket are told by the same letters behind their mark.
+    const part = catalogue.byCode.get(code.replace(/^DP/, 'DK'));
+    if (!part) return [];
+    const need = count(own);
+    return [
+      {
+        code: part.code,
+        title: part.name,
+        detail: part.detail,
+        need,
+        unit: 'piece',
+        buy: need,
+        priceUsd: cents(need * part.priceUsd),
+        places: placesOf(own),
+        ...(own.some(({ fixedTo }) => fixedTo === null)
+          ? { note: 'what they are fixed to is not said: see Site' }
+          : {}),
+      },
+    ];
+  });
+  const anchors = SUBSTRATES.flatMap((substrate): PartsLine[] => {
+    const own = held.filter(({ fixedTo }) => fixedTo === substrate);
+    if (own.length === 0) return [];
+    const anchor = ANCHORS[substrate];
+    const need = count(own) * anchor.each;
+    return [
+      {
+        code: anchor.code,
+        title: anchor.name,
+        detail: anchor.detail,
+        need,
+        unit: 'piece',
+        buy: need,
+        priceUsd: cents(need * anchor.priceUsd),
+        places: placesOf(own),
+        note: `${anchor.each} for each bracket on ${SUBSTRATE_NAMES[substrate].toLowerCase()}`,
+      },
+    ];
+  });
+  return [...brackets, ...anchors];
+}
+
+const BAG_M3 = 0.02;
+const BAG_USD = 4.2;
+
+/** Sand or fine gravel to bed buried pipe in. */
+export function beddingLines(context: CheckContext): PartsLine[] {
+  const beds = runsOnce(context)
+    .map((run) => ({ place: run.penetration.label, m3: beddingM3(run, context) }))
+    .filter(({ m3 }) => m3 > 0);
+  if (beds.length === 0) return [];
+  const need = Math.ceil(beds.reduce((sum, { m3 }) => sum + m3, 0) * 100) / 100;
+  const buy = Math.ceil(need / BAG_M3);
+  return [
+    {
+      code: 'BE-20',
+      title: 'Bedding sand or pea gravel',
+      detail: '20 L bag',
+      need,
+      unit: 'm3',
+      buy,
+      priceUsd: cents(buy * BAG_USD),
+      places: placesOf(beds),
+      note: 'trench 300 mm wider than the pipe, 100 mm below it, 150 mm over it',
+    },
+  ];
+}
+
+const SLEEVE_USD = 6;
+/** Clear of the pipe all round, so that neither carries the other [mm] (common practice). */
+const SLEEVE_CLEAR_MM = 25;
+const lastPipe = ({ strands }: Run, terminalId: string): StrandItem | undefined =>
+  strands
+    .find(({ end }) => end.at === 'terminal' && end.id === terminalId)
+    ?.items.findLast(({ part }) => isByLength(part));
+
+/** A sleeve where a line goes through a wall on its way to its place. */
+export const sleeveLines = ({ runs, job }: CheckContext): PartsLine[] =>
+  job.terminals.flatMap(({ id, throughM }): PartsLine[] => {
+    const run = runs.find(({ strands }) => strands.some(({ end }) => end.at === 'terminal' && end.id === id));
+    const pipe = run && lastPipe(run, id);
+    if (throughM === null || !run || !pipe) return [];
+    const outsideMm = Math.max(...pipe.part.body.map((section) => section.outsideMm)) + SLEEVE_CLEAR_MM;
+    return [
+      {
+        code: 'SLV',
+        title: 'Wall sleeve',
+        detail: `at least ${Math.ceil(outsideMm)} mm inside, ${formatLength(throughM, job.measures)} long, for ${sizeWords(pipe.part.size)} pipe`,
+        need: 1,
+        unit: 'piece',
+        buy: 1,
+        priceUsd: inventedPriceUsd(SLEEVE_USD, pipe.part.size),
+        places: [run.penetration.label],
+        note: 'filled with soft sealant, falling outward',
+      },
+    ];
+  });

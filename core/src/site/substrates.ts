@@ -1,0 +1,32 @@
+/** What brackets are fixed to, and by what (common practice). */
+export const SUBSTRATES = ['wood', 'masonry', 'sheet'] as const;
+export type Substrate = (typeof SUBSTRATES)[number];
+
+export interface Anchor {
+  readonly name: string;
+  /** Ends the code of its line. */
+  readonly code: string;
+  readonly detail: string;
+  /** For each bracket. */
+  readonly each: number;
+  /** Invented, as every shipped price is. */
+  readonly priceUsd: number;
+}
+
+export const SUBSTRATE_NAMES: Readonly<Record<Substrate, string>> = {
+  wood: 'Wood',
+  masonry: 'Masonry',
+  sheet: 'Sheet metal',
+};
+
+export const ANCHORS: Readonly<Record<Substrate, Anchor>> = {
+  wood: { name: 'Wood screw', code: 'AW', detail: 'stainless, 5 x 50 mm', each: 2, priceUsd: 0.12 },
+  masonry: { name: 'Plug and screw', code: 'AM', detail: '8 mm plug, 6 x 60 mm screw', each: 2, priceUsd: 0.2 },
+  sheet: {
+    name: 'Self-drilling screw',
+    code: 'AS',
+    detail: 'with rubber washer, 5.5 x 25 mm',
+    each: 2,
+    priceUsd: 0.15,
+  },
+};
