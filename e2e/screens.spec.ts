@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { beginJob, copyOfTernPoint, noViolations, notes, station as stationLink } from './support';
 
-const STATIONS = ['tanks', 'holes', 'runs', 'parts'] as const;
+const STATIONS = ['site', 'site/measure', 'tanks', 'holes', 'runs', 'parts'] as const;
 
 for (const light of ['bench', 'shed'])
   test(`every screen can be used by all, by ${light} light`, async ({ page }) => {
@@ -24,6 +24,9 @@ for (const light of ['bench', 'shed'])
 
 test('an empty job has a next step at every station', async ({ page }) => {
   const id = await beginJob(page, 'Empty');
+  await page.goto(`/jobs/${id}/site`);
+  await expect(page.getByText('No roof yet')).toBeVisible();
+  await noViolations(page, 'empty site');
   for (const [station, step] of [
     ['holes', 'Choose a tank'],
     ['runs', 'Set out a hole'],
@@ -73,7 +76,7 @@ test.describe('on a phone', () => {
 
 test('a station that does nothing yet says so and is no page', async ({ page }) => {
   await copyOfTernPoint(page, 'Later');
-  for (const name of ['Site', 'Flow', 'Build']) {
+  for (const name of ['Flow', 'Build']) {
     const peg = page.getByRole('navigation', { name: 'Stations' }).getByText(name, { exact: true });
     await expect(peg).toBeVisible();
     await expect(page.getByRole('link', { name })).toHaveCount(0);

@@ -91,7 +91,7 @@ test('a stand that is too weak is trouble; planks are checked as beams', async (
 
 test('figures of the site are assumed, marked so, and given', async ({ page }) => {
   await copyOfTernPoint(page, 'Arm');
-  await station(page, 'Tanks').click();
+  await station(page, 'Site').click();
   const arm = page.getByLabel('Arm, shoulder to fingertips (assumed)');
   await expect(notes(page).getByText('No hand inside')).toBeVisible();
   await arm.fill('5 in');

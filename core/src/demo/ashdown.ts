@@ -1,6 +1,6 @@
 import type { Job } from '../job/job';
 import { newTank } from '../job/new-tank';
-import { newRoof } from '../job/places';
+import { belowGround, newRoof, newTerminal } from '../job/places';
 import { buildJob } from './build-job';
 
 /**
@@ -10,7 +10,17 @@ import { buildJob } from './build-job';
 export function ashdown(): Job {
   const { edit, hole, run, set, job } = buildJob('Ashdown kennel wash', 'mm-l');
   set({ sunPlan: 'shaded', frostPlan: 'drained', sedimentM: 0.04, stormMmPerH: 75 });
-  edit({ type: 'add-roof', roof: newRoof({ id: 'kennels', name: 'kennels', planAreaM2: 42 }) });
+  edit({
+    type: 'add-roof',
+    roof: newRoof({
+      id: 'kennels',
+      name: 'kennels',
+      planAreaM2: 42,
+      material: 'slate',
+      fixedTo: 'masonry',
+      readings: belowGround(-2.7),
+    }),
+  });
   edit({
     type: 'add-tank',
     tank: {
@@ -73,5 +83,12 @@ export function ashdown(): Job {
   run('p3', [{ code: 'WBG-100' }]);
   run('p4', [{ code: 'WBG-100' }]);
   run('p5', [{ code: 'WIS-200' }]);
+  // The upper pen lies above the water: its line wants a small pump.
+  const places = [
+    { id: 'lower', name: 'lower pen', kind: 'tap', distanceM: 9, readings: belowGround(-0.6) },
+    { id: 'yard', name: 'yard wash', kind: 'hose-bay', distanceM: 14, readings: belowGround(0.3) },
+    { id: 'upper', name: 'upper pen', kind: 'tap', distanceM: 22, readings: belowGround(-2.4) },
+  ] as const;
+  for (const place of places) edit({ type: 'add-terminal', terminal: newTerminal(place) });
   return job();
 }

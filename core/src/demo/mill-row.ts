@@ -1,6 +1,6 @@
 import type { Job } from '../job/job';
 import { newTank } from '../job/new-tank';
-import { newRoof } from '../job/places';
+import { belowGround, newInflow, newRoof, newTerminal } from '../job/places';
 import { buildJob } from './build-job';
 
 /**
@@ -11,7 +11,17 @@ import { buildJob } from './build-job';
 export function millRow(): Job {
   const { edit, hole, run, set, job } = buildJob('Mill Row fire pond', 'mm-l');
   set({ sunPlan: 'shaded', frostPlan: 'none-here', armM: 0.75, groundKpa: 90, stormMmPerH: 120 });
-  edit({ type: 'add-roof', roof: newRoof({ id: 'mill', name: 'mill', planAreaM2: 240 }) });
+  edit({
+    type: 'add-roof',
+    roof: newRoof({
+      id: 'mill',
+      name: 'mill',
+      planAreaM2: 240,
+      material: 'metal',
+      fixedTo: 'sheet',
+      readings: belowGround(-3.6),
+    }),
+  });
   edit({ type: 'add-tank', tank: newTank('t1', 'corrugated') });
   const wall = { face: 'wall', tankId: 't1' } as const;
   const top = { face: 'top', tankId: 't1', heightM: 2.75 } as const;
@@ -37,5 +47,15 @@ export function millRow(): Job {
   run('p4', [{ code: 'WFG-200' }]);
   run('p5', [{ code: 'WFV-075' }]);
   run('p6', [{ code: 'WIS-300' }]);
+  edit({
+    type: 'add-inflow',
+    inflow: newInflow({ id: 'bore', name: 'bore', kind: 'bore', rateM3s: 0.0004, into: 'p5', airGapM: 0.06 }),
+  });
+  const places = [
+    { id: 'toilets', name: 'toilets', kind: 'fixture', distanceM: 32, readings: belowGround(-0.9) },
+    { id: 'fire', name: 'fire coupling', kind: 'fire', reserveM3: 12, readings: belowGround(-0.45) },
+    { id: 'ditch', name: 'ditch', kind: 'daylight', distanceM: 18, readings: belowGround(0.6) },
+  ] as const;
+  for (const place of places) edit({ type: 'add-terminal', terminal: newTerminal(place) });
   return job();
 }

@@ -28,6 +28,9 @@ const NO_LENGTH_M = 1e-6;
 
 const outsideM = (part: Part): number => Math.max(...part.body.map((section) => section.outsideMm)) / 1000;
 
+/** A stub shorter than this empties by itself and is not set out [m] (our judgement). */
+const STUB_M = 0.6;
+
 /** Runs by gravity in pipes that are not full: what comes from roofs and what overflows or drains away. */
 const RUNS_FREE = ['inlet', 'overflow'] as const;
 
@@ -44,7 +47,7 @@ function groundOver(
   return (leg, end) => (farM === undefined || whole < NO_LENGTH_M ? 0 : (farM * away(leg[end])) / whole);
 }
 
-/** Every length of pipe that should fall, in the direction of the water. Lengths that nobody knows are left out. */
+/** Every length of pipe that should fall, in the direction of the water. Stubs and lengths that nobody knows are left out. */
 export const drainLegs = (context: CheckContext): readonly DrainLeg[] =>
   runsOnce(context)
     .filter(({ penetration }) => RUNS_FREE.some((role) => penetration.roles.includes(role)))
@@ -58,9 +61,8 @@ export const drainLegs = (context: CheckContext): readonly DrainLeg[] =>
         return legs.flatMap((leg): readonly DrainLeg[] => {
           const lengthM = lengthOf(plus(leg.to, times(leg.from, -1)));
           const riseM = leg.to.up - leg.from.up;
-          const isDrain =
-            isByLength(leg.part) && !isFlexible(leg.part) && leg.placed.lengthM !== null && lengthM > NO_LENGTH_M;
-          if (!isDrain || Math.abs(riseM) > UPRIGHT * lengthM) return [];
+          const isDrain = isByLength(leg.part) && !isFlexible(leg.part) && leg.placed.lengthM !== null;
+          if (!isDrain || lengthM < STUB_M || Math.abs(riseM) > UPRIGHT * lengthM) return [];
           const radiusM = outsideM(leg.part) / 2;
           const [fromM, toM] = flow === 'onward' ? [leg.from.up, leg.to.up] : [leg.to.up, leg.from.up];
           return [

@@ -42,6 +42,27 @@ test('a buried pipe is bedded: the trench less the pipe', () => {
   expect(bed?.buy).toBe(26);
 });
 
+test('an overflow that comes to daylight is marked there', () => {
+  const to = (kind: 'daylight' | 'other') =>
+    lines(
+      tankWith({
+        terminals: [place({ id: 'd', name: 'ditch', kind })],
+        holes: [
+          {
+            id: 'h',
+            roles: ['overflow'],
+            size: '2',
+            heightM: 0.7,
+            parts: [{ code: 'BS-200' }],
+            end: { of: 'terminal', id: 'd' },
+          },
+        ],
+      }),
+    ).map(({ code }) => code);
+  expect(to('daylight')).toEqual(['OM']);
+  expect(to('other')).toEqual([]);
+});
+
 test('a wall on the way asks for a sleeve that clears the pipe', () => {
   const job = tankWith({
     terminals: [place({ id: 'wc', name: 'toilet', throughM: 0.3 })],

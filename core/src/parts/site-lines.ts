@@ -118,6 +118,34 @@ export function beddingLines(context: CheckContext): PartsLine[] {
   ];
 }
 
+const MARKER_USD = 5.5;
+
+/** A post that says where an overflow comes to daylight, so that nobody buries or mows it. */
+export const markerLines = ({ runs, job }: CheckContext): PartsLine[] => {
+  const ends = runs.flatMap(({ penetration, strands }) =>
+    penetration.roles.includes('overflow')
+      ? strands.flatMap(({ end }) => {
+          const place = end.at === 'terminal' ? job.terminals.find(({ id }) => id === end.id) : undefined;
+          return place?.kind === 'daylight' ? [{ place: penetration.label }] : [];
+        })
+      : [],
+  );
+  return ends.length === 0
+    ? []
+    : [
+        {
+          code: 'OM',
+          title: 'Outfall marker',
+          detail: 'post with a plate: overflow of rain water',
+          need: ends.length,
+          unit: 'piece',
+          buy: ends.length,
+          priceUsd: cents(ends.length * MARKER_USD),
+          places: placesOf(ends),
+        },
+      ];
+};
+
 const SLEEVE_USD = 6;
 /** Clear of the pipe all round, so that neither carries the other [mm] (common practice). */
 const SLEEVE_CLEAR_MM = 25;

@@ -11,7 +11,7 @@ import { cents } from './cents';
 import type { ClosedBy, Completeness, CutBars, PartsGroup, PartsLine, PartsList } from './parts-list';
 import { cutOf } from './drilling';
 import { cutBars, stockLines } from './lengths';
-import { beddingLines, bracketLines, sleeveLines } from './site-lines';
+import { beddingLines, bracketLines, markerLines, sleeveLines } from './site-lines';
 import { strapLines } from './straps';
 import { drillLines, toolLines } from './tools';
 
@@ -47,6 +47,7 @@ export function takeOff(context: CheckContext): PartsList {
       ...bracketLines(context, placedIn),
       ...beddingLines(context),
       ...sleeveLines(context),
+      ...markerLines(context),
     ]),
     group('consumables', 'Consumables', 'tape, primer, cement, clamps', [
       ...consumableLines(needs),

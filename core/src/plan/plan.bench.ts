@@ -1,5 +1,11 @@
 import { bench, describe } from 'vitest';
 import { ternPoint } from '../demo/tern-point';
+import { wayCapacities } from '../falls/capacity';
+import { drainLegs } from '../falls/drain';
+import { heightBudgets } from '../falls/height-budget';
+import { stakes } from '../falls/stakes';
+import { standWindow } from '../falls/stand-window';
+import { contextOf } from '../job/context';
 import { shippedCatalogue } from '../fittings/catalogue';
 import { nptFemale, nptMale } from '../fittings/ends';
 import { mate } from '../connections/mate';
@@ -36,6 +42,18 @@ const editAndPlan = (edit: Edit): void => {
 
 describe('within one frame (16 ms)', () => {
   bench('plan of Tern Point', () => void plan(job));
+  // What is drawn and said while a tank is dragged: judged anew at every move of the pointer.
+  bench('a tank raised: heights, ways from the gutter, falls, window, stakes', () => {
+    const raised = contextOf(
+      { ...job, tanks: job.tanks.map((tank) => ({ ...tank, plinthM: tank.plinthM + 0.01 })) },
+      shippedCatalogue,
+    );
+    wayCapacities(raised);
+    heightBudgets(raised);
+    drainLegs(raised);
+    stakes(raised);
+    for (const tank of raised.job.tanks) standWindow(tank, raised);
+  });
   bench(
     'one edit, validated',
     () =>

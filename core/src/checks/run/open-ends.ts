@@ -2,6 +2,7 @@ import { holdsAtAll } from '../../connections/mating';
 import { formatEnd } from '../../connections/format';
 import type { Catalogue } from '../../fittings/catalogue';
 import { remember } from '../../quantity/remember';
+import { holeOf } from '../../job/edits/joint-numbers';
 import type { EndRef } from '../../job/job';
 import { resolveEnd } from '../../job/resolve';
 import type { Run, Strand } from '../../job/run';
@@ -11,6 +12,8 @@ import { type Offer, offersOf } from '../../routes/next-parts';
 import type { OpenEnd } from '../../routes/way-index';
 import { appendChain } from '../../routes/chain-edits';
 import type { CheckContext } from '../../job/context';
+import type { PlaceKind } from '../../site/place-kinds';
+import { DRAWS, type Role } from '../../walls/roles';
 import type { Fix } from '../finding';
 
 /** Open ends of runs that have begun: at least one part stands beyond what seals the hole. */
@@ -44,6 +47,14 @@ function capFor(at: OpenEnd, catalogue: Catalogue): Offer | undefined {
   return caps.get(key);
 }
 
+/** May the run of an opening of these roles end at a place of this kind? What is not said may be anything. */
+function endsAt(kind: PlaceKind, roles: readonly Role[]): boolean {
+  if (kind === 'other') return true;
+  const leaves = roles.some((role) => role === 'overflow' || role === 'drain');
+  const draws = roles.some((role) => DRAWS.includes(role));
+  return kind === 'daylight' ? leaves : draws;
+}
+
 /** Ways to close an open end: to each named terminal that a chain leads to, then the cheapest cap or plug. */
 export function closings(at: EndRef, { job, index, catalogue }: CheckContext): readonly Fix[] {
   const { end, material } = resolveEnd(at, job, index);
@@ -52,7 +63,11 @@ export function closings(at: EndRef, { job, index, catalogue }: CheckContext): r
     job.joints.flatMap(({ a, b }) => [a, b]).flatMap((ref) => (ref.of === 'terminal' ? [ref.id] : [])),
   );
   // Where no run ends yet comes first: that is what this one is likely to be for.
-  const terminals = job.terminals.toSorted((a, b) => Number(reached.has(a.id)) - Number(reached.has(b.id)));
+  const hole = holeOf(at, job, catalogue);
+  const roles = (hole?.of === 'hole' ? job.penetrations.find(({ id }) => id === hole.id)?.roles : undefined) ?? [];
+  const terminals = job.terminals
+    .filter(({ kind }) => endsAt(kind, roles))
+    .toSorted((a, b) => Number(reached.has(a.id)) - Number(reached.has(b.id)));
   const finishes = terminals.flatMap((terminal): Fix[] => {
     const to: EndRef = { of: 'terminal', id: terminal.id };
     const offers = resolveEnd(to, job, index).end;

@@ -35,6 +35,8 @@ export interface JobState {
   /** The other end of the stretch that is selected; null: one part alone. */
   readonly stretchToId: string | null;
   readonly taken: Taken | null;
+  /** What of the site is chosen, like `roof r1`; null: nothing. */
+  readonly siteKey: string | null;
   /** The tank on the sheet while no hole is chosen. */
   readonly tankId: string | null;
   /** A place that a note points at while the pointer or the focus is on it. */
@@ -48,6 +50,7 @@ export interface JobState {
   /** Selects from the part that is selected to this one. */
   readonly stretchTo: (partId: string) => void;
   readonly take: (taken: Taken | null) => void;
+  readonly selectSite: (key: string | null) => void;
   readonly showTank: (tankId: string) => void;
   readonly point: (id: string | null) => void;
   readonly settle: (notTaken: NotTaken, how: 'keep-theirs' | 'make-mine') => void;
@@ -180,6 +183,7 @@ export function createJobStore(jobId: string, document: Job, revision: number, c
       selectedPartId: null,
       stretchToId: null,
       taken: null,
+      siteKey: null,
       tankId: null,
       pointedId: null,
       make: (edits, undoes = null) => {
@@ -221,6 +225,7 @@ export function createJobStore(jobId: string, document: Job, revision: number, c
           selectedJointId: null,
         })),
       take: (taken) => set({ taken }),
+      selectSite: (siteKey) => set({ siteKey }),
       showTank: (tankId) =>
         set((state) => ({
           tankId,

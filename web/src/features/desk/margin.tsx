@@ -14,6 +14,9 @@ import { stationPath } from './stations';
 
 const SettingsOnPhone = dynamic(() => import('./settings-on-phone'), { ssr: false });
 
+/** What is chosen at Site. */
+const SITE_KINDS: readonly Finding['at']['kind'][] = ['roof', 'inflow', 'terminal', 'mark'];
+
 const RULES: Readonly<Record<Finding['severity'], string>> = {
   fails: 'border-t-[5px] border-oxide',
   unknown: 'border-t-[3px] border-ink',
@@ -68,6 +71,7 @@ function Note({ finding }: { readonly finding: Finding }) {
   const select = useJob((state) => state.select);
   const point = useJob((state) => state.point);
   const showTank = useJob((state) => state.showTank);
+  const selectSite = useJob((state) => state.selectSite);
   const seam: Seam | undefined = useJob((state) =>
     seamOfFinding(finding, state.plan.joints.find(({ joint }) => joint.id === finding.at.id)?.mating),
   );
@@ -75,6 +79,7 @@ function Note({ finding }: { readonly finding: Finding }) {
   const { at } = finding;
   const goThere = (): void => {
     if (at.kind === 'tank') showTank(at.id);
+    if (SITE_KINDS.includes(at.kind)) selectSite(`${at.kind} ${at.id}`);
     if (at.penetrationId !== undefined) select(at.penetrationId, at.kind === 'joint' ? at.id : null);
     router.push(stationPath(jobId, finding.station));
   };

@@ -16,7 +16,8 @@ import { ToTheBench } from './to-the-bench';
 export function Strip() {
   const jobId = useJob((state) => state.jobId);
   const stations = useJob((state) => state.plan.stations);
-  const here = usePathname().split('/').at(-1);
+  // A station may have pages of its own below it: /jobs/<id>/<station>/...
+  const here = usePathname().split('/')[3];
   return (
     <header className="relative bg-sheet">
       <div className="flex h-[66px] border-b-2 border-ink max-md:h-[86px]">

@@ -7,7 +7,6 @@ import { useJob } from '../desk/job-provider';
 import { stationPath } from '../desk/stations';
 import { TankRow } from '../holes/tank-row';
 import { OnTheGround } from './on-the-ground';
-import { SiteFigures } from './site-figures';
 import { TankDimensions } from './tank-dimensions';
 import { TankPorts } from './tank-ports';
 import { TypeSheet } from './type-sheet';
@@ -34,7 +33,6 @@ export function TanksStation() {
           <TankPanel key={chosen.id} tank={chosen} />
         </>
       )}
-      <SiteFigures />
     </>
   );
 }

@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { type Job, applyEdits, emptyJob, setOutTank, shippedCatalogue, ternPoint } from '@herrero/core';
+import { type Job, applyEdits, emptyJob, setOutTank, shippedCatalogue } from '@herrero/core';
 import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, test, vi } from 'vitest';
@@ -176,29 +176,5 @@ describe('on the ground', () => {
     cleanup();
     show(jobWith('vertical-round'));
     expect(screen.queryByLabelText(/What it held before/)).toBeNull();
-  });
-});
-
-describe('figures of the site', () => {
-  test('are marked as assumed until they are given', async () => {
-    const now = show(ternPoint());
-    await write('Sediment between cleanings (assumed)', '3 in');
-    expect(now().sedimentM).toBeCloseTo(3 * 0.0254, 9);
-    expect(screen.getByLabelText('Sediment between cleanings')).toBeDefined();
-  });
-
-  test('a storm is given in inches and kept in millimetres', async () => {
-    const now = show(ternPoint());
-    await write('Storm, in an hour (assumed)', '5');
-    expect(now().stormMmPerH).toBeCloseTo(127, 9);
-  });
-
-  test('silicone is said once for the job, with what it does not do', async () => {
-    const now = show(ternPoint());
-    await userEvent.click(
-      within(screen.getByRole('radiogroup', { name: /Silicone/ })).getByRole('radio', { name: 'yes' }),
-    );
-    expect(now().silicone).toBe(true);
-    expect(screen.getByText(/does not bond polyethylene/)).toBeDefined();
   });
 });

@@ -26,6 +26,7 @@ import {
   SITE_FIGURES,
   SUN_PLANS,
 } from '@herrero/core';
+import { CLIMATES, DURATIONS_MIN } from '../rainfall';
 import { BODY_LIMIT_BYTES } from './read-body';
 import { MOST_PARTS, MOST_ROUTES } from './route-dto';
 
@@ -455,6 +456,22 @@ export const openApi = {
           { name: 'paper', in: 'query', schema: { enum: ['letter', 'a4'] } },
         ],
         responses: { 200: { description: 'PDF', content: { 'application/pdf': {} } }, 400: badRequest },
+      },
+    },
+    '/api/v1/stand-ins/rainfall': {
+      get: {
+        summary: 'Stand-in for a rainfall service: a made-up design rain',
+        parameters: [
+          { name: 'climate', in: 'query', required: true, schema: { enum: CLIMATES } },
+          { name: 'minutes', in: 'query', schema: { enum: DURATIONS_MIN } },
+        ],
+        responses: {
+          200: answer(
+            'The rain, made up',
+            object({ standIn: { const: true }, climate: text, minutes: number, returnYears: number, mmPerH: number }),
+          ),
+          400: badRequest,
+        },
       },
     },
     '/api/v1/plan': {

@@ -1,13 +1,9 @@
 import { litresPerSecond, stormOnRoofsM3s } from '../../../hydraulics/storm';
 import { holesOf, tankOf } from '../../../job/lookup';
-import { FLOAT_VALVE_M3S, sideOverflowM3s, standpipeM3s } from '../../../hydraulics/free-flow';
-import type { CheckContext } from '../../../job/context';
+import { inflowM3s, overflowHeadM, overflowM3s } from '../../../hydraulics/overflow';
 import type { Penetration } from '../../../job/job';
-import { boreM, invertM, sharingWith } from '../../../job/levels';
-import { INFLOWS } from '../../../site/inflow-kinds';
+import { sharingWith } from '../../../job/levels';
 import { sizeInInches, sizeWords } from '../../../quantity/size';
-import { isUpright } from '../../../walls/forms';
-import type { Tank } from '../../../walls/tank';
 import { atPenetration } from '../../places';
 import { type Report, defineCheck } from '../../define-check';
 
@@ -42,7 +38,7 @@ export default defineCheck({
       const inletArea = Math.max(0, ...inlets.map(areaOf));
       const share = all.reduce((sum, hole) => sum + areaOf(hole), 0) / inletArea;
       const largest = inlets.toSorted((a, b) => areaOf(b) - areaOf(a))[0];
-      const carries = all.reduce((sum, hole) => sum + carriesM3s(hole, context), 0);
+      const carries = all.reduce((sum, hole) => sum + overflowM3s(hole, context), 0);
       const inflow = inflowM3s(group, context);
       const at = atPenetration(first);
       if (largest && share < ALIKE)
@@ -67,7 +63,7 @@ export default defineCheck({
                 hole: first.label,
                 inflow: litresPerSecond(inflow),
                 carries: litresPerSecond(carries),
-                head: { lengthM: headM(first, tank, context) },
+                head: { lengthM: overflowHeadM(first, tank, context) },
               },
             },
           ]
@@ -79,24 +75,3 @@ export default defineCheck({
 const ALIKE = 0.85;
 
 const areaOf = ({ size }: Penetration): number => sizeInInches(size) ** 2;
-
-/** From the lowest point of its bore to the brim. */
-const headM = (hole: Penetration, tank: Tank, context: CheckContext): number =>
-  Math.max(0, tank.brimM - invertM(hole, tank, context));
-
-function carriesM3s(hole: Penetration, context: CheckContext): number {
-  const tank = tankOf(context.job, hole);
-  if (!tank) return 0;
-  const flow = isUpright(hole.face) ? sideOverflowM3s : standpipeM3s;
-  return flow(boreM(hole, context), headM(hole, tank, context));
-}
-
-/** Rain where there is an inlet, every other inflow at its rate, and a float valve that sticks where nothing is said of it. */
-function inflowM3s(group: readonly Tank[], { job }: CheckContext): number {
-  const holes = group.flatMap(({ id }) => holesOf(job, id));
-  const has = (role: 'inlet' | 'float-fill'): boolean => holes.some(({ roles }) => roles.includes(role));
-  const others = job.inflows.filter(({ into }) => holes.some(({ id }) => id === into));
-  const rates = others.reduce((sum, { rateM3s, kind }) => sum + (rateM3s ?? INFLOWS[kind].usualM3s), 0);
-  const stuck = has('float-fill') && others.length === 0 ? FLOAT_VALVE_M3S : 0;
-  return (has('inlet') ? stormOnRoofsM3s(job) : 0) + rates + stuck;
-}

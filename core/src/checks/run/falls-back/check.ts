@@ -4,8 +4,6 @@ import { type Report, defineCheck } from '../../define-check';
 import { setFix } from '../../move-fix';
 import { atPart } from '../../places';
 
-/** A stub shorter than this empties by itself [m] (our judgement). */
-const STUB_M = 0.6;
 /** A level in the hand shows this much over its length. */
 const LEVEL = 0.002;
 
@@ -29,7 +27,7 @@ export default defineCheck({
   },
   check: (context) =>
     drainLegs(context)
-      .filter(({ leg, lengthM }) => leg.sure && lengthM >= STUB_M)
+      .filter(({ leg }) => leg.sure)
       // What nobody has said of its fall is asked for, not condemned.
       .filter(({ fall, leg }) => fall < LEVEL && (leg.placed.riseM !== null || fall < -LEVEL))
       .map(({ run: { penetration, strands }, leg, lengthM, fall, strand }): Report<'back' | 'flat'> => {

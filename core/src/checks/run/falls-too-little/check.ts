@@ -4,7 +4,6 @@ import { type Report, defineCheck } from '../../define-check';
 import { setFix } from '../../move-fix';
 import { atPart } from '../../places';
 
-const STUB_M = 0.6;
 const LEVEL = 0.002;
 /** A rounding of the tape is not a fault. */
 const ROUNDING_M = 0.001;
@@ -29,7 +28,7 @@ export default defineCheck({
   },
   check: (context) =>
     drainLegs(context)
-      .filter(({ leg, lengthM }) => leg.sure && lengthM >= STUB_M)
+      .filter(({ leg }) => leg.sure)
       .filter(({ fall, lengthM }) => fall * lengthM < siteFigure(context.job, 'fallShare') * lengthM - ROUNDING_M)
       .filter(({ fall, leg }) => fall >= LEVEL || (leg.placed.riseM === null && fall > -LEVEL))
       .map(({ run: { penetration }, leg, lengthM, fall }): Report<'little' | 'not-said'> => {

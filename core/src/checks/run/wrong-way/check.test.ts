@@ -24,9 +24,18 @@ const fill = (turned: boolean) =>
   });
 const link = linkedDrums('BH-100', [{ code: 'NC-100' }, { code: 'CKW-100' }, { code: 'NC-100' }], { size: '1' });
 
+/** A flap in the overflow line: against what comes back from outside. */
+const flap = (inEnd: number) =>
+  drumWith({
+    overflow: false,
+    hole: { roles: ['overflow'], size: '2', heightM: 0.75 },
+    parts: [{ code: 'BS-200' }, { code: 'PI-200', lengthM: 0.5 }, { code: 'CKWS-200', inEnd }],
+  });
+
 testCheck(check, {
   clean: [
     { why: 'out of the tank, arrow outward', job: outlet(false) },
+    { why: 'a flap that opens outward', job: flap(0) },
     { why: 'into the tank, arrow inward', job: fill(true) },
   ],
   found: [
@@ -34,6 +43,12 @@ testCheck(check, {
       why: 'a check valve against the outflow',
       job: outlet(true),
       findings: [{ title: 'Against the water', at: 'P1', text: 'Swing check valve' }],
+      fixSettles: true,
+    },
+    {
+      why: 'the flap of an overflow that opens inward',
+      job: flap(1),
+      findings: [{ title: 'Against the water', at: 'P1' }],
       fixSettles: true,
     },
     {

@@ -13,12 +13,16 @@ import { LengthField } from '@/ui/length-field';
 import { NumberField } from '@/ui/number-field';
 import { YesNo } from '@/ui/yes-no';
 import { useJob } from '../desk/job-provider';
+import { AskRainfall } from './ask-rainfall';
+import { SelectField } from './site-fields';
 
 const LENGTHS: readonly (readonly [SiteFigure, string])[] = [
   ['armM', 'Arm, shoulder to fingertips'],
   ['sedimentM', 'Sediment between cleanings'],
   ['groundWaterM', 'Ground water, below the ground'],
   ['frostM', 'Frost goes down to'],
+  ['coverM', 'Cover over a drain'],
+  ['standM', 'Highest stand without engineer'],
 ];
 const MM_PER_INCH = 25.4;
 const SUN_NAMES: Readonly<Record<SunPlan, string>> = { shaded: 'Shaded or indoors', painted: 'Painted or covered' };
@@ -59,6 +63,14 @@ export function SiteFigures() {
           onChange={(to) => set('groundKpa', to)}
         />
         <NumberField
+          label={mark('fallShare', 'Least fall of a drain, %')}
+          value={job.fallShare ?? ASSUMED.fallShare}
+          unit={0.01}
+          digits={1}
+          example="1"
+          onChange={(to) => set('fallShare', to)}
+        />
+        <NumberField
           label={mark('stormMmPerH', inches ? 'Storm, in an hour' : 'Storm, mm an hour')}
           value={job.stormMmPerH ?? ASSUMED.stormMmPerH}
           unit={inches ? MM_PER_INCH : 1}
@@ -66,17 +78,19 @@ export function SiteFigures() {
           example={inches ? '4' : '100'}
           onChange={(to) => set('stormMmPerH', to)}
         />
-        <Select
+        <SelectField
           label="Plastic in the sun"
           value={job.sunPlan}
-          names={SUN_PLANS.map((plan) => [plan, SUN_NAMES[plan]])}
-          onChange={(to) => set('sunPlan', to as SunPlan)}
+          options={SUN_PLANS.map((plan) => [plan, SUN_NAMES[plan]])}
+          unsaid="not said"
+          onChange={(to) => set('sunPlan', to)}
         />
-        <Select
+        <SelectField
           label="Lines in frost"
           value={job.frostPlan}
-          names={FROST_PLANS.map((plan) => [plan, FROST_NAMES[plan]])}
-          onChange={(to) => set('frostPlan', to as FrostPlan)}
+          options={FROST_PLANS.map((plan) => [plan, FROST_NAMES[plan]])}
+          unsaid="not said"
+          onChange={(to) => set('frostPlan', to)}
         />
         <YesNo label="The water is drunk" value={job.drinking} onChange={(to) => set('drinking', to)} />
         <YesNo
@@ -85,6 +99,7 @@ export function SiteFigures() {
           onChange={(to) => set('silicone', to)}
         />
       </div>
+      <AskRainfall />
       {job.silicone && (
         <p className="pt-2 type-second">
           Neutral cure. It does not bond polyethylene or polypropylene: it only fills a gap beside the rubber. The tube
@@ -92,33 +107,5 @@ export function SiteFigures() {
         </p>
       )}
     </section>
-  );
-}
-
-function Select({
-  label,
-  value,
-  names,
-  onChange,
-}: {
-  readonly label: string;
-  readonly value: string | null;
-  readonly names: readonly (readonly [string, string])[];
-  readonly onChange: (value: string) => void;
-}) {
-  return (
-    <label className="block">
-      <span className="block type-second">{label}</span>
-      <select className="field w-full" value={value ?? ''} onChange={(event) => onChange(event.target.value)}>
-        <option value="" disabled>
-          not said
-        </option>
-        {names.map(([id, name]) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </label>
   );
 }

@@ -1,0 +1,55 @@
+import { type Job, contextOf, emptyJob, millRow, shippedCatalogue, ternPoint } from '@herrero/core';
+import { describe, expect, test } from 'vitest';
+import { FALL_LINE, fallLine, poleMarks } from './fall-line';
+
+const lay = (job: Job) => fallLine(contextOf(job, shippedCatalogue));
+const IN = 0.0254;
+
+describe('the section of Tern Point', () => {
+  const line = lay(ternPoint());
+
+  test('heights are to one scale: what lies higher is drawn higher by as much', () => {
+    const [roof] = line.roofs;
+    const bay = line.places.find(({ place }) => place.id === 'bay')!;
+    expect(line.y(bay.drawnM) - line.y(roof!.drawnM)).toBeCloseTo((114 + 50.125) * IN * line.pxPerM, 6);
+    expect(line.datumM).toBeCloseTo(16 * IN, 9);
+  });
+
+  test('everything is on the sheet, and the ground falls from left to right', () => {
+    for (const { x, drawnM } of line.places) {
+      expect(x).toBeLessThan(FALL_LINE.width);
+      expect(line.y(drawnM)).toBeLessThan(line.height);
+      expect(line.y(drawnM)).toBeGreaterThan(0);
+    }
+    const grounds = line.places.map(({ groundM }) => groundM);
+    expect(grounds).toEqual(grounds.toSorted((a, b) => b - a));
+    expect(line.slopeX).toBeGreaterThan(line.tanks.at(-1)!.axis);
+  });
+
+  test('where an inlet begins is no place that water goes to', () =>
+    expect(line.places.map(({ place }) => place.id)).not.toContain('downpipe'));
+
+  test('the pole counts whole feet from the base of the first tank', () => {
+    const marks = poleMarks(line, true);
+    const nought = marks.find(({ figure }) => figure === '0')!;
+    expect(nought.upM).toBeCloseTo(line.datumM, 9);
+    const two = marks.find(({ figure }) => figure === '+2')!;
+    expect(two.upM - nought.upM).toBeCloseTo(24 * IN, 9);
+  });
+});
+
+test('a wide tank is narrowed, never out of its heights', () => {
+  const line = lay(millRow());
+  const [tank] = line.tanks;
+  expect(tank!.narrowed).toBeLessThan(1);
+  expect(line.y(tank!.baseM) - line.y(tank!.baseM + tank!.tank.heightM)).toBeCloseTo(
+    tank!.tank.heightM * line.pxPerM,
+    6,
+  );
+});
+
+test('an empty job has a sheet with a pole', () => {
+  const line = lay(emptyJob('New', 'mm-l'));
+  expect(Number.isFinite(line.height)).toBe(true);
+  expect(poleMarks(line, false).length).toBeGreaterThan(1);
+});

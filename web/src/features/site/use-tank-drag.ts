@@ -1,0 +1,57 @@
+'use client';
+
+import { type Measures, type Tank, lengthStepM } from '@herrero/core';
+import { useDrag } from '@use-gesture/react';
+import { type KeyboardEvent } from 'react';
+import { useJob } from '../desk/job-provider';
+
+/** A tank while it is dragged: how high it would stand. */
+export interface LiveStand {
+  readonly tankId: string;
+  readonly plinthM: number;
+}
+
+const MOST_STAND_M = 6;
+const onMark = (heightM: number, measures: Measures): number => {
+  const mark = lengthStepM(measures);
+  return Math.min(MOST_STAND_M, Math.max(0, Math.round(heightM / mark) * mark));
+};
+
+/** Raises and lowers a tank by drag and by arrow keys, on marks of the tape; a buried tank stays. */
+export function useTankDrag(tank: Tank, pxPerM: number, onLive: (live: LiveStand | undefined) => void) {
+  const measures = useJob((state) => state.job.measures);
+  const make = useJob((state) => state.make);
+  // While it is dragged the tank that is drawn is not the one in the job.
+  const stands = useJob((state) => state.job.tanks.find(({ id }) => id === tank.id)?.plinthM ?? 0);
+  const standsAt = (to: number): void => {
+    if (to !== stands) make([{ type: 'change-field', in: 'tanks', id: tank.id, field: 'plinthM', from: stands, to }]);
+  };
+  const bind = useDrag(
+    ({
+      movement: [, down],
+      last,
+      first,
+      memo,
+    }: {
+      movement: [number, number];
+      last: boolean;
+      first: boolean;
+      memo?: number;
+    }) => {
+      const from = first ? stands : (memo ?? stands);
+      const plinthM = onMark(from - down / pxPerM, measures);
+      if (last) {
+        onLive(undefined);
+        standsAt(plinthM);
+      } else onLive({ tankId: tank.id, plinthM });
+      return from;
+    },
+    { enabled: tank.buriedM === 0, filterTaps: true, pointer: { touch: true } },
+  );
+  const onKeyDown = (event: KeyboardEvent): void => {
+    if ((event.key !== 'ArrowUp' && event.key !== 'ArrowDown') || tank.buriedM > 0) return;
+    event.preventDefault();
+    standsAt(onMark(stands + (event.key === 'ArrowUp' ? 1 : -1) * lengthStepM(measures), measures));
+  };
+  return { bind, onKeyDown };
+}
