@@ -8,6 +8,7 @@ const heightRow = (page: Page, name: string) => page.getByRole('row', { name: ne
 async function addToSite(page: Page, what: string, name: string, kind?: string): Promise<void> {
   await page.getByRole('button', { name: what, exact: true }).click();
   await page.getByLabel('What is it called?').fill(name);
+  if (what === 'a roof') await page.getByLabel(/^How large/).fill('50');
   if (kind !== undefined) await page.getByLabel(/^What is it\?|^Where is it\?/).selectOption(kind);
   await page.getByRole('button', { name: 'Add it' }).click();
 }
@@ -26,6 +27,12 @@ test('a site from nothing: roof, level line, places, each height as it is read',
   await page.goto(`/jobs/${id}/site`);
   await expect(page.getByText('No height yet')).toBeVisible();
 
+  // A roof of nothing is named, and nothing is lost.
+  await page.getByRole('button', { name: 'a roof', exact: true }).click();
+  await page.getByLabel('What is it called?').fill('barn');
+  await page.getByLabel(/^How large/).fill('none');
+  await page.getByRole('button', { name: 'Add it' }).click();
+  await expect(page.getByText('A roof is more than nothing and at most 100000 m2.')).toBeVisible();
   await addToSite(page, 'a roof', 'barn');
   const barn = about(page, 'barn');
   await barn.getByLabel('Seen from above, m2').fill('80');

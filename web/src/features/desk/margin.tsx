@@ -1,6 +1,6 @@
 'use client';
 
-import { type Finding, type Fix, fillText } from '@herrero/core';
+import { type Finding, type Fix, fillText, unknownsOf } from '@herrero/core';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -30,6 +30,7 @@ export function Margin() {
   const notTaken = useJob((state) => state.notTaken);
   const offline = useJob((state) => state.offline);
   const unsent = useJob((state) => state.unsent.length);
+  const toMeasure = useJob((state) => unknownsOf(state.plan.context).length);
   const count = findings.length + notTaken.length;
   return (
     <aside
@@ -57,7 +58,10 @@ export function Margin() {
       ))}
       {count === 0 && (
         <p className="border-t-[1.5px] border-ink pt-2 type-row">
-          Every joint holds, every end is closed and nothing is left to measure.
+          Every joint holds and every end is closed.{' '}
+          {toMeasure === 0
+            ? 'Nothing is left to measure.'
+            : `${toMeasure} ${toMeasure === 1 ? 'figure is' : 'figures are'} still on the measuring sheet.`}
         </p>
       )}
       <SettingsOnPhone />

@@ -13,6 +13,7 @@ import {
 } from '@herrero/core';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
+import { EntryProblem } from '@/ui/entry-problem';
 import { useJob } from '../desk/job-provider';
 import { newId } from '../desk/new-id';
 
@@ -20,18 +21,21 @@ interface Kind {
   readonly name: string;
   readonly example: string;
   readonly kinds?: readonly (readonly [string, string])[];
-  readonly edit: (id: string, name: string, kind: string) => Edit;
+  /** It is asked for how large it is, seen from above. */
+  readonly area?: true;
+  readonly edit: (id: string, name: string, kind: string, areaM2: number) => Edit;
   readonly key: (id: string) => string;
 }
 
-const USUAL_ROOF_M2 = 50;
+const M2_PER_SQUARE_FOOT = 0.3048 ** 2;
 
 /** What can be named on a site, by what it is called. */
 const KINDS: readonly Kind[] = [
   {
     name: 'a roof',
     example: 'boat house',
-    edit: (id, name) => ({ type: 'add-roof', roof: newRoof({ id, name, planAreaM2: USUAL_ROOF_M2 }) }),
+    area: true,
+    edit: (id, name, _, planAreaM2) => ({ type: 'add-roof', roof: newRoof({ id, name, planAreaM2 }) }),
     key: (id) => `roof ${id}`,
   },
   {
@@ -82,6 +86,8 @@ export function AddToSite() {
   const make = useJob((state) => state.make);
   const select = useJob((state) => state.selectSite);
   const terminals = useJob((state) => state.job.terminals);
+  const feet = useJob((state) => state.job.measures) === 'in-gal';
+  const [problem, setProblem] = useState<string>();
   const kind = KINDS.find(({ name }) => name === adding);
   const kinds =
     kind?.name === 'ground'
@@ -91,7 +97,11 @@ export function AddToSite() {
     const name = textOf(form, 'name');
     if (!kind || name === '') return;
     const id = newId();
-    if (!make([kind.edit(id, name, textOf(form, 'kind'))])) select(kind.key(id));
+    const area = Number(textOf(form, 'area').replace(',', '.')) * (feet ? M2_PER_SQUARE_FOOT : 1);
+    const refused = make([kind.edit(id, name, textOf(form, 'kind'), area)]);
+    setProblem(refused?.message);
+    if (refused) return;
+    select(kind.key(id));
     setAdding(null);
   };
   return (
@@ -110,6 +120,18 @@ export function AddToSite() {
             <span className="block type-second">What is it called?</span>
             <input name="name" required maxLength={80} className="field w-full" placeholder={kind.example} autoFocus />
           </label>
+          {kind.area && (
+            <label className="block grow">
+              <span className="block type-second">How large, seen from above, {feet ? 'sq ft' : 'm2'}?</span>
+              <input
+                name="area"
+                required
+                inputMode="decimal"
+                className="field w-full"
+                placeholder={feet ? '640' : '60'}
+              />
+            </label>
+          )}
           {kinds && (
             <label className="block grow">
               <span className="block type-second">{kind.name === 'ground' ? 'Where is it?' : 'What is it?'}</span>
@@ -125,6 +147,7 @@ export function AddToSite() {
           <button type="submit" className="other-action">
             Add it
           </button>
+          <EntryProblem problem={problem} />
         </form>
       )}
     </div>

@@ -54,7 +54,9 @@ export function ReadingForm({ of, large = false }: { readonly of: Measured; read
   const [chosen, setChosen] = useState<string>();
   const from = references.find((ref) => heightKey(ref) === chosen) ?? usualReference(job, references);
   const [by, setBy] = useState<Reading['by']>('tape');
-  const [way, setWay] = useState<'down' | 'up'>('down');
+  const [said, setWay] = useState<'down' | 'up'>();
+  // A gutter hangs over the ground; everything else is usually read down.
+  const way = said ?? (of.of === 'roof' && from.of === 'ground' ? 'up' : 'down');
   const [typed, setTyped] = useState('');
   const [problem, setProblem] = useState<string>();
   const example = job.measures === 'mm-l' ? '1450 mm' : '57-1/4 in';

@@ -1,5 +1,5 @@
-import { litresPerSecond, stormOnRoofsM3s } from '../../../hydraulics/storm';
-import { holesOf, tankOf } from '../../../job/lookup';
+import { litresPerSecond } from '../../../hydraulics/storm';
+import { holesOf } from '../../../job/lookup';
 import { inflowM3s, overflowHeadM, overflowM3s } from '../../../hydraulics/overflow';
 import type { Penetration } from '../../../job/job';
 import { sharingWith } from '../../../job/levels';
