@@ -9,7 +9,7 @@ export function ToTheBench({ onPhone = false }: { readonly onPhone?: boolean }) 
   const name = useJob((state) => state.job.name);
   const stations = useJob((state) => state.plan.stations);
   const path = usePathname();
-  const station = stations.find(({ id }) => id === path.split('/').at(-1));
+  const station = stations.find(({ id }) => id === path.split('/')[3]);
   const from = { href: path, label: `${name}, ${station?.name ?? 'job'}` };
   return onPhone ? (
     <BenchLink from={from} className="action min-h-9">
