@@ -115,7 +115,14 @@ export function AddToSite() {
         ))}
       </div>
       {kind && (
-        <form action={add} className="flex flex-wrap items-end gap-3 border-y border-hair py-2">
+        <form
+          onSubmit={(event) => {
+            // Not an action of the form: that would empty its fields when it is refused.
+            event.preventDefault();
+            add(new FormData(event.currentTarget));
+          }}
+          className="flex flex-wrap items-end gap-3 border-y border-hair py-2"
+        >
           <label className="block grow">
             <span className="block type-second">What is it called?</span>
             <input name="name" required maxLength={80} className="field w-full" placeholder={kind.example} autoFocus />
