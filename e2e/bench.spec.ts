@@ -1,9 +1,8 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import AxeBuilder from '@axe-core/playwright';
 import { type Page, expect, test } from '@playwright/test';
-import { copyOfTernPoint } from './support';
+import { copyOfTernPoint, noViolations } from './support';
 
 const candidates = (page: Page) =>
   page.getByRole('radiogroup', { name: 'Threads that fit, best first' }).getByRole('radio');
@@ -212,33 +211,27 @@ function grey(file: string): { width: number; height: number; dark: (x: number, 
   return { width, height, dark: (x, y) => (bytes[head[0].length + y * width + x] ?? 255) < 160 };
 }
 
-for (const light of ['bench', 'shed'])
+for (const light of ['bench', 'shed'] as const)
   test(`the bench can be used by all, by ${light} light, and says nothing to the console`, async ({ page }) => {
     const said: string[] = [];
     page.on('console', (message) => ['error', 'warning'].includes(message.type()) && said.push(message.text()));
     page.on('pageerror', (error) => said.push(error.message));
     await page.addInitScript((value) => localStorage.setItem('herrero-light', value), light);
-    const noViolations = async (where: string): Promise<void> => {
-      const { violations } = await new AxeBuilder({ page }).analyze();
-      expect(
-        violations.map(({ id, nodes }) => `${where}: ${id} at ${nodes.map(({ target }) => target.join(' ')).join()}`),
-      ).toEqual([]);
-    };
     await page.goto('/bench');
     await expect(page.getByText('Give the outside first')).toBeVisible();
-    await noViolations('which, empty');
+    await noViolations(page, 'which, empty', light);
     await measure(page);
     await expect(candidates(page)).toHaveCount(3);
-    await noViolations('which');
+    await noViolations(page, 'which', light);
     for (const address of ['a=3/4 R M&b=3/4 NPT F', 'a=2 IPS spigot&b=2 IPS socket', 'a=5/8 barb&b=3/4 hose bore']) {
       await page.goto(`/bench/together?${address}`);
       await expect(verdict(page)).toBeVisible();
-      await noViolations(address);
+      await noViolations(page, address, light);
     }
     await page.getByLabel('One end', { exact: true }).fill('nonsense');
-    await noViolations('together, unknown word');
+    await noViolations(page, 'together, unknown word', light);
     await page.goto('/bench/card');
-    await noViolations('card');
+    await noViolations(page, 'card', light);
     expect(said).toEqual([]);
   });
 

@@ -3,23 +3,23 @@ import { beginJob, copyOfTernPoint, noViolations, notes, station as stationLink 
 
 const STATIONS = ['site', 'site/measure', 'tanks', 'holes', 'runs', 'parts'] as const;
 
-for (const light of ['bench', 'shed'])
+for (const light of ['bench', 'shed'] as const)
   test(`every screen can be used by all, by ${light} light`, async ({ page }) => {
     await page.addInitScript((value) => localStorage.setItem('herrero-light', value), light);
     await page.goto('/');
-    await noViolations(page, 'jobs');
+    await noViolations(page, 'jobs', light);
     await page.getByRole('button', { name: 'New job' }).click();
-    await noViolations(page, 'new job');
+    await noViolations(page, 'new job', light);
     await page.keyboard.press('Escape');
     const id = await copyOfTernPoint(page, `Access by ${light}`);
     for (const station of STATIONS) {
       await page.goto(`/jobs/${id}/${station}`);
       await expect(notes(page)).toBeVisible();
-      await noViolations(page, station);
+      await noViolations(page, station, light);
     }
     await page.getByRole('button', { name: /^Measures/ }).click();
     await expect(page.getByRole('button', { name: 'Done' })).toBeVisible();
-    await noViolations(page, 'measures');
+    await noViolations(page, 'measures', light);
   });
 
 test('an empty job has a next step at every station', async ({ page }) => {

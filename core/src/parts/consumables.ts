@@ -4,27 +4,27 @@ import { tapeWidthIn } from '../connections/make-up/tape';
 import { inchFigure } from '../quantity/length';
 import { cents } from './cents';
 import type { PartsLine } from './parts-list';
+import { type Use, traced } from './trace';
 
 /** A need of one joint and where that joint is. */
-export interface PlacedNeed {
+export interface PlacedNeed extends Use {
   readonly need: Need;
-  readonly place: string;
 }
 
 const ROLL_M = 13.2;
 const TIN_ML = 118;
-const CEMENT_CODES: Readonly<Record<Cement, string>> = {
+export const CEMENT_CODES: Readonly<Record<Cement, string>> = {
   pvc: 'CE-118',
   cpvc: 'CC-118',
   abs: 'CA-118',
   transition: 'CT-118',
 };
 /** Soapy water for one gasket [ml] (common practice). */
-const LUBRICANT_ML = 5;
+export const LUBRICANT_ML = 5;
+/** A bead of silicone round one bulkhead [ml] (common practice). */
+export const BEAD_ML = 15;
 /** Invented prices, as every shipped price is. */
 const PRICES = { roll: 1.9, cementTin: 6.8, primerTin: 6.2, clamp: 1.6, washer: 0.4, insert: 0.6 } as const;
-
-const placesOf = (needs: readonly PlacedNeed[]): string[] => [...new Set(needs.map(({ place }) => place))];
 
 /** What the joints need, by amount: tape by width, primer and cement, washers, clamps, inserts, lubricant. */
 export const consumableLines = (needs: readonly PlacedNeed[]): readonly PartsLine[] => [
@@ -37,8 +37,8 @@ export const consumableLines = (needs: readonly PlacedNeed[]): readonly PartsLin
 ];
 
 function tapeLines(needs: readonly PlacedNeed[]): PartsLine[] {
-  const tape = needs.flatMap(({ need, place }) =>
-    need.kind === 'tape' ? [{ need, place, width: tapeWidthIn(need.size) }] : [],
+  const tape = needs.flatMap(({ need, ...use }) =>
+    need.kind === 'tape' ? [{ ...use, need, width: tapeWidthIn(need.size) }] : [],
   );
   return [...new Set(tape.map(({ width }) => width))]
     .sort((a, b) => a - b)
@@ -57,7 +57,7 @@ function tapeLines(needs: readonly PlacedNeed[]): PartsLine[] {
         unit: 'm',
         buy: rolls,
         priceUsd: cents(rolls * PRICES.roll),
-        places: placesOf(own),
+        ...traced(own),
         note: `${turns} turns on ${own.length} joint${own.length === 1 ? '' : 's'}`,
       };
     });
@@ -65,7 +65,7 @@ function tapeLines(needs: readonly PlacedNeed[]): PartsLine[] {
 
 /** A tin of each cement there is, and one of primer for those that want it. */
 function cementLines(needs: readonly PlacedNeed[]): PartsLine[] {
-  const all = needs.flatMap(({ need, place }) => (need.kind === 'cement' ? [{ need, place }] : []));
+  const all = needs.flatMap(({ need, ...use }) => (need.kind === 'cement' ? [{ ...use, need }] : []));
   const line = (
     code: string,
     title: string,
@@ -82,7 +82,7 @@ function cementLines(needs: readonly PlacedNeed[]): PartsLine[] {
       unit: 'ml',
       buy: tins,
       priceUsd: cents(tins * tinUsd),
-      places: [...new Set(joints.map(({ place }) => place))],
+      ...traced(joints),
       note: `${joints.length} socket${joints.length === 1 ? '' : 's'}; no flame, fresh air`,
     };
   };
@@ -99,7 +99,7 @@ function cementLines(needs: readonly PlacedNeed[]): PartsLine[] {
 }
 
 function washerLines(needs: readonly PlacedNeed[]): PartsLine[] {
-  const washers = needs.flatMap(({ need, place }) => (need.kind === 'washer' ? [{ need, place }] : []));
+  const washers = needs.flatMap(({ need, ...use }) => (need.kind === 'washer' ? [{ ...use, need }] : []));
   const names = [...new Set(washers.map(({ need }) => `${need.name}|${need.suppliedWithPart}`))];
   return names.map((key) => {
     const own = washers.filter(({ need }) => `${need.name}|${need.suppliedWithPart}` === key);
@@ -114,14 +114,14 @@ function washerLines(needs: readonly PlacedNeed[]): PartsLine[] {
       unit: 'piece',
       buy: supplied ? 0 : own.length,
       priceUsd: supplied ? null : cents(own.length * PRICES.washer),
-      places: placesOf(own),
+      ...traced(own),
       ...(supplied ? { note: 'comes with the fitting; check that it is there' } : {}),
     };
   });
 }
 
 function clampLines(needs: readonly PlacedNeed[]): PartsLine[] {
-  const clamps = needs.flatMap(({ need, place }) => (need.kind === 'clamp' ? [{ need, place }] : []));
+  const clamps = needs.flatMap(({ need, ...use }) => (need.kind === 'clamp' ? [{ ...use, need }] : []));
   return [...new Set(clamps.map(({ need }) => need.name))].map((name) => {
     const own = clamps.filter(({ need }) => need.name === name);
     const count = own.reduce((sum, { need }) => sum + need.count, 0);
@@ -130,7 +130,7 @@ function clampLines(needs: readonly PlacedNeed[]): PartsLine[] {
 }
 
 function insertLines(needs: readonly PlacedNeed[]): PartsLine[] {
-  const inserts = needs.flatMap(({ need, place }) => (need.kind === 'insert' ? [{ need, place }] : []));
+  const inserts = needs.flatMap(({ need, ...use }) => (need.kind === 'insert' ? [{ ...use, need }] : []));
   return [...new Set(inserts.map(({ need }) => need.name))].map((name) => {
     const own = inserts.filter(({ need }) => need.name === name);
     return pieces('IN', 'Pipe insert', name, own.length, PRICES.insert, own);
@@ -152,7 +152,7 @@ const pieces = (
   unit: 'piece',
   buy: count,
   priceUsd: cents(count * eachUsd),
-  places: placesOf(own),
+  ...traced(own),
 });
 
 function lubricantLines(needs: readonly PlacedNeed[]): PartsLine[] {
@@ -167,7 +167,7 @@ function lubricantLines(needs: readonly PlacedNeed[]): PartsLine[] {
       unit: 'ml',
       buy: 0,
       priceUsd: null,
-      places: placesOf(own),
+      ...traced(own),
       note: 'from the kitchen',
     },
   ];

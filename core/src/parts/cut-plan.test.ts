@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
-import { cutPlan } from './cut-plan';
+import { cutPlan, leastBars } from './cut-plan';
 
 const piece = (lengthM: number, label = 'P1') => ({ label, lengthM });
 
@@ -44,4 +44,56 @@ describe('cutPlan', () => {
       }),
     );
   });
+});
+
+/** The fewest bars of one stock by trying every way of putting the pieces into bars. */
+function exhaustive(lengths: readonly number[], stockM: number, kerfM: number): number {
+  let best = lengths.length;
+  const put = (at: number, bars: readonly number[]): void => {
+    if (bars.length >= best) return;
+    const length = lengths[at];
+    if (length === undefined) {
+      best = bars.length;
+      return;
+    }
+    for (const [index, used] of bars.entries())
+      if (used + kerfM + length <= stockM + 1e-9) put(at + 1, bars.with(index, used + kerfM + length));
+    put(at + 1, [...bars, length]);
+  };
+  put(0, []);
+  return best;
+}
+
+describe('how few bars there can be', () => {
+  test('pieces over half a bar share none', () =>
+    expect(
+      leastBars(
+        [1.6, 1.6, 1.6].map((length) => piece(length)),
+        [3],
+        0,
+      ),
+    ).toBe(3));
+  // 3 x 1.2 and 3 x 0.6 m are 5.4 m: two bars of 3 m by the metres, and 1.2 + 1.2 + 0.6, 1.2 + 0.6 + 0.6 do it.
+  test('by the metres where they fit', () =>
+    expect(
+      leastBars(
+        [1.2, 1.2, 1.2, 0.6, 0.6, 0.6].map((length) => piece(length)),
+        [3],
+        0,
+      ),
+    ).toBe(2));
+  test('a full bar needs no cut at its end', () => expect(leastBars([piece(3), piece(3)], [3], 0.003)).toBe(2));
+  test('nothing needs none', () => expect(leastBars([], [3], 0.003)).toBe(0));
+
+  test('never more than the best there is, by exhaustive search; the quick plan never fewer', () =>
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 200, max: 3000 }), { minLength: 1, maxLength: 7 }), (mm) => {
+        const lengths = mm.map((length) => length / 1000);
+        const best = exhaustive(lengths, 3, 0.003);
+        const pieces = lengths.map((length) => piece(length));
+        expect(leastBars(pieces, [3], 0.003)).toBeLessThanOrEqual(best);
+        expect(cutPlan(pieces, [3], 0.003).bars.length).toBeGreaterThanOrEqual(best);
+      }),
+      { numRuns: 150 },
+    ));
 });

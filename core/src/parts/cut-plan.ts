@@ -1,6 +1,10 @@
+import type { Use } from './trace';
+
 /** A piece to cut: how long, and for whom. */
 export interface Piece {
   readonly label: string;
+  /** What it becomes in the job; absent where nobody follows it. */
+  readonly use?: Use;
   readonly lengthM: number;
 }
 
@@ -56,4 +60,28 @@ export function cutPlan(pieces: readonly Piece[], stockM: readonly number[], ker
 function openBar(stocks: readonly number[], longest: number, piece: Piece, neededM: number) {
   const stockM = stocks.find((stock) => stock >= neededM - SAME_M && stock >= piece.lengthM - SAME_M) ?? longest;
   return { stockM, pieces: [] as Piece[], leftM: stockM };
+}
+
+/**
+ * No plan takes fewer bars than this: the better of what the metres alone ask for, and Martello and Toth's bound, by which
+ * pieces longer than half a bar share none.
+ *
+ * @param pieces lengths of which none is longer than the longest stock
+ * @source Martello and Toth (1990), Knapsack Problems, bound L2
+ */
+export function leastBars(pieces: readonly Piece[], stockM: readonly number[], kerfM: number): number {
+  // A cut goes with each piece, and the last one of a full bar needs none: both sides are longer by it.
+  const bar = Math.max(...stockM) + kerfM;
+  const lengths = pieces.map(({ lengthM }) => lengthM + kerfM).filter((length) => length <= bar + SAME_M);
+  const count = (total: number): number => Math.ceil(total / bar - SAME_M);
+  const sum = (some: readonly number[]): number => some.reduce((total, length) => total + length, 0);
+  const bounds = [0, ...lengths.filter((length) => length <= bar / 2)].map((small) => {
+    // Those that leave no room for a piece as small as this, those over half a bar, and the rest down to it.
+    const alone = lengths.filter((length) => length > bar - small + SAME_M);
+    const over = lengths.filter((length) => length > bar / 2 + SAME_M && length <= bar - small + SAME_M);
+    const rest = lengths.filter((length) => length >= small - SAME_M && length <= bar / 2 + SAME_M);
+    const roomBeside = over.length * bar - sum(over);
+    return alone.length + over.length + Math.max(0, count(sum(rest) - roomBeside));
+  });
+  return Math.max(count(sum(lengths)), ...bounds);
 }

@@ -4,8 +4,9 @@ import type { CheckContext } from '../job/context';
 import type { Run, StrandItem } from '../job/run';
 import { formatStockLength } from '../quantity/length';
 import { cents } from './cents';
-import { cutPlan } from './cut-plan';
+import { cutPlan, leastBars } from './cut-plan';
 import type { CutBars, PartsLine } from './parts-list';
+import { type Use, traced, useOfPart } from './trace';
 
 /** How every length of the job is cut from stock, by what is cut. */
 export function cutBars(
@@ -15,21 +16,24 @@ export function cutBars(
   const items = runs.flatMap(({ penetration }) =>
     (placedIn.get(penetration.id) ?? [])
       .filter(({ part }) => isByLength(part))
-      .map((item) => ({ ...item, place: penetration.label })),
+      .map((item) => ({ ...item, use: useOfPart(item.placed.id, penetration) })),
   );
   return [...new Set(items.map(({ part }) => part.code))].flatMap((code) => {
     const own = items.filter(({ part }) => part.code === code);
     const part = own[0]?.part;
     if (part?.sale.by !== 'length') return [];
     const lengths = wholeLengths(own, runs);
-    const pieces = lengths.flatMap(({ lengthM, place }) => (lengthM === null ? [] : [{ label: place, lengthM }]));
-    const unknown = lengths.flatMap(({ lengthM, place }) => (lengthM === null ? [place] : []));
+    const pieces = lengths.flatMap(({ lengthM, use }) =>
+      lengthM === null ? [] : [{ label: use.place, lengthM, use }],
+    );
+    const unknown = lengths.flatMap(({ lengthM, use }) => (lengthM === null ? [use.place] : []));
     return [
       {
         code,
         title: `${part.name} ${part.detail}`,
         kerfM: part.sale.sawKerfM,
         unknown,
+        leastBars: leastBars(pieces, part.sale.stockLengthsM, part.sale.sawKerfM),
         ...cutPlan(pieces, part.sale.stockLengthsM, part.sale.sawKerfM),
       },
     ];
@@ -38,9 +42,9 @@ export function cutBars(
 
 /** Pieces as they are cut: a pipe that goes on through a saddle is one piece with what is beyond it. */
 function wholeLengths(
-  own: readonly (StrandItem & { readonly place: string })[],
+  own: readonly (StrandItem & { readonly use: Use })[],
   runs: readonly Run[],
-): readonly { readonly place: string; readonly lengthM: number | null }[] {
+): readonly { readonly use: Use; readonly lengthM: number | null }[] {
   const before = new Map<string, string>();
   for (const { strands } of runs)
     for (const { items } of strands)
@@ -55,9 +59,9 @@ function wholeLengths(
   };
   return own
     .filter(({ placed }) => firstOf(placed.id) === placed.id)
-    .map(({ placed, place }) => {
+    .map(({ placed, use }) => {
       const all = own.filter((one) => firstOf(one.placed.id) === placed.id).map((one) => one.placed.lengthM);
-      return { place, lengthM: all.includes(null) ? null : all.reduce<number>((sum, one) => sum + (one ?? 0), 0) };
+      return { use, lengthM: all.includes(null) ? null : all.reduce<number>((sum, one) => sum + (one ?? 0), 0) };
     });
 }
 
@@ -75,7 +79,7 @@ export function stockLines({ code, bars }: CutBars, { catalogue, job }: CheckCon
       unit: 'length',
       buy: own.length,
       priceUsd: cents(own.length * stockM * part.priceUsd),
-      places: [...new Set(own.flatMap(({ pieces }) => pieces.map(({ label }) => label)))],
+      ...traced(own.flatMap(({ pieces }) => pieces.flatMap(({ use }) => use ?? []))),
     };
   });
 }

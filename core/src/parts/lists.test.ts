@@ -6,12 +6,13 @@ import { type PlacedNeed, consumableLines } from './consumables';
 import { drillLines, toolLines } from './tools';
 
 const INCH = 0.0254;
+const at = (place: string) => ({ place, of: 'joint', id: `j-${place}`, penetrationId: undefined }) as const;
 const line = (needs: readonly PlacedNeed[], code: string) => consumableLines(needs).find((one) => one.code === code);
 
 describe('consumables', () => {
   const tape = (lengthM: number, place: string): PlacedNeed => ({
     need: { kind: 'tape', size: '3/4', turns: 4, lengthM },
-    place,
+    ...at(place),
   });
 
   test('of nothing are none', () => expect(consumableLines([])).toEqual([]));
@@ -27,13 +28,13 @@ describe('consumables', () => {
   });
 
   test('tape of each width is a line of its own, narrow first', () => {
-    const wide: PlacedNeed = { need: { kind: 'tape', size: '2', turns: 6, lengthM: 1.1 }, place: 'P5' };
+    const wide: PlacedNeed = { need: { kind: 'tape', size: '2', turns: 6, lengthM: 1.1 }, ...at('P5') };
     expect(consumableLines([wide, tape(0.33, 'P1')]).map(({ code }) => code)).toEqual(['TA-050', 'TA-075']);
   });
 
   // By hand: 3 in makes 40 joints to the quart of 946 ml: 23.7 ml a joint; six are 142 ml, two tins of 118.
   test('cement goes by joint and size, primer half as far', () => {
-    const needs = Array.from({ length: 6 }, (): PlacedNeed => ({ need: cementFor('3', 'pvc', 88.9), place: 'P2' }));
+    const needs = Array.from({ length: 6 }, (): PlacedNeed => ({ need: cementFor('3', 'pvc', 88.9), ...at('P2') }));
     expect(line(needs, 'CE-118')).toMatchObject({ need: 142, buy: 2, unit: 'ml' });
     expect(line(needs, 'PR-118')).toMatchObject({ need: 71, buy: 1 });
   });
@@ -42,7 +43,7 @@ describe('consumables', () => {
     // By hand: 2 in makes 60 joints to the quart of 946.4 ml: 15.8 ml a joint, primer half of it.
     const glued = (cement: 'pvc' | 'abs' | 'transition' | 'cpvc'): PlacedNeed => ({
       need: cementFor('2', cement, 60.3),
-      place: `P ${cement}`,
+      ...at(`P ${cement}`),
     });
     const needs = [glued('pvc'), glued('pvc'), glued('abs'), glued('transition'), glued('cpvc')];
     expect(consumableLines(needs).map(({ code, need, places }) => `${code} ${need} ${places.join('+')}`)).toEqual([
@@ -56,7 +57,7 @@ describe('consumables', () => {
   });
 
   test('inserts go by the piece and the size', () => {
-    const insert = (name: string, place: string): PlacedNeed => ({ need: { kind: 'insert', name }, place });
+    const insert = (name: string, place: string): PlacedNeed => ({ need: { kind: 'insert', name }, ...at(place) });
     expect(
       consumableLines([insert('3/4 CTS insert', 'P1'), insert('3/4 CTS insert', 'P2'), insert('22 CU insert', 'P2')]),
     ).toMatchObject([
@@ -68,7 +69,7 @@ describe('consumables', () => {
   test('a washer that comes with its part is named and not bought; a loose one is', () => {
     const washer = (suppliedWithPart: boolean): PlacedNeed => ({
       need: { kind: 'washer', name: '3/4 NH hose washer', suppliedWithPart },
-      place: 'P4',
+      ...at('P4'),
     });
     expect(consumableLines([washer(true)])).toMatchObject([
       { buy: 0, priceUsd: null, note: expect.stringContaining('comes with') as string },
@@ -78,7 +79,7 @@ describe('consumables', () => {
   });
 
   test('large hose takes two clamps a joint', () => {
-    const clamp: PlacedNeed = { need: { kind: 'clamp', name: 'worm-drive clamp no. 40', count: 2 }, place: 'P1' };
+    const clamp: PlacedNeed = { need: { kind: 'clamp', name: 'worm-drive clamp no. 40', count: 2 }, ...at('P1') };
     expect(line([clamp, clamp], 'HC-40')).toMatchObject({ need: 4, buy: 4 });
   });
 });
@@ -107,9 +108,9 @@ describe('hole saws', () => {
   test('one saw cuts all holes of its size', () => {
     const lines = drillLines(
       [
-        { label: 'P3', cut: { fit: 'fits', sawM: 2.5 * INCH } },
-        { label: 'P3', cut: { fit: 'allowed', sawM: 2.5 * INCH } },
-        { label: 'P4', cut: { fit: 'fits', sawM: 1.625 * INCH } },
+        { id: 'P3', label: 'P3', cut: { fit: 'fits', sawM: 2.5 * INCH } },
+        { id: 'P3', label: 'P3', cut: { fit: 'allowed', sawM: 2.5 * INCH } },
+        { id: 'P4', label: 'P4', cut: { fit: 'fits', sawM: 1.625 * INCH } },
       ],
       'in-gal',
     );
@@ -121,7 +122,7 @@ describe('hole saws', () => {
   });
 
   test('without a saw there is no arbor either, but a jigsaw', () => {
-    const codes = drillLines([{ label: 'P1', cut: { fit: 'template' } }], 'mm-l').map(({ code }) => code);
+    const codes = drillLines([{ id: 'P1', label: 'P1', cut: { fit: 'template' } }], 'mm-l').map(({ code }) => code);
     expect(codes).toContain('JS');
     expect(codes).not.toContain('SW-ARB');
   });

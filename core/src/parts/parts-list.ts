@@ -1,10 +1,11 @@
 import type { Bar, Piece } from './cut-plan';
+import type { Traced } from './trace';
 
 /** In what a line is counted. */
 export type Unit = 'piece' | 'm' | 'm3' | 'ml' | 'roll' | 'tin' | 'length';
 
 /** One line of the list. What a stock length or a tin covers is said in `note`. */
-export interface PartsLine {
+export interface PartsLine extends Traced {
   readonly code: string;
   readonly title: string;
   readonly detail: string;
@@ -14,8 +15,6 @@ export interface PartsLine {
   readonly buy: number;
   /** For all of the line; null where it is not bought by itself. */
   readonly priceUsd: number | null;
-  /** Where it goes: labels of holes. */
-  readonly places: readonly string[];
   readonly note?: string;
 }
 
@@ -39,6 +38,8 @@ export interface CutBars {
   readonly title: string;
   readonly kerfM: number;
   readonly bars: readonly Bar[];
+  /** No plan takes fewer bars. */
+  readonly leastBars: number;
   readonly tooLong: readonly Piece[];
   /** Pieces whose length is not known yet, by hole. */
   readonly unknown: readonly string[];
@@ -59,6 +60,10 @@ export interface PartsList {
   readonly ends: Completeness;
   readonly joints: Completeness;
   readonly holes: Completeness;
+  /** Pieces of pipe, hose and downpipe of which the length is known. */
+  readonly lengths: Completeness;
+  /** Lines that everything counted anew from the job asks for, and which of them are not there. */
+  readonly listed: Completeness;
   /** What is not known and therefore not listed. */
   readonly questions: readonly string[];
   readonly toBuy: number;

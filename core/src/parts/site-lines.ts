@@ -11,6 +11,7 @@ import { sizeWords } from '../quantity/size';
 import { ANCHORS, SUBSTRATES, SUBSTRATE_NAMES, type Substrate } from '../site/substrates';
 import { cents } from './cents';
 import type { PartsLine } from './parts-list';
+import { type Use, traced, useOfHole, useOfPart } from './trace';
 
 /** From bracket to bracket of a downpipe, and how many a piece has at least (common practice). */
 const BRACKET_EVERY_M = 1.8;
@@ -18,19 +19,17 @@ const LEAST_BRACKETS = 2;
 /** Shorter than this one bracket holds it. */
 const SHORT_M = 0.6;
 
+/** A downpipe and its bracket are told by the same letters behind their mark. */
+export const bracketCode = (downpipeCode: string): string => downpipeCode.replace(/^DP/, 'DK');
+
 /** Brackets for a length of downpipe; one of unknown length is held at its two ends. */
 export const bracketsFor = (lengthM: number | null): number =>
   lengthM !== null && lengthM < SHORT_M ? 1 : Math.max(LEAST_BRACKETS, Math.ceil((lengthM ?? 0) / BRACKET_EVERY_M) + 1);
 
-interface Held {
+interface Held extends Use {
   readonly item: StrandItem;
-  readonly place: string;
   readonly fixedTo: Substrate | null;
 }
-
-const placesOf = (held: readonly { readonly place: string }[]): string[] => [
-  ...new Set(held.map(({ place }) => place)),
-];
 
 /** Brackets of the downpipes that are put up, and what fixes them to the wall they are on. */
 export function bracketLines(
@@ -42,7 +41,7 @@ export function bracketLines(
       .filter(({ part }) => isByLength(part) && isDownpipe(part))
       .map((item): Held => ({
         item,
-        place: penetration.label,
+        ...useOfPart(item.placed.id, penetration),
         fixedTo: roofsInto(job, penetration.id)[0]?.fixedTo ?? null,
       })),
   );
@@ -50,8 +49,7 @@ export function bracketLines(
     own.reduce((sum, { item }) => sum + bracketsFor(item.placed.lengthM), 0);
   const brackets = [...new Set(held.map(({ item }) => item.part.code))].flatMap((code): PartsLine[] => {
     const own = held.filter(({ item }) => item.part.code === code);
-    // A downpipe and its bracket are told by the same letters behind their mark.
-    const part = catalogue.byCode.get(code.replace(/^DP/, 'DK'));
+    const part = catalogue.byCode.get(bracketCode(code));
     if (!part) return [];
     const need = count(own);
     return [
@@ -63,7 +61,7 @@ export function bracketLines(
         unit: 'piece',
         buy: need,
         priceUsd: cents(need * part.priceUsd),
-        places: placesOf(own),
+        ...traced(own),
         ...(own.some(({ fixedTo }) => fixedTo === null)
           ? { note: 'what they are fixed to is not said: see Site' }
           : {}),
@@ -84,7 +82,7 @@ export function bracketLines(
         unit: 'piece',
         buy: need,
         priceUsd: cents(need * anchor.priceUsd),
-        places: placesOf(own),
+        ...traced(own),
         note: `${anchor.each} for each bracket on ${SUBSTRATE_NAMES[substrate].toLowerCase()}`,
       },
     ];
@@ -98,7 +96,7 @@ const BAG_USD = 4.2;
 /** Sand or fine gravel to bed buried pipe in. */
 export function beddingLines(context: CheckContext): PartsLine[] {
   const beds = runsOnce(context)
-    .map((run) => ({ place: run.penetration.label, m3: beddingM3(run, context) }))
+    .map((run) => ({ ...useOfHole(run.penetration), m3: beddingM3(run, context) }))
     .filter(({ m3 }) => m3 > 0);
   if (beds.length === 0) return [];
   const need = Math.ceil(beds.reduce((sum, { m3 }) => sum + m3, 0) * 100) / 100;
@@ -112,7 +110,7 @@ export function beddingLines(context: CheckContext): PartsLine[] {
       unit: 'm3',
       buy,
       priceUsd: cents(buy * BAG_USD),
-      places: placesOf(beds),
+      ...traced(beds),
       note: 'trench 300 mm wider than the pipe, 100 mm below it, 150 mm over it',
     },
   ];
@@ -126,7 +124,9 @@ export const markerLines = ({ runs, job }: CheckContext): PartsLine[] => {
     penetration.roles.includes('overflow')
       ? strands.flatMap(({ end }) => {
           const place = end.at === 'terminal' ? job.terminals.find(({ id }) => id === end.id) : undefined;
-          return place?.kind === 'daylight' ? [{ place: penetration.label }] : [];
+          return place?.kind === 'daylight'
+            ? [{ place: penetration.label, of: 'terminal' as const, id: place.id, penetrationId: penetration.id }]
+            : [];
         })
       : [],
   );
@@ -141,7 +141,7 @@ export const markerLines = ({ runs, job }: CheckContext): PartsLine[] => {
           unit: 'piece',
           buy: ends.length,
           priceUsd: cents(ends.length * MARKER_USD),
-          places: placesOf(ends),
+          ...traced(ends),
         },
       ];
 };
@@ -170,7 +170,7 @@ export const sleeveLines = ({ runs, job }: CheckContext): PartsLine[] =>
         unit: 'piece',
         buy: 1,
         priceUsd: inventedPriceUsd(SLEEVE_USD, pipe.part.size),
-        places: [run.penetration.label],
+        ...traced([{ place: run.penetration.label, of: 'terminal', id, penetrationId: run.penetration.id }]),
         note: 'filled with soft sealant, falling outward',
       },
     ];

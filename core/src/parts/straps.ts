@@ -6,19 +6,20 @@ import type { Job } from '../job/job';
 import type { StrandItem } from '../job/run';
 import { sizeCode, sizeWords } from '../quantity/size';
 import type { PartsLine } from './parts-list';
+import { traced, useOfHole, useOfPart } from './trace';
 
 /** Invented price of a strap, by the size it holds. */
 const STRAP_USD = 2.4;
 
 /** Straps for what is held beside its hole, since a gasket holds no pull, and along the pipes that are said to be held. */
 export function strapLines({ penetrations }: Job, placedIn: ReadonlyMap<string, readonly StrandItem[]>): PartsLine[] {
-  const beside = penetrations.flatMap(({ supported, size, label }) =>
-    supported ? [{ size, place: label, count: 1 }] : [],
+  const beside = penetrations.flatMap(({ id, supported, size, label }) =>
+    supported ? [{ size, ...useOfHole({ id, label }), count: 1 }] : [],
   );
   const along = penetrations.flatMap(({ id, label }) =>
     (placedIn.get(id) ?? []).flatMap(({ placed, part }) =>
       placed.held && !(isByLength(part) && isDownpipe(part))
-        ? [{ size: part.size, place: label, count: strapsFor(part, placed.lengthM) }]
+        ? [{ size: part.size, ...useOfPart(placed.id, { id, label }), count: strapsFor(part, placed.lengthM) }]
         : [],
     ),
   );
@@ -34,7 +35,7 @@ export function strapLines({ penetrations }: Job, placedIn: ReadonlyMap<string, 
       unit: 'piece',
       buy: count,
       priceUsd: inventedPriceUsd(STRAP_USD, size) * count,
-      places: [...new Set(own.map(({ place }) => place))],
+      ...traced(own),
       ...(beside.some((one) => one.size === size) ? { note: 'one within 12 in, 300 mm, of the wall' } : {}),
     };
   });

@@ -6,14 +6,16 @@ import type { Run, StrandItem } from '../job/run';
 import { sealsWall } from '../fittings/capability';
 import { type Part, isByLength } from '../fittings/part';
 import { formatLength } from '../quantity/length';
-import { type PlacedNeed, consumableLines } from './consumables';
+import { BEAD_ML, type PlacedNeed, consumableLines } from './consumables';
 import { cents } from './cents';
 import type { ClosedBy, Completeness, CutBars, PartsGroup, PartsLine, PartsList } from './parts-list';
 import { cutOf } from './drilling';
 import { cutBars, stockLines } from './lengths';
+import { missingFrom } from './missing';
 import { beddingLines, bracketLines, markerLines, sleeveLines } from './site-lines';
 import { strapLines } from './straps';
 import { drillLines, toolLines } from './tools';
+import { type Use, traced, useOfHole, useOfPart } from './trace';
 
 /**
  * Everything needed to build the job, in the order in which it is reached for: what drills, what seals the walls, each
@@ -31,7 +33,7 @@ export function takeOff(context: CheckContext): PartsList {
   const holes = context.job.penetrations.filter((hole) => isToDrill(hole, context.index));
   const drillable = holes.flatMap((hole) => {
     const cut = cutOf(hole, context);
-    return cut ? [{ label: hole.label, cut }] : [];
+    return cut ? [{ id: hole.id, label: hole.label, cut }] : [];
   });
   const groups: PartsGroup[] = [
     group('drill', 'Drill', 'hole saws and what goes with them', drillLines(drillable, context.job.measures)),
@@ -60,7 +62,7 @@ export function takeOff(context: CheckContext): PartsList {
       toolLines(
         needs.map(({ need }) => need),
         used,
-        [...new Set(context.job.penetrations.flatMap(({ label, drawnIn }) => (drawnIn ? [label] : [])))],
+        context.job.penetrations.filter(({ drawnIn }) => drawnIn).map(useOfHole),
       ),
     ),
   ].filter(({ lines }) => lines.length > 0);
@@ -76,6 +78,8 @@ export function takeOff(context: CheckContext): PartsList {
       of: holes.length,
       missing: holes.filter((hole) => cutOf(hole, context) === undefined).map(({ label }) => label),
     },
+    lengths: lengthsKnown(context),
+    listed: everythingListed(lines, context),
     questions: questions(context, cuts),
     toBuy: lines.reduce((sum, { buy }) => sum + buy, 0),
     totalUsd: cents(lines.reduce((sum, { priceUsd }) => sum + (priceUsd ?? 0), 0)),
@@ -111,7 +115,7 @@ const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text
 /** What is left of what is on hand; each line takes what it can from it. */
 type OnHand = Map<string, number>;
 
-function pieceLines(items: readonly { part: Part; place: string }[], left: OnHand): PartsLine[] {
+function pieceLines(items: readonly (Use & { readonly part: Part })[], left: OnHand): PartsLine[] {
   const codes = [...new Set(items.map(({ part }) => part.code))];
   return codes.flatMap((code) => {
     const own = items.filter(({ part }) => part.code === code);
@@ -129,7 +133,7 @@ function pieceLines(items: readonly { part: Part; place: string }[], left: OnHan
         unit: 'piece' as const,
         buy,
         priceUsd: cents(buy * part.priceUsd),
-        places: [...new Set(own.map(({ place }) => place))],
+        ...traced(own),
         ...(fromHand > 0 ? { note: `${fromHand} on hand` } : {}),
       },
     ];
@@ -144,7 +148,7 @@ function wallGroup(
   const items = runs.flatMap(({ penetration }) =>
     (placedIn.get(penetration.id) ?? [])
       .filter(({ part }) => sealsWall(part))
-      .map(({ part }) => ({ part, place: penetration.label })),
+      .map(({ part, placed }) => ({ part, ...useOfPart(placed.id, penetration) })),
   );
   return group('wall', 'Wall', 'what seals each hole', [...pieceLines(items, left), ...strapLines(job, placedIn)]);
 }
@@ -157,7 +161,9 @@ function runGroup(
 ): PartsGroup[] {
   const beyond = items.filter(({ part }) => !sealsWall(part));
   if (beyond.length === 0) return [];
-  const pieces = beyond.filter(({ part }) => !isByLength(part)).map(({ part }) => ({ part, place: penetration.label }));
+  const pieces = beyond
+    .filter(({ part }) => !isByLength(part))
+    .map(({ part, placed }) => ({ part, ...useOfPart(placed.id, penetration) }));
   const cut = beyond
     .filter(({ part }) => isByLength(part))
     .map(({ part, placed }): PartsLine => ({
@@ -168,7 +174,7 @@ function runGroup(
       unit: 'm',
       buy: 0,
       priceUsd: null,
-      places: [penetration.label],
+      ...traced([useOfPart(placed.id, penetration)]),
       note: placed.lengthM === null ? 'measure it' : 'cut from stock, below',
     }));
   return [
@@ -182,15 +188,14 @@ function runGroup(
   ];
 }
 
-/** A bead round one bulkhead [ml], and what a tube holds (common practice). */
-const BEAD_ML = 15;
+/** What a tube holds [ml] (common practice). */
 const TUBE_ML = 300;
 const TUBE_USD = 7.5;
 
 /** Silicone where the job asks for it at its bulkheads. */
 function siliconeLines({ job, index }: CheckContext): PartsLine[] {
   const places = job.penetrations.flatMap(({ id, label }) =>
-    sealOf(id, index)?.end.style === 'bulkhead' ? [label] : [],
+    sealOf(id, index)?.end.style === 'bulkhead' ? [useOfHole({ id, label })] : [],
   );
   if (!job.silicone || places.length === 0) return [];
   const ml = places.length * BEAD_ML;
@@ -204,14 +209,22 @@ function siliconeLines({ job, index }: CheckContext): PartsLine[] {
       unit: 'ml',
       buy: tubes,
       priceUsd: cents(tubes * TUBE_USD),
-      places: [...new Set(places)],
+      ...traced(places),
       note: 'fills a gap; does not bond polyethylene',
     },
   ];
 }
 
 const placedNeeds = (joints: readonly JudgedJoint[]): readonly PlacedNeed[] =>
-  joints.flatMap(({ mating, penetration }) => mating.needs.map((need) => ({ need, place: penetration?.label ?? '' })));
+  joints.flatMap(({ mating, penetration, joint }) =>
+    mating.needs.map((need) => ({
+      need,
+      place: penetration?.label ?? '',
+      of: 'joint' as const,
+      id: joint.id,
+      penetrationId: penetration?.id,
+    })),
+  );
 
 const placeOf = ({ joint, penetration }: JudgedJoint): string => `${penetration?.label ?? ''} J${joint.number}`.trim();
 
@@ -243,6 +256,28 @@ function endsClosed({ runs }: CheckContext): Completeness {
   );
   const missing = [...new Set(ends.filter(({ open }) => open).map(({ label }) => label))];
   return { done: ends.filter(({ open }) => !open).length, of: ends.length, missing };
+}
+
+/** Pieces sold by length that are to be put in: how many have one. */
+function lengthsKnown({ job, index, runs }: CheckContext): Completeness {
+  const cut = job.parts.filter(({ id, existing }) => {
+    const found = index.placed(id);
+    return !existing && found !== undefined && isByLength(found.part);
+  });
+  const unknown = new Set(cut.filter(({ lengthM }) => lengthM === null).map(({ id }) => id));
+  const labels = runs
+    .filter(({ strands }) => strands.some(({ items }) => items.some(({ placed }) => unknown.has(placed.id))))
+    .map(({ penetration }) => penetration.label);
+  return { done: cut.length - unknown.size, of: cut.length, missing: [...new Set(labels)] };
+}
+
+function everythingListed(lines: readonly PartsLine[], context: CheckContext): Completeness {
+  const missing = missingFrom(lines, context);
+  return {
+    done: lines.length,
+    of: lines.length + missing.length,
+    missing: missing.map(({ code, detail }) => detail ?? code),
+  };
 }
 
 const questions = ({ joints }: CheckContext, cuts: readonly CutBars[]): readonly string[] => [

@@ -3,9 +3,11 @@ import type { Part } from '../fittings/part';
 import { formatLength, type Measures } from '../quantity/length';
 import type { SawFit } from '../walls/hole-saws';
 import type { PartsLine } from './parts-list';
+import { type Use, traced, useOfHole } from './trace';
 
 /** A hole to drill, the label it goes by, and how it is cut. */
 export interface HoleToDrill {
+  readonly id: string;
   readonly label: string;
   readonly cut: SawFit;
 }
@@ -21,7 +23,7 @@ const tool = (code: string, title: string, detail: string): PartsLine => ({
   unit: 'piece',
   buy: 0,
   priceUsd: null,
-  places: [],
+  ...traced([]),
   note: 'from the van',
 });
 
@@ -30,9 +32,7 @@ export function drillLines(holes: readonly HoleToDrill[], measures: Measures): r
   if (holes.length === 0) return [];
   const sawOf = ({ cut }: HoleToDrill): number | undefined => ('sawM' in cut ? cut.sawM : undefined);
   const saws = [...new Set(holes.flatMap((hole) => sawOf(hole) ?? []))].sort((a, b) => a - b);
-  const cutBy = (fit: SawFit['fit']): readonly string[] => [
-    ...new Set(holes.filter(({ cut }) => cut.fit === fit).map(({ label }) => label)),
-  ];
+  const cutBy = (fit: SawFit['fit']): readonly HoleToDrill[] => holes.filter(({ cut }) => cut.fit === fit);
   return [
     ...saws.map((saw): PartsLine => {
       const own = holes.filter((hole) => sawOf(hole) === saw);
@@ -44,7 +44,7 @@ export function drillLines(holes: readonly HoleToDrill[], measures: Measures): r
         unit: 'piece',
         buy: 1,
         priceUsd: sawUsd(saw),
-        places: [...new Set(own.map(({ label }) => label))],
+        ...traced(own.map(useOfHole)),
         note: `${own.length} hole${own.length === 1 ? '' : 's'}; measure the shank before you saw`,
       };
     }),
@@ -57,14 +57,14 @@ export function drillLines(holes: readonly HoleToDrill[], measures: Measures): r
 }
 
 /** A tool that is on the list only if a hole is cut by it. */
-const cutter = (line: PartsLine, places: readonly string[]): PartsLine[] =>
-  places.length === 0 ? [] : [{ ...line, places }];
+const cutter = (line: PartsLine, holes: readonly HoleToDrill[]): PartsLine[] =>
+  holes.length === 0 ? [] : [{ ...line, ...traced(holes.map(useOfHole)) }];
 
 /** What the hands need besides drilling, from what there is to join and to cut. */
 export function toolLines(
   needs: readonly Need[],
   parts: readonly Part[],
-  drawnIn: readonly string[] = [],
+  drawnIn: readonly Use[] = [],
 ): readonly PartsLine[] {
   const has = (kind: Need['kind']): boolean => needs.some((need) => need.kind === kind);
   const families = new Set(parts.map(({ family }) => family));
@@ -72,7 +72,7 @@ export function toolLines(
   return [
     tool('TM', 'Tape measure and marker', 'check lengths twice'),
     ...(drawnIn.length > 0
-      ? [{ ...tool('CD', 'Cord, weight and hook', 'draws a fitting in where no hand reaches'), places: drawnIn }]
+      ? [{ ...tool('CD', 'Cord, weight and hook', 'draws a fitting in where no hand reaches'), ...traced(drawnIn) }]
       : []),
     ...(has('tape') ? [tool('WR', 'Two wrenches', 'one holds, one turns')] : []),
     ...(families.has('bulkhead') ? [tool('SR', 'Strap wrench', 'bulkhead nuts and plastic threads')] : []),

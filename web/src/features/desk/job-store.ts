@@ -37,6 +37,8 @@ export interface JobState {
   readonly taken: Taken | null;
   /** What of the site is chosen, like `roof r1`; null: nothing. */
   readonly siteKey: string | null;
+  /** The line of the parts list that is followed, by its code; null: none. */
+  readonly lineCode: string | null;
   /** The tank on the sheet while no hole is chosen. */
   readonly tankId: string | null;
   /** A place that a note points at while the pointer or the focus is on it. */
@@ -51,6 +53,7 @@ export interface JobState {
   readonly stretchTo: (partId: string) => void;
   readonly take: (taken: Taken | null) => void;
   readonly selectSite: (key: string | null) => void;
+  readonly followLine: (code: string | null) => void;
   readonly showTank: (tankId: string) => void;
   readonly point: (id: string | null) => void;
   readonly settle: (notTaken: NotTaken, how: 'keep-theirs' | 'make-mine') => void;
@@ -184,6 +187,7 @@ export function createJobStore(jobId: string, document: Job, revision: number, c
       stretchToId: null,
       taken: null,
       siteKey: null,
+      lineCode: null,
       tankId: null,
       pointedId: null,
       make: (edits, undoes = null) => {
@@ -226,6 +230,7 @@ export function createJobStore(jobId: string, document: Job, revision: number, c
         })),
       take: (taken) => set({ taken }),
       selectSite: (siteKey) => set({ siteKey }),
+      followLine: (lineCode) => set({ lineCode }),
       showTank: (tankId) =>
         set((state) => ({
           tankId,

@@ -19,6 +19,7 @@ import { EarthHatch } from '../desk/strip';
 import { stationPath } from '../desk/stations';
 import { JobMenu } from './job-menu';
 import { NewJob } from './new-job';
+import { OpenJobFile } from './open-job-file';
 import { SiteSection } from './site-section';
 import { stationToOpen } from './station-to-open';
 import { LightPopover } from './light-popover';
@@ -56,7 +57,12 @@ export function JobsPage({ jobs, archived, catalogue }: JobsPageProps) {
               <span className="type-title">{archived ? 'Archived jobs' : 'Jobs'}</span>
               <span className="text-[16px] text-ink-2 [font-stretch:84%]">{countWords(jobs.length, archived)}</span>
             </h1>
-            {!archived && <NewJob />}
+            {!archived && (
+              <div className="flex flex-wrap items-start gap-3">
+                <OpenJobFile />
+                <NewJob />
+              </div>
+            )}
           </div>
           <ul className="rule-subject">
             {rows.map(({ stored, planned }, index) => (

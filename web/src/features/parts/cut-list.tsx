@@ -25,6 +25,13 @@ export function CutList({ cuts }: { readonly cuts: readonly CutBars[] }) {
           {cut.bars.map((bar, index) => (
             <BarDrawing key={index} title={cut.title} bar={bar} longestM={longest} />
           ))}
+          {cut.bars.length > 0 && (
+            <p className="type-second">
+              {cut.bars.length <= cut.leastBars
+                ? `${cut.bars.length === 1 ? 'One length' : `${cut.bars.length} lengths`}: no plan has fewer.`
+                : `${cut.bars.length} lengths by the quick plan; no plan has fewer than ${cut.leastBars}.`}
+            </p>
+          )}
           {cut.unknown.map((place, index) => (
             <p key={`${place} ${index}`} className="type-row">
               <span className="font-[650]">{cut.title}</span>{' '}

@@ -1,9 +1,11 @@
 'use client';
 
-import { type PartsGroup, type PartsLine, type PartsList, formatLength } from '@herrero/core';
+import { type PartsGroup, type PartsLine, type PartsList, type Use, formatLength } from '@herrero/core';
 import { ChevronRight } from 'lucide-react';
+import Link from 'next/link';
 import { type RefObject, useEffect, useRef } from 'react';
 import { useJob } from '../desk/job-provider';
+import { stationPath } from '../desk/stations';
 
 const COLUMNS = 'grid grid-cols-[minmax(0,1fr)_62px_36px_60px] items-baseline gap-x-2 px-2';
 
@@ -64,8 +66,12 @@ function openForPrint(section: RefObject<HTMLElement | null>): () => void {
 function Group({ group, chosen }: { readonly group: PartsGroup; readonly chosen: boolean }) {
   const buy = group.lines.reduce((sum, line) => sum + line.buy, 0);
   const price = group.lines.reduce((sum, line) => sum + (line.priceUsd ?? 0), 0);
+  const followed = useJob((state) => group.lines.some(({ code }) => code === state.lineCode));
   return (
-    <details open={chosen || group.id === 'wall'} className="group border-b border-hair print:break-inside-avoid">
+    <details
+      open={chosen || followed || group.id === 'wall'}
+      className="group border-b border-hair print:break-inside-avoid"
+    >
       <summary
         className={`${COLUMNS} min-h-11 w-full list-none py-2 text-left ${chosen ? 'row-selected' : 'hover:bg-paper-deep'}`}
       >
@@ -100,16 +106,72 @@ function Line({ line }: { readonly line: PartsLine }) {
       : line.unit === 'ml' || line.unit === 'm3'
         ? `${line.need} ${line.unit}`
         : `${line.need}`;
+  const followed = useJob((state) => state.lineCode === line.code);
+  const follow = useJob((state) => state.followLine);
+  const row = useRef<HTMLLIElement>(null);
+  useEffect(() => {
+    if (followed) row.current?.scrollIntoView({ block: 'nearest' });
+  }, [followed]);
+  const words = (
+    <>
+      {line.title} {line.detail} <span className="type-second">{line.places.join(', ')}</span>
+    </>
+  );
   return (
-    <li className={`${LINE_COLUMNS} min-h-[26px] border-b border-hair py-1 last:border-b-0 pointer-coarse:min-h-11`}>
+    <li
+      ref={row}
+      className={`${LINE_COLUMNS} min-h-[26px] border-b border-hair py-1 last:border-b-0 pointer-coarse:min-h-11 ${followed ? 'row-selected' : ''}`}
+    >
       <span className="type-code text-ink-2 max-md:hidden">{line.code}</span>
       <span className="min-w-0 type-row">
-        {line.title} {line.detail} <span className="type-second">{line.places.join(', ')}</span>
+        {line.uses.length === 0 ? (
+          words
+        ) : (
+          <button
+            type="button"
+            aria-expanded={followed}
+            className="text-left hover:underline"
+            onClick={() => follow(followed ? null : line.code)}
+          >
+            {words}
+          </button>
+        )}
         {line.note !== undefined && <span className="block type-second">{line.note}</span>}
+        {followed && <Uses uses={line.uses} />}
       </span>
       <span className="text-right type-row">{line.unit === 'm' && line.need === 0 ? 'not known' : need}</span>
       <b className="text-right type-row font-[650]">{line.buy === 0 ? '–' : line.buy}</b>
       <span className="text-right type-row">{line.priceUsd === null ? '' : line.priceUsd.toFixed(2)}</span>
     </li>
+  );
+}
+
+/** Every place that a line is for; each leads there. */
+function Uses({ uses }: { readonly uses: readonly Use[] }) {
+  const jobId = useJob((state) => state.jobId);
+  const joints = useJob((state) => state.job.joints);
+  const select = useJob((state) => state.select);
+  const selectPart = useJob((state) => state.selectPart);
+  const go = ({ of, id, penetrationId }: Use): void => {
+    select(penetrationId ?? null, of === 'joint' ? id : null);
+    if (of === 'part') selectPart(id);
+  };
+  const nameOf = ({ of, id, place }: Use): string => {
+    const joint = of === 'joint' ? joints.find((one) => one.id === id) : undefined;
+    return joint ? `${place}, J${joint.number}` : place;
+  };
+  return (
+    <span role="group" className="no-print flex flex-wrap gap-x-3 gap-y-1 py-1" aria-label="Used at">
+      {uses.map((use, index) => (
+        <Link
+          key={`${use.of} ${use.id} ${index}`}
+          href={stationPath(jobId, use.of === 'hole' ? 'holes' : use.of === 'terminal' ? 'site' : 'runs')}
+          onClick={() => go(use)}
+          className="action !min-h-8 pointer-coarse:!min-h-11"
+        >
+          <span>{nameOf(use)}</span>
+        </Link>
+      ))}
+    </span>
   );
 }

@@ -48,6 +48,17 @@ export function PartsStation() {
                 Print for the counter
               </button>
             </div>
+            <p className="no-print mb-3 flex flex-wrap gap-x-5 type-row">
+              <a href={`/api/v1/jobs/${jobId}/pick-list.html`} download className="action">
+                <span>Pick list for the phone, one file</span>
+              </a>
+              <a href={`/api/v1/jobs/${jobId}/parts.json`} download className="action">
+                <span>The list as JSON</span>
+              </a>
+              <a href={`/api/v1/jobs/${jobId}/job-file.json`} download className="action">
+                <span>The whole job as a file</span>
+              </a>
+            </p>
             <CutList cuts={parts.cuts} />
             <ClosedBy parts={parts} />
             <Questions questions={parts.questions} />
@@ -60,7 +71,7 @@ export function PartsStation() {
   );
 }
 
-function CompletenessLines({ parts: { ends, joints, holes } }: { readonly parts: PartsList }) {
+function CompletenessLines({ parts: { ends, joints, holes, lengths, listed } }: { readonly parts: PartsList }) {
   return (
     <section
       aria-label="Is it complete"
@@ -79,6 +90,18 @@ function CompletenessLines({ parts: { ends, joints, holes } }: { readonly parts:
         verb="hold"
       />
       <Line glyph={<SawGlyph />} title="Every hole has its saw" complete={holes} verb="named" />
+      <Line
+        glyph={<SeamGlyph seam={lengths.missing.length === 0 ? 'holds' : 'unknown'} width={40} />}
+        title="Every pipe has its length"
+        complete={lengths}
+        verb="known"
+      />
+      <Line
+        glyph={<SeamGlyph seam={listed.missing.length === 0 ? 'holds' : 'open'} width={40} />}
+        title="Everything needed is listed"
+        complete={listed}
+        verb="found, counted anew"
+      />
     </section>
   );
 }

@@ -14,10 +14,12 @@ import {
   resolveEnd,
   sealsWall,
 } from '@herrero/core';
+import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { MiniPart } from '@/drawing/view/mini-part';
 import { Action } from '@/ui/action';
 import { useJob } from '../desk/job-provider';
+import { stationPath } from '../desk/stations';
 import { CutInPanel } from './cut-in-panel';
 import { PartSettings } from './part-settings';
 import { StretchActions } from './stretch-panel';
@@ -70,9 +72,21 @@ export function PartPanel({ item, strand }: { readonly item: StrandItem; readonl
           <Action onClick={() => make([{ type: 'turn-part', partId: placed.id }])}>Turn it round</Action>
         )}
       </StretchActions>
+      {!placed.existing && <ToItsLine code={part.code} />}
       {isByLength(part) && <CutInPanel key={placed.id} item={item} />}
       <Others item={item} />
     </section>
+  );
+}
+
+/** From the part to its line on the list. */
+function ToItsLine({ code }: { readonly code: string }) {
+  const jobId = useJob((state) => state.jobId);
+  const follow = useJob((state) => state.followLine);
+  return (
+    <Link href={stationPath(jobId, 'parts')} onClick={() => follow(code)} className="action">
+      <span>See it on the list</span>
+    </Link>
   );
 }
 

@@ -10,7 +10,9 @@ import { GET as getSheetDxf } from '@/app/api/v1/jobs/[id]/drilling-sheet.dxf/ro
 import { GET as getSheetSvg } from '@/app/api/v1/jobs/[id]/drilling-sheet.svg/route';
 import { GET as getCsv } from '@/app/api/v1/jobs/[id]/parts.csv/route';
 import { GET as getJob, PUT as putJob } from '@/app/api/v1/jobs/[id]/route';
-import { GET as getJobs } from '@/app/api/v1/jobs/route';
+import { GET as getJobFile } from '@/app/api/v1/jobs/[id]/job-file.json/route';
+import { GET as getPartsJson } from '@/app/api/v1/jobs/[id]/parts.json/route';
+import { GET as getJobs, POST as openJobFile } from '@/app/api/v1/jobs/route';
 import { POST as checkJoint } from '@/app/api/v1/joints/check/route';
 import { POST as postIdentify } from '@/app/api/v1/threads/identify/route';
 import { GET as getCard } from '@/app/api/v1/threads/card.pdf/route';
@@ -361,6 +363,52 @@ describe('jobs', () => {
     expect(response.headers.get('content-disposition')).toBe('attachment; filename="tern-point-boat-rinse-parts.csv"');
     expect(await response.text()).toContain('LV-075,Lever valve,"3/4 NPT female, brass",1,piece,1');
     expect((await getCsv(new Request('http://localhost/'), at('nowhere'))).status).toBe(404);
+  });
+});
+
+describe('a job file', () => {
+  const fileOf = async (): Promise<string> => (await getJobFile(new Request('http://localhost/'), at(id))).text();
+
+  test('goes out and comes back without loss, as a job of its own', async () => {
+    const text = await fileOf();
+    const opened = await openJobFile(post(text));
+    expect(opened.status).toBe(201);
+    const { id: copy } = (await body(opened)) as { id: string };
+    expect(copy).not.toBe(id);
+    const back = await getJobFile(new Request('http://localhost/'), at(copy));
+    expect(await back.text()).toBe(text);
+    expect(back.headers.get('content-disposition')).toBe('attachment; filename="tern-point-boat-rinse.herrero.json"');
+    expect((await getJobFile(new Request('http://localhost/'), at('nowhere'))).status).toBe(404);
+  });
+
+  test.each<readonly [string, (job: Record<string, unknown>) => unknown, string]>([
+    ['a list', () => [], ''],
+    ['of another program', () => ({ name: 'x' }), 'schemaVersion'],
+    ['of a Herrero to come', (job) => ({ ...job, schemaVersion: 999 }), 'schemaVersion'],
+    ['of an old version, not built like one', () => ({ schemaVersion: 1, tanks: 7 }), ''],
+    ['with a field that no job has', (job) => ({ ...job, virus: true }), 'virus'],
+    ['with a wrong figure', (job) => ({ ...job, stormMmPerH: 'much' }), 'stormMmPerH'],
+  ])('%s is refused with its reason', async (_, spoil, path) => {
+    const response = await openJobFile(post(spoil(JSON.parse(await fileOf()) as Record<string, unknown>)));
+    expect(response.status).toBe(400);
+    expect(await fields(response)).toContain(path);
+  });
+
+  test('damaged, and one that reaches into the prototype', async () => {
+    const text = await fileOf();
+    expect((await openJobFile(post(text.slice(0, 300)))).status).toBe(400);
+    const response = await openJobFile(post(text.replace('"name"', '"__proto__": { "polluted": true }, "name"')));
+    expect(await fields(response)).toEqual(['__proto__']);
+    expect(({} as { polluted?: boolean }).polluted).toBeUndefined();
+  });
+
+  test('its list says where every line is used', async () => {
+    const { groups } = (await body(await getPartsJson(new Request('http://localhost/'), at(id)))) as {
+      groups: { lines: { code: string; uses: { of: string; place: string }[] }[] }[];
+    };
+    const valve = groups.flatMap(({ lines }) => lines).find(({ code }) => code === 'LV-075');
+    expect(valve?.uses).toMatchObject([{ of: 'part', place: 'P4' }]);
+    expect((await getPartsJson(new Request('http://localhost/'), at('nowhere'))).status).toBe(404);
   });
 });
 

@@ -492,6 +492,22 @@ export const openApi = {
           ),
         },
       },
+      post: {
+        summary: 'Open a job file of any version that Herrero has written: a job of its own',
+        requestBody: { required: true, ...json(ref('Job')) },
+        responses: {
+          201: answer('Opened', object({ id: text, name: text, revision: { type: 'integer' } })),
+          400: badRequest,
+          413: tooLarge,
+        },
+      },
+    },
+    '/api/v1/jobs/{id}/job-file.json': {
+      get: {
+        summary: 'The job as a file, to be opened again without loss by POST /api/v1/jobs',
+        parameters: [jobId],
+        responses: { 200: answer('The document', ref('Job')), 404: notFound },
+      },
     },
     '/api/v1/jobs/{id}': {
       get: {
@@ -564,6 +580,20 @@ export const openApi = {
           400: badRequest,
           404: notFound,
         },
+      },
+    },
+    '/api/v1/jobs/{id}/parts.json': {
+      get: {
+        summary: 'The parts list with every use of every line',
+        parameters: [jobId],
+        responses: { 200: answer('The list', { type: 'object' }), 404: notFound },
+      },
+    },
+    '/api/v1/jobs/{id}/pick-list.html': {
+      get: {
+        summary: 'The list to pick from, one file that works without the server',
+        parameters: [jobId],
+        responses: { 200: { description: 'HTML', content: { 'text/html': { schema: text } } }, 404: notFound },
       },
     },
     '/api/v1/jobs/{id}/parts.csv': {

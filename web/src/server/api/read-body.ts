@@ -8,7 +8,10 @@ import { type ProblemBody, badRequest, tooLarge } from './problem';
 export const BODY_LIMIT_BYTES = 2_000_000;
 
 /** Reads a JSON body up to a limit, counting as it comes, so that a false Content-Length gains nothing. */
-async function readJson(request: Request, limitBytes: number): Promise<Result<unknown, NextResponse<ProblemBody>>> {
+export async function readJson(
+  request: Request,
+  limitBytes = BODY_LIMIT_BYTES,
+): Promise<Result<unknown, NextResponse<ProblemBody>>> {
   const declared = Number(request.headers.get('content-length') ?? 0);
   if (declared > limitBytes) return err(tooLarge(limitBytes));
   const chunks: Uint8Array[] = [];

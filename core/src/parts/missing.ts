@@ -1,0 +1,190 @@
+import { runsOnce } from '../assembly/flow';
+import { strapsFor } from '../assembly/support-spacing';
+import { beddingM3 } from '../assembly/trench';
+import { tapeWidthIn } from '../connections/make-up/tape';
+import type { Need } from '../connections/mating';
+import { isDownpipe } from '../fittings/capability';
+import { isByLength } from '../fittings/part';
+import type { CheckContext } from '../job/context';
+import { roofsInto } from '../job/heights';
+import { isToDrill, sealOf } from '../job/resolve';
+import { sizeCode } from '../quantity/size';
+import { ANCHORS } from '../site/substrates';
+import { BEAD_ML, CEMENT_CODES, LUBRICANT_ML } from './consumables';
+import { cutOf } from './drilling';
+import type { PartsLine, Unit } from './parts-list';
+import { bracketCode, bracketsFor } from './site-lines';
+import { type Use, useOfHole, useOfPart } from './trace';
+
+/** Something the job needs, counted at the place where it is needed. */
+interface Required {
+  readonly code: string;
+  /** Where one code stands for several things: which of them. */
+  readonly detail?: string;
+  readonly amount: number;
+  readonly unit: Unit;
+  readonly use: Use;
+}
+
+/** What a list lacks for a job to be built from it. */
+export interface Missing {
+  readonly code: string;
+  readonly detail: string | undefined;
+  readonly amount: number;
+  readonly unit: Unit;
+  readonly uses: readonly Use[];
+}
+
+/** What one joint asks for, as it stands on a list. */
+function ofNeed(need: Need): Omit<Required, 'use'> | readonly Omit<Required, 'use'>[] {
+  switch (need.kind) {
+    case 'tape':
+      return {
+        code: `TA-${Math.round(tapeWidthIn(need.size) * 100)
+          .toString()
+          .padStart(3, '0')}`,
+        amount: need.lengthM,
+        unit: 'm',
+      };
+    case 'cement':
+      return [
+        { code: CEMENT_CODES[need.cement], amount: need.ml, unit: 'ml' },
+        ...(need.primerMl > 0 ? [{ code: 'PR-118', amount: need.primerMl, unit: 'ml' } as const] : []),
+      ];
+    case 'washer':
+      return { code: 'WA', detail: need.name, amount: 1, unit: 'piece' };
+    case 'clamp':
+      return { code: `HC-${need.name.split(' ').at(-1) ?? ''}`, detail: need.name, amount: need.count, unit: 'piece' };
+    case 'insert':
+      return { code: 'IN', detail: need.name, amount: 1, unit: 'piece' };
+    case 'lubricant':
+      return { code: 'LU', amount: LUBRICANT_ML, unit: 'ml' };
+    default:
+      return [];
+  }
+}
+
+/** Everything a job needs, taken from its parts, joints and holes one by one, without the list. */
+function requirements(context: CheckContext): readonly Required[] {
+  const { job, index, runs, joints } = context;
+  const seen = new Set<string>();
+  const placed = runs.flatMap(({ penetration, strands }) =>
+    strands
+      .flatMap(({ items }) => items)
+      .filter((item) => !item.placed.existing && !seen.has(item.placed.id) && seen.add(item.placed.id))
+      .map((item) => ({ ...item, hole: penetration, use: useOfPart(item.placed.id, penetration) })),
+  );
+  const parts = placed.map(({ part, placed: { lengthM }, use }): Required => ({
+    code: part.code,
+    ...(isByLength(part) ? { amount: lengthM ?? 0, unit: 'm' } : { amount: 1, unit: 'piece' }),
+    use,
+  }));
+  const saws = job.penetrations
+    .filter((hole) => isToDrill(hole, index))
+    .flatMap((hole): readonly Required[] => {
+      const cut = cutOf(hole, context);
+      if (!cut) return [];
+      const code = 'sawM' in cut ? `SW-${Math.round(cut.sawM * 10_000)}` : cut.fit === 'core' ? 'KD' : 'JS';
+      return [{ code, amount: 0, unit: 'piece', use: useOfHole(hole) }];
+    });
+  const stands = (id: string): boolean => index.placed(id)?.placed.existing === true;
+  const seals = joints
+    .filter(({ a, b }) => ![a.ref, b.ref].every((ref) => ref.of !== 'part' || stands(ref.id)))
+    .flatMap(({ mating, joint, penetration }) =>
+      mating.needs.flatMap(ofNeed).map((need): Required => ({
+        ...need,
+        use: { place: penetration?.label ?? '', of: 'joint', id: joint.id, penetrationId: penetration?.id },
+      })),
+    );
+  const beads = job.silicone
+    ? job.penetrations
+        .filter(({ id }) => sealOf(id, index)?.end.style === 'bulkhead')
+        .map((hole): Required => ({ code: 'SI-300', amount: BEAD_ML, unit: 'ml', use: useOfHole(hole) }))
+    : [];
+  const straps = [
+    ...job.penetrations
+      .filter(({ supported }) => supported)
+      .map((hole): Required => ({ code: `ST-${sizeCode(hole.size)}`, amount: 1, unit: 'piece', use: useOfHole(hole) })),
+    ...placed
+      .filter(({ placed: { held }, part }) => held && !(isByLength(part) && isDownpipe(part)))
+      .map(({ part, placed: { lengthM }, use }): Required => ({
+        code: `ST-${sizeCode(part.size)}`,
+        amount: strapsFor(part, lengthM),
+        unit: 'piece',
+        use,
+      })),
+  ];
+  const brackets = placed
+    .filter(({ part }) => isByLength(part) && isDownpipe(part))
+    .flatMap(({ part, placed: { lengthM }, hole, use }): readonly Required[] => {
+      const count = bracketsFor(lengthM);
+      const fixedTo = roofsInto(job, hole.id)[0]?.fixedTo ?? null;
+      return [
+        { code: bracketCode(part.code), amount: count, unit: 'piece', use },
+        ...(fixedTo === null
+          ? []
+          : [{ code: ANCHORS[fixedTo].code, amount: count * ANCHORS[fixedTo].each, unit: 'piece', use } as const]),
+      ];
+    });
+  const beds = runsOnce(context)
+    .map((run): Required => ({
+      code: 'BE-20',
+      amount: beddingM3(run, context),
+      unit: 'm3',
+      use: useOfHole(run.penetration),
+    }))
+    .filter(({ amount }) => amount > 0);
+  return [...parts, ...saws, ...seals, ...beads, ...straps, ...brackets, ...beds];
+}
+
+/** Amounts are listed to the hundredth, or whole. */
+const ROUNDING: Readonly<Record<Unit, number>> = {
+  piece: 0,
+  length: 0,
+  roll: 0,
+  tin: 0,
+  m: 0.006,
+  ml: 0.001,
+  m3: 0.006,
+};
+
+/** What is cut to length is listed piece by piece, so that one of unknown length is not lost among known ones. */
+const keyOf = (code: string, detail: string | undefined, unit: Unit, use: Use | undefined): string =>
+  `${code}|${detail ?? ''}|${unit}|${unit === 'm' && use?.of === 'part' ? use.id : ''}`;
+
+/**
+ * What a list lacks: everything the job needs is counted anew from its parts, joints and holes, and held against the
+ * amounts of the lines. An empty answer is the proof that nothing is forgotten.
+ */
+export function missingFrom(lines: readonly PartsLine[], context: CheckContext): readonly Missing[] {
+  const all = requirements(context);
+  const shared = new Set(all.filter(({ detail }) => detail !== undefined).map(({ code }) => code));
+  const listed = new Map<string, number>();
+  for (const { code, detail, unit, need, uses } of lines) {
+    const key = keyOf(code, shared.has(code) ? detail : undefined, unit, uses[0]);
+    listed.set(key, (listed.get(key) ?? 0) + need);
+  }
+  const groups = new Map<string, Required[]>();
+  for (const one of all) {
+    const key = keyOf(one.code, one.detail, one.unit, one.use);
+    groups.set(key, [...(groups.get(key) ?? []), one]);
+  }
+  return [...groups.entries()].flatMap(([key, own]): readonly Missing[] => {
+    const [first] = own;
+    if (!first) return [];
+    const amount = own.reduce((sum, one) => sum + one.amount, 0);
+    const has = listed.get(key);
+    const lacks = amount - (has ?? 0);
+    // A saw is listed once however many holes it cuts: it only has to be there.
+    if (has !== undefined && lacks <= ROUNDING[first.unit]) return [];
+    return [
+      {
+        code: first.code,
+        detail: first.detail,
+        amount: Math.max(lacks, 0),
+        unit: first.unit,
+        uses: own.map(({ use }) => use),
+      },
+    ];
+  });
+}

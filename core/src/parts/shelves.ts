@@ -1,0 +1,86 @@
+import { MATERIAL_NAMES } from '../connections/material';
+import type { Catalogue } from '../fittings/catalogue';
+import { type Part, isByLength } from '../fittings/part';
+import { cents } from './cents';
+import type { PartsLine, PartsList } from './parts-list';
+import { type Traced, traced } from './trace';
+
+/** One thing to put in the basket: what it is and how many, over the whole job. */
+export interface ShelfLine extends Traced {
+  /** The same for the same thing whatever else is on the list. */
+  readonly key: string;
+  readonly code: string;
+  readonly title: string;
+  readonly detail: string;
+  readonly buy: number;
+  /** For all of them; null where it is not priced. */
+  readonly priceUsd: number | null;
+  readonly note: string | undefined;
+}
+
+/** What stands together in a shop. */
+export interface Shelf {
+  readonly name: string;
+  readonly lines: readonly ShelfLine[];
+}
+
+const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
+
+/** How a counter sorts its fittings: by what they are made of and how they are joined. */
+function shelfOf(part: Part): string {
+  if (isByLength(part)) return 'Pipe and hose';
+  const kinds = new Set(part.ends.map(({ end }) => end.kind));
+  const joined = kinds.has('wall-seal')
+    ? 'for tanks'
+    : kinds.has('thread')
+      ? 'threaded'
+      : kinds.has('hose')
+        ? 'for hose'
+        : kinds.has('pipe')
+          ? 'for pipe'
+          : 'other';
+  return `${capital(MATERIAL_NAMES[part.material])}, ${joined}`;
+}
+
+/**
+ * What is to be bought for the whole job, each thing once, by the shelf it stands on. What is on hand, comes with another
+ * thing or is a tool of the van is not bought.
+ */
+export function shelves({ groups }: Pick<PartsList, 'groups'>, catalogue: Catalogue): readonly Shelf[] {
+  const lines = groups.flatMap(({ title, lines: own }) =>
+    own
+      .filter(({ buy }) => buy > 0)
+      .map((line) => {
+        const part = catalogue.byCode.get(line.code);
+        return { line, shelf: part ? shelfOf(part) : title };
+      }),
+  );
+  const names = [...new Set(lines.map(({ shelf }) => shelf))].sort();
+  return names.map((name) => ({
+    name,
+    lines: together(lines.filter(({ shelf }) => shelf === name).map(({ line }) => line)),
+  }));
+}
+
+/** The same thing of several places, once. */
+function together(lines: readonly PartsLine[]): readonly ShelfLine[] {
+  const keyOf = ({ code, detail }: PartsLine): string => `${code} ${detail}`;
+  return [...new Set(lines.map(keyOf))]
+    .map((key): ShelfLine => {
+      const own = lines.filter((line) => keyOf(line) === key);
+      const [first] = own;
+      if (!first) throw new RangeError('together: a key without a line');
+      const prices = own.flatMap(({ priceUsd }) => priceUsd ?? []);
+      return {
+        key,
+        code: first.code,
+        title: first.title,
+        detail: first.detail,
+        buy: own.reduce((sum, { buy }) => sum + buy, 0),
+        priceUsd: prices.length === 0 ? null : cents(prices.reduce((sum, price) => sum + price, 0)),
+        note: first.note,
+        ...traced(own.flatMap(({ uses }) => uses)),
+      };
+    })
+    .toSorted((a, b) => (a.title < b.title ? -1 : a.title > b.title ? 1 : 0));
+}
