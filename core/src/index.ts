@@ -98,7 +98,6 @@ export * from './hydraulics/overflow';
 export * from './falls/capacity';
 export * from './falls/drain';
 export * from './falls/first-flush';
-export { hangsInGutter } from './falls/gutter-run';
 export * from './falls/height-budget';
 export * from './falls/measuring-sheet';
 export * from './falls/outfall';

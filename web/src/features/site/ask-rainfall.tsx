@@ -1,11 +1,10 @@
 'use client';
 
 import { useState } from 'react';
+import { CLIMATES } from '@/server/rainfall';
 import { Action } from '@/ui/action';
 import { EntryProblem } from '@/ui/entry-problem';
 import { useJob } from '../desk/job-provider';
-
-const CLIMATES = ['dry', 'temperate', 'wet coast', 'subtropical', 'tropical'] as const;
 
 /** Asks the stand-in rainfall service for the design rain and takes what it answers; it says that it is one. */
 export function AskRainfall() {

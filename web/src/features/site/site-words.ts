@@ -1,5 +1,4 @@
 import {
-  type CheckContext,
   type HeightRef,
   type HeightTrouble,
   type Job,
@@ -8,9 +7,6 @@ import {
   baseLevelM,
   formatLength,
 } from '@herrero/core';
-
-/** What of the site has a height that is read. */
-export type SiteKey = `${'roof' | 'terminal' | 'mark' | 'inflow' | 'tank'} ${string}`;
 
 /** What a key of the site names, where it has a height. */
 export function measuredOf(key: string | null): Measured | undefined {
@@ -44,6 +40,3 @@ export const TROUBLE_WORDS: Readonly<Record<HeightTrouble, string>> = {
   apart: 'readings apart',
   blunder: 'one reading left out',
 };
-
-/** A context of another job with the same parts: what is seen while something is dragged. */
-export type ContextOf = (job: Job) => CheckContext;

@@ -1,7 +1,7 @@
 import { drainLegs } from '../../../falls/drain';
 import { siteFigure } from '../../../job/job';
 import { type Report, defineCheck } from '../../define-check';
-import { setFix } from '../../move-fix';
+import { letItFall } from '../let-it-fall';
 import { atPart } from '../../places';
 
 /** A level in the hand shows this much over its length. */
@@ -30,10 +30,14 @@ export default defineCheck({
       .filter(({ leg }) => leg.sure)
       // What nobody has said of its fall is asked for, not condemned.
       .filter(({ fall, leg }) => fall < LEVEL && (leg.placed.riseM !== null || fall < -LEVEL))
-      .map(({ run: { penetration, strands }, leg, lengthM, fall, strand }): Report<'back' | 'flat'> => {
+      .map((drain): Report<'back' | 'flat'> => {
+        const {
+          run: { penetration },
+          leg,
+          lengthM,
+          fall,
+        } = drain;
         const leastM = siteFigure(context.job, 'fallShare') * lengthM;
-        // The rise of a pipe is said as it is walked from the tank: what comes in falls towards it.
-        const walkedUp = strands.includes(strand) && penetration.roles.includes('inlet');
         return {
           messageId: fall < -LEVEL ? 'back' : 'flat',
           at: atPart(leg.placed.id, penetration),
@@ -44,17 +48,7 @@ export default defineCheck({
             length: { lengthM },
             least: { lengthM: leastM },
           },
-          fixes: [
-            setFix(
-              'parts',
-              leg.placed,
-              'riseM',
-              leg.placed.riseM,
-              walkedUp ? leastM : -leastM,
-              'Let it fall by {least}',
-              { least: { lengthM: leastM } },
-            ),
-          ],
+          fixes: [letItFall(drain, leastM)],
         };
       }),
 });

@@ -1,7 +1,7 @@
 import { drainLegs } from '../../../falls/drain';
 import { siteFigure } from '../../../job/job';
 import { type Report, defineCheck } from '../../define-check';
-import { setFix } from '../../move-fix';
+import { letItFall } from '../let-it-fall';
 import { atPart } from '../../places';
 
 const LEVEL = 0.002;
@@ -31,7 +31,13 @@ export default defineCheck({
       .filter(({ leg }) => leg.sure)
       .filter(({ fall, lengthM }) => fall * lengthM < siteFigure(context.job, 'fallShare') * lengthM - ROUNDING_M)
       .filter(({ fall, leg }) => fall >= LEVEL || (leg.placed.riseM === null && fall > -LEVEL))
-      .map(({ run: { penetration }, leg, lengthM, fall }): Report<'little' | 'not-said'> => {
+      .map((drain): Report<'little' | 'not-said'> => {
+        const {
+          run: { penetration },
+          leg,
+          lengthM,
+          fall,
+        } = drain;
         const leastM = siteFigure(context.job, 'fallShare') * lengthM;
         return {
           messageId: fall < LEVEL ? 'not-said' : 'little',
@@ -43,17 +49,7 @@ export default defineCheck({
             length: { lengthM },
             least: { lengthM: leastM },
           },
-          fixes: [
-            setFix(
-              'parts',
-              leg.placed,
-              'riseM',
-              leg.placed.riseM,
-              penetration.roles.includes('inlet') ? leastM : -leastM,
-              'Let it fall by {least}',
-              { least: { lengthM: leastM } },
-            ),
-          ],
+          fixes: [letItFall(drain, leastM)],
         };
       }),
 });
