@@ -11,6 +11,7 @@ import {
   mate,
   overallMm,
   partTitle,
+  rainWords,
   resolveEnd,
   sealsWall,
 } from '@herrero/core';
@@ -53,6 +54,12 @@ export function PartPanel({ item, strand }: { readonly item: StrandItem; readonl
         ))}
         <dt className="border-t border-hair py-1 text-ink-2">least bore</dt>
         <dd className="border-t border-hair py-1">{formatLength(part.boreMm / 1000, measures)}</dd>
+        {rainWords(part).map(([name, words]) => (
+          <div key={name} className="contents">
+            <dt className="border-t border-hair py-1 text-ink-2">{name}</dt>
+            <dd className="border-t border-hair py-1">{words}</dd>
+          </div>
+        ))}
         {!isByLength(part) && (
           <>
             <dt className="border-t border-hair py-1 text-ink-2">overall</dt>

@@ -9,6 +9,7 @@ import {
   formatEnd,
   formatLength,
   isByLength,
+  rainWords,
   overallMm,
   partTitle,
   settingCaution,
@@ -78,6 +79,7 @@ function Figures({ part }: { readonly part: Part }) {
     ['least bore', both(part.boreMm)],
     ...(isByLength(part) ? [] : [[part.bendDegrees ? 'along its axis' : 'overall', both(overallMm(part))] as const]),
     ...(part.bendDegrees ? [['turns by', `${part.bendDegrees} degrees`] as const] : []),
+    ...rainWords(part),
     ...(part.oneWay ? [['water passes', 'from E1 only'] as const] : []),
     ...(part.ends.length > 0
       ? [
