@@ -1,13 +1,15 @@
 import { isFlexible } from '../assembly/flexible';
 import { drainM3s, leaderM3s } from '../hydraulics/gravity';
 import { stormM3s } from '../hydraulics/free-flow';
-import { freeRunM3s, roughnessM } from '../hydraulics/pipe-flow';
+import { lineReachOf } from '../hydraulics/line-flow';
+import { freeRunM3s } from '../hydraulics/pipe-flow';
 import { isByLength } from '../fittings/part';
 import type { CheckContext } from '../job/context';
 import { siteFigure } from '../job/job';
 import type { StrandItem } from '../job/run';
 import { runoffOf } from '../site/roof-materials';
 import { type GutterRun, gutterRuns } from './gutter-run';
+import { isSteep } from './steep';
 
 /** What the way from one gutter carries, and by which of its pieces. */
 export interface WayCapacity extends GutterRun {
@@ -23,8 +25,6 @@ export interface WayCapacity extends GutterRun {
   readonly runoff: number;
 }
 
-/** Steeper than this a pipe runs as a leader, flatter as a drain. */
-const UPRIGHT = 0.7;
 const DRAIN_FILL = 1;
 
 /** What the pieces of a way carry, each by the law that holds for how it lies. */
@@ -41,7 +41,7 @@ export const wayCapacities = (context: CheckContext): readonly WayCapacity[] =>
       const lengthM = item.placed.lengthM ?? 0;
       const riseM = Math.abs(leg.to.up - leg.from.up);
       const bore = item.part.boreMm / 1000;
-      const steep = lengthM > 0 && riseM > UPRIGHT * lengthM;
+      const steep = lengthM > 0 && isSteep(riseM, lengthM);
       const fall = lengthM > 0 ? Math.max(riseM / lengthM, leastFall) : leastFall;
       return [{ item, m3s: steep ? leaderM3s(bore) : drainM3s(bore, fall, DRAIN_FILL) }];
     });
@@ -63,13 +63,7 @@ function throttle({ items, legs, hole }: GutterRun, diverter: number, storm: num
   const [first, top] = [legs[0], legs[diverter]];
   if (!hose || !first || !top) return undefined;
   const headM = top.through.up - first.to.up;
-  const reaches = own.map(({ part, placed }) => ({
-    boreM: part.boreMm / 1000,
-    lengthM: isByLength(part) ? (placed.lengthM ?? 1) : 0,
-    roughnessM: roughnessM(part.material),
-    lossK: isByLength(part) ? 0 : part.lossK,
-  }));
-  const carriesM3s = freeRunM3s(Math.max(headM, hole.face === 'top' ? 0 : LEAST_HEAD_M), reaches);
+  const carriesM3s = freeRunM3s(Math.max(headM, hole.face === 'top' ? 0 : LEAST_HEAD_M), own.map(lineReachOf));
   return { item: hose, shareM3s: storm * (items[diverter]?.part.diverts ?? 1), carriesM3s };
 }
 

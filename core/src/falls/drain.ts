@@ -6,6 +6,7 @@ import { isByLength, type Part } from '../fittings/part';
 import type { CheckContext } from '../job/context';
 import { groundAtM } from '../job/heights';
 import type { Run, Strand } from '../job/run';
+import { isSteep } from './steep';
 
 /** A length of rigid pipe that runs free and more level than upright, as the water goes through it. */
 export interface DrainLeg {
@@ -22,8 +23,6 @@ export interface DrainLeg {
   readonly coverM: readonly [number, number];
 }
 
-/** A heading is upright when it rises or falls by more than this share of its length. */
-const UPRIGHT = 0.7;
 const NO_LENGTH_M = 1e-6;
 
 const outsideM = (part: Part): number => Math.max(...part.body.map((section) => section.outsideMm)) / 1000;
@@ -62,7 +61,7 @@ export const drainLegs = (context: CheckContext): readonly DrainLeg[] =>
           const lengthM = lengthOf(plus(leg.to, times(leg.from, -1)));
           const riseM = leg.to.up - leg.from.up;
           const isDrain = isByLength(leg.part) && !isFlexible(leg.part) && leg.placed.lengthM !== null;
-          if (!isDrain || lengthM < STUB_M || Math.abs(riseM) > UPRIGHT * lengthM) return [];
+          if (!isDrain || lengthM < STUB_M || isSteep(riseM, lengthM)) return [];
           const radiusM = outsideM(leg.part) / 2;
           const [fromM, toM] = flow === 'onward' ? [leg.from.up, leg.to.up] : [leg.to.up, leg.from.up];
           return [

@@ -4,6 +4,7 @@ import type { CheckContext } from '../job/context';
 import { baseLevelM } from '../job/levels';
 import type { StrandItem } from '../job/run';
 import { type GutterRun, gutterRuns } from './gutter-run';
+import { isSteep } from './steep';
 
 /** What one piece takes of the height between the opening and the gutter. */
 export interface BudgetItem {
@@ -30,8 +31,6 @@ export interface HeightBudget extends GutterRun {
 
 /** A pipe that is still to be lapped and held keeps this much [m] (common practice). */
 const LEAST_PIECE_M = 0.1;
-/** A pipe rises steeply enough to count as upright when it takes this share of its length. */
-const UPRIGHT = 0.7;
 
 /** The height budget of every roof whose water has a way into a tank. */
 export const heightBudgets = (context: CheckContext): readonly HeightBudget[] =>
@@ -40,7 +39,8 @@ export const heightBudgets = (context: CheckContext): readonly HeightBudget[] =>
       const leg = run.legs[place];
       const takesM = leg ? leg.to.up - leg.from.up : 0;
       const { lengthM } = item.placed;
-      const cuts = isByLength(item.part) && !isFlexible(item.part) && lengthM !== null && takesM > UPRIGHT * lengthM;
+      const cuts =
+        isByLength(item.part) && !isFlexible(item.part) && lengthM !== null && takesM > 0 && isSteep(takesM, lengthM);
       return {
         item,
         takesM,

@@ -4,7 +4,7 @@ import type { CheckContext } from '../job/context';
 import { groundAtM, placeUpM } from '../job/heights';
 import { siteFigure } from '../job/job';
 import { baseLevelM, invertM, levelsOf } from '../job/levels';
-import { holesOf } from '../job/lookup';
+import { holesOf, placeAt } from '../job/lookup';
 import { wantOf } from '../site/place-kinds';
 import { DRAWS } from '../walls/roles';
 import type { Tank } from '../walls/tank';
@@ -45,7 +45,7 @@ function pushesUp(tank: Tank, context: CheckContext): readonly Constraint[] {
     return run.strands.flatMap((strand, index): readonly Constraint[] => {
       const line = lines.find((one) => one.strand === index);
       const { end } = strand;
-      const place = end.at === 'terminal' ? job.terminals.find(({ id }) => id === end.id) : undefined;
+      const place = placeAt(job, end);
       const up = (push: Push, atM: number, of: string): Constraint => ({ push, way: 'up', atM, of });
       const placeM = place && placeUpM(job, place.id);
       const pressure = Math.max(

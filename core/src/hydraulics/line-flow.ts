@@ -47,7 +47,8 @@ const MM_PER_M = 1000;
 /** A port without a fitting of its own: a sharp entry (handbook value, from memory). */
 const SHARP_ENTRY = 0.5;
 
-const reachOf = ({ part, placed }: StrandItem, place: number): Reach => ({
+/** A piece of a line as its flow is worked out; the first is the way out of a tank. */
+export const lineReachOf = ({ part, placed }: StrandItem, place: number): Reach => ({
   boreM: part.boreMm / MM_PER_M,
   lengthM: isByLength(part) ? (placed.lengthM ?? UNKNOWN_LENGTH_M) : 0,
   roughnessM: roughnessM(part.material),
@@ -103,7 +104,7 @@ function workOut(run: Run, context: CheckContext): readonly LineFlow[] {
     if (!last || (strand.end.at === 'closed' && last.part.ends.length === 1)) return [];
     const end = endOf(strand, course.strands[place] ?? [], context.job);
     if (!end) return [];
-    const reaches = items.map(reachOf);
+    const reaches = items.map(lineReachOf);
     const states = WATER_STATES.map((water): FlowState => {
       // Where nothing can be drawn the water stands at full all the same.
       const volume = Math.min(levels.deadM3, levels.fullM3) + SHARE[water] * levels.usableM3;
@@ -134,7 +135,7 @@ function workOut(run: Run, context: CheckContext): readonly LineFlow[] {
 
 /** While the water stands so high above the finished ground [m], what a line gives [m3/s]. */
 export const flowAtM3s = ({ endM, items }: Pick<LineFlow, 'endM' | 'items'>, surfaceM: number): number =>
-  freeRunM3s(surfaceM - endM, items.map(reachOf), items.find(({ part }) => part.pump)?.part.pump?.curve);
+  freeRunM3s(surfaceM - endM, items.map(lineReachOf), items.find(({ part }) => part.pump)?.part.pump?.curve);
 
 /** So much below the pressure of the air is within what the losses are known by [m]. */
 const UNSURE_M = 0.3;

@@ -1,7 +1,7 @@
 import type { Role } from '../walls/roles';
 import type { Tank } from '../walls/tank';
-import type { Job, Penetration } from './job';
-import type { Run, Strand } from './run';
+import type { Job, Penetration, Terminal } from './job';
+import type { Run, Strand, StrandEnd } from './run';
 
 /** The tank an opening is in; undefined where the document names one that is not there. */
 export const tankOf = (
@@ -18,3 +18,7 @@ export const holesOf = ({ penetrations }: Job, tankId: string, ...roles: readonl
 /** What hangs on an opening; nothing where its run has not been walked. */
 export const strandsOf = ({ id }: Pick<Penetration, 'id'>, runs: readonly Run[]): readonly Strand[] =>
   runs.find(({ penetration }) => penetration.id === id)?.strands ?? [];
+
+/** The place where a strand ends; undefined where it ends elsewhere. */
+export const placeAt = ({ terminals }: Pick<Job, 'terminals'>, end: StrandEnd | undefined): Terminal | undefined =>
+  end?.at === 'terminal' ? terminals.find(({ id }) => id === end.id) : undefined;

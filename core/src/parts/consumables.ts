@@ -11,6 +11,10 @@ export interface PlacedNeed extends Use {
   readonly need: Need;
 }
 
+/** Codes of what is bought by width and by number. */
+export const tapeCode = (widthIn: number): string => `TA-${`${Math.round(widthIn * 100)}`.padStart(3, '0')}`;
+export const clampCode = (name: string): string => `HC-${name.split(' ').at(-1) ?? ''}`;
+
 const ROLL_M = 13.2;
 const TIN_ML = 118;
 export const CEMENT_CODES: Readonly<Record<Cement, string>> = {
@@ -48,9 +52,7 @@ function tapeLines(needs: readonly PlacedNeed[]): PartsLine[] {
       const turns = own.reduce((sum, { need }) => sum + need.turns, 0);
       const rolls = Math.ceil(metres / ROLL_M);
       return {
-        code: `TA-${Math.round(width * 100)
-          .toString()
-          .padStart(3, '0')}`,
+        code: tapeCode(width),
         title: 'Thread tape',
         detail: `${inchFigure(width)} in wide, 13.2 m roll`,
         need: metres,
@@ -125,7 +127,7 @@ function clampLines(needs: readonly PlacedNeed[]): PartsLine[] {
   return [...new Set(clamps.map(({ need }) => need.name))].map((name) => {
     const own = clamps.filter(({ need }) => need.name === name);
     const count = own.reduce((sum, { need }) => sum + need.count, 0);
-    return pieces(`HC-${name.split(' ').at(-1) ?? ''}`, 'Hose clamp', name, count, PRICES.clamp, own);
+    return pieces(clampCode(name), 'Hose clamp', name, count, PRICES.clamp, own);
   });
 }
 

@@ -10,10 +10,11 @@ import { roofsInto } from '../job/heights';
 import { isToDrill, sealOf } from '../job/resolve';
 import { sizeCode } from '../quantity/size';
 import { ANCHORS } from '../site/substrates';
-import { BEAD_ML, CEMENT_CODES, LUBRICANT_ML } from './consumables';
+import { BEAD_ML, CEMENT_CODES, LUBRICANT_ML, clampCode, tapeCode } from './consumables';
 import { cutOf } from './drilling';
 import type { PartsLine, Unit } from './parts-list';
 import { bracketCode, bracketsFor } from './site-lines';
+import { sawCode } from './tools';
 import { type Use, useOfHole, useOfPart } from './trace';
 
 /** Something the job needs, counted at the place where it is needed. */
@@ -40,9 +41,7 @@ function ofNeed(need: Need): Omit<Required, 'use'> | readonly Omit<Required, 'us
   switch (need.kind) {
     case 'tape':
       return {
-        code: `TA-${Math.round(tapeWidthIn(need.size) * 100)
-          .toString()
-          .padStart(3, '0')}`,
+        code: tapeCode(tapeWidthIn(need.size)),
         amount: need.lengthM,
         unit: 'm',
       };
@@ -54,7 +53,7 @@ function ofNeed(need: Need): Omit<Required, 'use'> | readonly Omit<Required, 'us
     case 'washer':
       return { code: 'WA', detail: need.name, amount: 1, unit: 'piece' };
     case 'clamp':
-      return { code: `HC-${need.name.split(' ').at(-1) ?? ''}`, detail: need.name, amount: need.count, unit: 'piece' };
+      return { code: clampCode(need.name), detail: need.name, amount: need.count, unit: 'piece' };
     case 'insert':
       return { code: 'IN', detail: need.name, amount: 1, unit: 'piece' };
     case 'lubricant':
@@ -84,7 +83,7 @@ function requirements(context: CheckContext): readonly Required[] {
     .flatMap((hole): readonly Required[] => {
       const cut = cutOf(hole, context);
       if (!cut) return [];
-      const code = 'sawM' in cut ? `SW-${Math.round(cut.sawM * 10_000)}` : cut.fit === 'core' ? 'KD' : 'JS';
+      const code = 'sawM' in cut ? sawCode(cut.sawM) : cut.fit === 'core' ? 'KD' : 'JS';
       return [{ code, amount: 0, unit: 'piece', use: useOfHole(hole) }];
     });
   const stands = (id: string): boolean => index.placed(id)?.placed.existing === true;

@@ -1,3 +1,4 @@
+import { placeAt } from '../job/lookup';
 import { runsOnce } from '../assembly/flow';
 import { beddingM3 } from '../assembly/trench';
 import { isDownpipe } from '../fittings/capability';
@@ -123,7 +124,7 @@ export const markerLines = ({ runs, job }: CheckContext): PartsLine[] => {
   const ends = runs.flatMap(({ penetration, strands }) =>
     penetration.roles.includes('overflow')
       ? strands.flatMap(({ end }) => {
-          const place = end.at === 'terminal' ? job.terminals.find(({ id }) => id === end.id) : undefined;
+          const place = placeAt(job, end);
           return place?.kind === 'daylight'
             ? [{ place: penetration.label, of: 'terminal' as const, id: place.id, penetrationId: penetration.id }]
             : [];

@@ -12,6 +12,8 @@ export interface HoleToDrill {
   readonly cut: SawFit;
 }
 
+export const sawCode = (diameterM: number): string => `SW-${Math.round(diameterM * 10_000)}`;
+
 /** Invented price of a hole saw, by diameter. */
 const sawUsd = (diameterM: number): number => Math.round((8 + diameterM * 220) * 20) / 20;
 
@@ -37,7 +39,7 @@ export function drillLines(holes: readonly HoleToDrill[], measures: Measures): r
     ...saws.map((saw): PartsLine => {
       const own = holes.filter((hole) => sawOf(hole) === saw);
       return {
-        code: `SW-${Math.round(saw * 10000)}`,
+        code: sawCode(saw),
         title: 'Hole saw',
         detail: formatLength(saw, measures),
         need: 1,

@@ -16,7 +16,8 @@ export function formatVolume(m3: number, measures: Measures, both = false): stri
   return both ? `${gallons}, ${litres}` : gallons;
 }
 
-const M2_PER_SQUARE_FOOT = 0.3048 ** 2;
+/** Exact by definition (international foot, 1959). */
+export const M2_PER_SQUARE_FOOT = 0.3048 ** 2;
 
 /** A roof's plan area as the job reads it: `640 sq ft`, `59 m2`. */
 export const formatArea = (m2: number, measures: Measures): string =>

@@ -10,6 +10,7 @@ import {
   newMark,
   newRoof,
   newTerminal,
+  M2_PER_SQUARE_FOOT,
 } from '@herrero/core';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
@@ -26,8 +27,6 @@ interface Kind {
   readonly edit: (id: string, name: string, kind: string, areaM2: number) => Edit;
   readonly key: (id: string) => string;
 }
-
-const M2_PER_SQUARE_FOOT = 0.3048 ** 2;
 
 /** What can be named on a site, by what it is called. */
 const KINDS: readonly Kind[] = [

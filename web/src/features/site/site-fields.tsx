@@ -18,6 +18,7 @@ import {
   SUBSTRATE_NAMES,
   type Terminal,
   wantOf,
+  M2_PER_SQUARE_FOOT,
 } from '@herrero/core';
 import { type ReactNode, useState } from 'react';
 import { Action } from '@/ui/action';
@@ -31,7 +32,6 @@ import { ReadingForm, ReadingList } from './reading-form';
 import { datumOf } from './site-words';
 import { useSiteField } from './use-site-field';
 
-const M2_PER_SQUARE_FOOT = 0.3048 ** 2;
 const SECONDS_PER_MINUTE = 60;
 
 /** One of a few words, or not said. */

@@ -1,18 +1,4 @@
-import {
-  type HeightRef,
-  type HeightTrouble,
-  type Job,
-  type Measured,
-  type Measures,
-  baseLevelM,
-  formatLength,
-} from '@herrero/core';
-
-/** What a key of the site names, where it has a height. */
-export function measuredOf(key: string | null): Measured | undefined {
-  const [of, id] = [key?.slice(0, key.indexOf(' ')), key?.slice(key.indexOf(' ') + 1)];
-  return id !== undefined && (of === 'roof' || of === 'terminal' || of === 'mark') ? { of, id } : undefined;
-}
+import { type HeightRef, type HeightTrouble, type Job, type Measures, baseLevelM, formatLength } from '@herrero/core';
 
 /** The height from which figures are said: the base of the first tank, over the finished ground. */
 export const datumOf = ({ tanks }: Job): number => (tanks[0] ? baseLevelM(tanks[0]) : 0);

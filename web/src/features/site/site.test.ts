@@ -4,7 +4,7 @@ import { CLIMATES, DURATIONS_MIN, standInRain } from '@/server/rainfall';
 import { fallWords } from './falls-section';
 import { readLaserLine, standInLaser } from './laser';
 import { referencesFor } from './reading-form';
-import { heightWords, measuredOf, refName } from './site-words';
+import { heightWords, refName } from './site-words';
 
 describe('the stand-in laser level', () => {
   const presses = (count: number) => {
@@ -42,8 +42,6 @@ describe('words of heights', () => {
     const job = ternPoint();
     expect(refName(job, { of: 'roof', id: 'boat-house' })).toBe('gutter of boat house');
     expect(refName(job, { of: 'mark', id: 'gone' })).toBe('something that is gone');
-    expect(measuredOf('roof a b')).toEqual({ of: 'roof', id: 'a b' });
-    expect(measuredOf('inflow a')).toBeUndefined();
   });
 });
 

@@ -8,13 +8,11 @@ import {
   lengthUnit,
   parseLength,
   siteFigure,
+  stormM3s,
 } from '@herrero/core';
 import { useState } from 'react';
 import { EntryProblem } from '@/ui/entry-problem';
 import { notALength } from '@/ui/length-field';
-
-const MM_PER_M = 1000;
-const SECONDS_PER_HOUR = 3600;
 
 /** A gutter improvised from slit pipe: the least size that can be spread over the edge of the roof. */
 export function SlitGutterLine({ roofId, context }: { readonly roofId: string; readonly context: CheckContext }) {
@@ -23,7 +21,7 @@ export function SlitGutterLine({ roofId, context }: { readonly roofId: string; r
   const [typed, setTyped] = useState('');
   const roof = job.roofs.find(({ id }) => id === roofId);
   const parsed = parseLength(typed, lengthUnit(measures));
-  const storm = ((roof?.planAreaM2 ?? 0) * siteFigure(job, 'stormMmPerH')) / MM_PER_M / SECONDS_PER_HOUR;
+  const storm = stormM3s(roof?.planAreaM2 ?? 0, siteFigure(job, 'stormMmPerH'));
   const found =
     parsed.ok && parsed.value > 0
       ? leastSlitGutter(parsed.value, storm, catalogue, measures === 'in-gal' ? 'US' : 'EU')

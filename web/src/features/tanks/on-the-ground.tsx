@@ -23,6 +23,7 @@ import {
   lidOverGroundM,
   siteFigure,
   tankType,
+  M2_PER_SQUARE_FOOT,
 } from '@herrero/core';
 import { Action } from '@/ui/action';
 import { EntryProblem } from '@/ui/entry-problem';
@@ -35,7 +36,6 @@ import { useTankField } from './use-tank-field';
 
 const KG_PER_POUND = 0.45359237;
 const GRAVITY = 9.80665;
-const M2_PER_SQUARE_FOOT = 0.3048 ** 2;
 
 /** What presses on the ground, as a load on the area by which it is thought of. */
 const formatPressure = (kpa: number, measures: Measures): string =>

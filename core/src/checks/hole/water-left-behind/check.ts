@@ -1,4 +1,4 @@
-import { tankOf } from '../../../job/lookup';
+import { tankOf, placeAt } from '../../../job/lookup';
 import { flatRadiusM } from '../../../job/resolve';
 import { placeUpM } from '../../../job/heights';
 import { baseLevelM, levelsOf } from '../../../job/levels';
@@ -63,7 +63,7 @@ export default defineCheck({
         )
         .flatMap(({ penetration, strands }) =>
           strands.flatMap(({ end }) => {
-            const place = end.at === 'terminal' ? job.terminals.find(({ id }) => id === end.id) : undefined;
+            const place = placeAt(job, end);
             const upM = place && placeUpM(job, place.id);
             return place && upM !== undefined ? [{ penetration, place, overM: upM - baseLevelM(tank) }] : [];
           }),

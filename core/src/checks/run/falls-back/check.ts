@@ -1,11 +1,5 @@
-import { drainLegs } from '../../../falls/drain';
-import { siteFigure } from '../../../job/job';
-import { type Report, defineCheck } from '../../define-check';
-import { letItFall } from '../let-it-fall';
-import { atPart } from '../../places';
-
-/** A level in the hand shows this much over its length. */
-const LEVEL = 0.002;
+import { defineCheck } from '../../define-check';
+import { fallReports } from '../fall-reports';
 
 export default defineCheck({
   meta: {
@@ -25,30 +19,5 @@ export default defineCheck({
       },
     },
   },
-  check: (context) =>
-    drainLegs(context)
-      .filter(({ leg }) => leg.sure)
-      // What nobody has said of its fall is asked for, not condemned.
-      .filter(({ fall, leg }) => fall < LEVEL && (leg.placed.riseM !== null || fall < -LEVEL))
-      .map((drain): Report<'back' | 'flat'> => {
-        const {
-          run: { penetration },
-          leg,
-          lengthM,
-          fall,
-        } = drain;
-        const leastM = siteFigure(context.job, 'fallShare') * lengthM;
-        return {
-          messageId: fall < -LEVEL ? 'back' : 'flat',
-          at: atPart(leg.placed.id, penetration),
-          data: {
-            part: leg.part.name,
-            hole: penetration.label,
-            by: { lengthM: Math.abs(fall) * lengthM },
-            length: { lengthM },
-            least: { lengthM: leastM },
-          },
-          fixes: [letItFall(drain, leastM)],
-        };
-      }),
+  check: (context) => fallReports(context, ['back', 'flat']),
 });

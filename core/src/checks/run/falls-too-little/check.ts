@@ -1,12 +1,5 @@
-import { drainLegs } from '../../../falls/drain';
-import { siteFigure } from '../../../job/job';
-import { type Report, defineCheck } from '../../define-check';
-import { letItFall } from '../let-it-fall';
-import { atPart } from '../../places';
-
-const LEVEL = 0.002;
-/** A rounding of the tape is not a fault. */
-const ROUNDING_M = 0.001;
+import { defineCheck } from '../../define-check';
+import { fallReports } from '../fall-reports';
 
 export default defineCheck({
   meta: {
@@ -26,30 +19,5 @@ export default defineCheck({
       },
     },
   },
-  check: (context) =>
-    drainLegs(context)
-      .filter(({ leg }) => leg.sure)
-      .filter(({ fall, lengthM }) => fall * lengthM < siteFigure(context.job, 'fallShare') * lengthM - ROUNDING_M)
-      .filter(({ fall, leg }) => fall >= LEVEL || (leg.placed.riseM === null && fall > -LEVEL))
-      .map((drain): Report<'little' | 'not-said'> => {
-        const {
-          run: { penetration },
-          leg,
-          lengthM,
-          fall,
-        } = drain;
-        const leastM = siteFigure(context.job, 'fallShare') * lengthM;
-        return {
-          messageId: fall < LEVEL ? 'not-said' : 'little',
-          at: atPart(leg.placed.id, penetration),
-          data: {
-            part: leg.part.name,
-            hole: penetration.label,
-            by: { lengthM: fall * lengthM },
-            length: { lengthM },
-            least: { lengthM: leastM },
-          },
-          fixes: [letItFall(drain, leastM)],
-        };
-      }),
+  check: (context) => fallReports(context, ['not-said', 'little']),
 });

@@ -1,7 +1,7 @@
 import { coursesOf } from '../../../assembly/course';
 import { placeUpM } from '../../../job/heights';
 import { baseLevelM } from '../../../job/levels';
-import { tankOf } from '../../../job/lookup';
+import { tankOf, placeAt } from '../../../job/lookup';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';
 
@@ -26,7 +26,7 @@ export default defineCheck({
       const tank = tankOf(context.job, penetration);
       const course = coursesOf(context).get(penetration.id);
       return strands.flatMap(({ end }, place) => {
-        const terminal = end.at === 'terminal' ? context.job.terminals.find(({ id }) => id === end.id) : undefined;
+        const terminal = placeAt(context.job, end);
         const last = course?.strands[place]?.at(-1);
         if (!terminal) return [];
         const upM = placeUpM(context.job, terminal.id);

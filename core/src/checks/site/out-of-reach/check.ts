@@ -1,3 +1,4 @@
+import { placeAt } from '../../../job/lookup';
 import { lineFlows } from '../../../hydraulics/line-flow';
 import { defineCheck } from '../../define-check';
 import { atSite } from '../../places';
@@ -20,7 +21,7 @@ export default defineCheck({
     context.runs.flatMap((run) =>
       lineFlows(run, context).flatMap(({ strand, states, pumped, endKnownBy }) => {
         const end = run.strands[strand]?.end;
-        const place = end?.at === 'terminal' ? context.job.terminals.find(({ id }) => id === end.id) : undefined;
+        const place = placeAt(context.job, end);
         const tank = context.job.tanks.find(({ id }) => id === run.penetration.tankId);
         const full = states.find(({ water }) => water === 'full');
         if (!place || !tank || !full || pumped || endKnownBy !== 'place') return [];

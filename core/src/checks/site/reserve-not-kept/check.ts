@@ -1,5 +1,5 @@
 import { invertM } from '../../../job/levels';
-import { holesOf } from '../../../job/lookup';
+import { holesOf, placeAt } from '../../../job/lookup';
 import { wantOf } from '../../../site/place-kinds';
 import { volumeAtM3 } from '../../../walls/level';
 import { DRAWS } from '../../../walls/roles';
@@ -27,7 +27,7 @@ export default defineCheck({
     context.runs.flatMap(({ penetration: hole, strands }) =>
       strands.flatMap(({ end }) => {
         const { job } = context;
-        const place = end.at === 'terminal' ? job.terminals.find(({ id }) => id === end.id) : undefined;
+        const place = placeAt(job, end);
         const tank = job.tanks.find(({ id }) => id === hole.tankId);
         const wants = place ? wantOf(place, 'reserveM3') : 0;
         if (!place || !tank || wants === 0) return [];

@@ -1,3 +1,4 @@
+import { placeAt } from '../../../job/lookup';
 import { lineFlows } from '../../../hydraulics/line-flow';
 import { GRAVITY_M_S2 } from '../../../hydraulics/free-flow';
 import { formatFlow, formatPressure } from '../../../quantity/flow';
@@ -30,7 +31,7 @@ export default defineCheck({
     context.runs.flatMap((run) =>
       lineFlows(run, context).flatMap(({ strand, states, endKnownBy }): readonly Report<'pressure' | 'flow'>[] => {
         const end = run.strands[strand]?.end;
-        const place = end?.at === 'terminal' ? context.job.terminals.find(({ id }) => id === end.id) : undefined;
+        const place = placeAt(context.job, end);
         const half = states.find(({ water }) => water === 'half');
         if (!place || !half || half.headM <= 0 || endKnownBy !== 'place') return [];
         const { measures } = context.job;
