@@ -2,6 +2,7 @@ export * from './provenance';
 export * from './region';
 export * from './result';
 export * from './quantity/length';
+export * from './quantity/money';
 export * from './quantity/pressure';
 export * from './quantity/size';
 export * from './quantity/values';

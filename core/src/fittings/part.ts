@@ -86,6 +86,8 @@ export interface Part {
   readonly diverts?: number;
   /** A fine mesh that all the water goes through: opening and open area of the mesh; is there a way round it once it clogs? */
   readonly mesh?: { readonly openingMm: number; readonly openAreaMm2: number; readonly bypass: boolean };
+  /** What it is filled with by the one who builds it, sand and gravel [m3]; absent: it comes ready. */
+  readonly mediaM3?: number;
   /** Water may pass from inlet to outlet only. */
   readonly oneWay?: true;
   /** Loss of head on the velocity in the least bore, straight through. */

@@ -3,12 +3,13 @@ import type { Medium } from '../connections/mating';
 import type { Role } from '../walls/roles';
 import type { Tank, WallPlace } from '../walls/tank';
 import type { Measures } from '../quantity/length';
+import type { Reckoning } from '../quantity/money';
 import type { NominalSize } from '../quantity/size';
 import type { InflowKind } from '../site/inflow-kinds';
 import type { PlaceKind, PlaceWant } from '../site/place-kinds';
 import type { Substrate } from '../site/substrates';
 
-export const SCHEMA_VERSION = 5;
+export const SCHEMA_VERSION = 6;
 
 /** What becomes of an opening that the tank comes with; one that is cut out is a hole like any other. */
 export const PORT_USES = ['use', 'plug', 'leave'] as const;
@@ -54,6 +55,14 @@ export interface Penetration extends WallPlace {
 export const HEADINGS = ['out', 'back', 'left', 'right', 'up', 'down'] as const;
 export type Heading = (typeof HEADINGS)[number];
 
+/** How the length of a piece is known: from the plan, taken on site before it is cut, or cut long and trimmed later. */
+export const LENGTH_KINDS = ['computed', 'measured', 'left-long'] as const;
+export type LengthKind = (typeof LENGTH_KINDS)[number];
+
+/** The step at which a piece that was left long is trimmed. */
+export const TRIM_STEPS = ['dry-fit', 'fixed', 'backfill', 'hand-over'] as const;
+export type TrimStep = (typeof TRIM_STEPS)[number];
+
 export interface PlacedPart {
   readonly id: string;
   readonly code: string;
@@ -67,6 +76,9 @@ export interface PlacedPart {
   readonly riseM: number | null;
   /** Held by straps or a stand of its own. */
   readonly held: boolean;
+  readonly lengthKind: LengthKind;
+  /** Only of a piece that is left long; null: not said. */
+  readonly trimAt: TrimStep | null;
 }
 
 /** What a height is taken from: the finished ground at the tanks, or something else that has a height. */
@@ -168,8 +180,12 @@ export type SunPlan = (typeof SUN_PLANS)[number];
 export const FROST_PLANS = ['drained', 'insulated', 'none-here'] as const;
 export type FrostPlan = (typeof FROST_PLANS)[number];
 
+/** What is bought beyond what is built in: nothing, what is easily lost or spoilt, or what nobody can fetch. */
+export const SPARES = ['none', 'sensible', 'remote'] as const;
+export type Spares = (typeof SPARES)[number];
+
 /** What is said once for the whole job. A figure of the site that nobody has given is null and is assumed. */
-export interface Settings extends Readonly<Record<SiteFigure, number | null>> {
+export interface Settings extends Readonly<Record<SiteFigure, number | null>>, Reckoning {
   readonly name: string;
   readonly measures: Measures;
   /** A bead of silicone at every bulkhead, as insurance. */
@@ -178,6 +194,7 @@ export interface Settings extends Readonly<Record<SiteFigure, number | null>> {
   readonly frostPlan: FrostPlan | null;
   /** Is the water drunk? null: not said, taken as no. */
   readonly drinking: boolean | null;
+  readonly spares: Spares;
 }
 
 /** The settings of a job that nobody has said anything about yet. */
@@ -195,6 +212,9 @@ export const NO_SETTINGS: Omit<Settings, 'name' | 'measures'> = {
   sunPlan: null,
   frostPlan: null,
   drinking: null,
+  spares: 'none',
+  currency: 'USD',
+  taxPercent: null,
 };
 
 /** A figure of the site: as given, or as assumed until it is. */

@@ -65,7 +65,7 @@ test('a job of the first version becomes one of today, with all that was said in
   const renamed: Readonly<Record<string, string>> = { 'UT-150': 'U-150', 'TR-150075': 'TRS-150075' };
   expect(job).toMatchObject({
     ...old,
-    schemaVersion: 5,
+    schemaVersion: 6,
     terminals: old.terminals.map(({ id, name }) => ({ id, name })),
     parts: old.parts.map(({ code, ...part }) => ({ ...part, code: renamed[code] ?? code })),
   });

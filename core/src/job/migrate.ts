@@ -66,6 +66,15 @@ const STEPS: Readonly<Record<number, (job: Old) => Old>> = {
       ),
     };
   },
+  // Version 6: how a length is known, spares, and the money of the job.
+  5: (job) => ({
+    spares: 'none',
+    currency: 'USD',
+    taxPercent: null,
+    ...job,
+    schemaVersion: 6,
+    parts: (job['parts'] as readonly Old[]).map((part) => ({ lengthKind: 'computed', trimAt: null, ...part })),
+  }),
 };
 
 /** Codes that were given anew in version 3: the start of the old one, and what it became. */

@@ -13,5 +13,7 @@ export const newPart = (
   points: null,
   riseM: null,
   held: false,
+  lengthKind: 'computed',
+  trimAt: null,
   ...given,
 });

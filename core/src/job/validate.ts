@@ -1,4 +1,5 @@
 import type { FieldProblem } from '../result';
+import { MOST_TAX_PERCENT } from '../quantity/money';
 import { tankOf } from './lookup';
 import { parseEnd } from '../connections/parse';
 import type { Catalogue } from '../fittings/catalogue';
@@ -231,12 +232,14 @@ const FIGURE_LIMITS: Readonly<Record<SiteFigure, readonly [number, number, strin
   coverM: [0, 5, 'The cover of a line is from 0 to 5 m.'],
 };
 
-const settingProblems = (job: Job): FieldProblem[] =>
-  SITE_FIGURES.flatMap((figure) => {
+const settingProblems = (job: Job): FieldProblem[] => [
+  ...SITE_FIGURES.flatMap((figure) => {
     const [least, most, message] = FIGURE_LIMITS[figure];
     const value = job[figure];
     return value === null || (value >= least && value <= most) ? [] : [{ path: figure, message }];
-  });
+  }),
+  ...saidProblem(job.taxPercent, MOST_TAX_PERCENT, 'taxPercent', `Tax is from 0 to ${MOST_TAX_PERCENT} percent.`),
+];
 
 /** What a source falls into is there, and what it is covered with is known. */
 function sourceProblems(
@@ -355,8 +358,14 @@ function partProblems(part: Job['parts'][number], index: number, catalogue: Cata
     return [
       ...say(lengthM !== null, 'lengthM', `${found.name} is a piece and has no length to give.`),
       ...say(riseM !== null, 'riseM', `${found.name} is a piece and goes where it points.`),
+      ...say(part.lengthKind !== 'computed', 'lengthKind', `${found.name} is a piece and is not cut.`),
     ];
   return [
+    ...say(
+      part.trimAt !== null && part.lengthKind !== 'left-long',
+      'trimAt',
+      `${found.name} is trimmed later only where it is left long.`,
+    ),
     ...say(
       lengthM !== null && !between(lengthM, 0, LIMITS.cutLengthM),
       'lengthM',

@@ -2,7 +2,9 @@ import type { Need } from '../connections/mating';
 import { CEMENTS, CEMENT_NAMES, type Cement } from '../connections/material';
 import { tapeWidthIn } from '../connections/make-up/tape';
 import { inchFigure } from '../quantity/length';
+import { type NominalSize, sizeInInches } from '../quantity/size';
 import { cents } from './cents';
+import { packed } from './packed';
 import type { PartsLine } from './parts-list';
 import { type Use, traced } from './trace';
 
@@ -27,12 +29,35 @@ export const CEMENT_CODES: Readonly<Record<Cement, string>> = {
 export const LUBRICANT_ML = 5;
 /** A bead of silicone round one bulkhead [ml] (common practice). */
 export const BEAD_ML = 15;
+const PASTE_TUBE_ML = 60;
+/** From this size paste goes over the tape (common practice). */
+const PASTE_FROM_IN = 1.25;
+/** A film of this thickness over so many diameters' length of thread [mm] (common practice). */
+const PASTE_FILM_MM = 0.3;
+const PASTE_LENGTH_SHARE = 0.6;
+/** Paste over the tape of a thread: a film round its diameter over its length [ml]; 0 for small threads. */
+export const pasteMl = (size: NominalSize): number => {
+  const inches = sizeInInches(size);
+  if (inches < PASTE_FROM_IN) return 0;
+  const acrossMm = inches * 25.4;
+  return (Math.PI * acrossMm * acrossMm * PASTE_LENGTH_SHARE * PASTE_FILM_MM) / 1000;
+};
+
 /** Invented prices, as every shipped price is. */
-const PRICES = { roll: 1.9, cementTin: 6.8, primerTin: 6.2, clamp: 1.6, washer: 0.4, insert: 0.6 } as const;
+const PRICES = {
+  paste: 4.4,
+  roll: 1.9,
+  cementTin: 6.8,
+  primerTin: 6.2,
+  clamp: 1.6,
+  washer: 0.4,
+  insert: 0.6,
+} as const;
 
 /** What the joints need, by amount: tape by width, primer and cement, washers, clamps, inserts, lubricant. */
 export const consumableLines = (needs: readonly PlacedNeed[]): readonly PartsLine[] => [
   ...tapeLines(needs),
+  ...pasteLines(needs),
   ...cementLines(needs),
   ...washerLines(needs),
   ...clampLines(needs),
@@ -50,19 +75,38 @@ function tapeLines(needs: readonly PlacedNeed[]): PartsLine[] {
       const own = tape.filter((one) => one.width === width);
       const metres = Math.round(own.reduce((sum, { need }) => sum + need.lengthM, 0) * 100) / 100;
       const turns = own.reduce((sum, { need }) => sum + need.turns, 0);
-      const rolls = Math.ceil(metres / ROLL_M);
-      return {
+      return packed({
         code: tapeCode(width),
         title: 'Thread tape',
         detail: `${inchFigure(width)} in wide, 13.2 m roll`,
         need: metres,
         unit: 'm',
-        buy: rolls,
-        priceUsd: cents(rolls * PRICES.roll),
-        ...traced(own),
+        holds: ROLL_M,
+        packUsd: PRICES.roll,
+        uses: own,
         note: `${turns} turns on ${own.length} joint${own.length === 1 ? '' : 's'}`,
-      };
+      });
     });
+}
+
+function pasteLines(needs: readonly PlacedNeed[]): PartsLine[] {
+  const own = needs.flatMap(({ need, ...use }) =>
+    need.kind === 'tape' && pasteMl(need.size) > 0 ? [{ ...use, ml: pasteMl(need.size) }] : [],
+  );
+  if (own.length === 0) return [];
+  return [
+    packed({
+      code: 'JP-60',
+      title: 'Thread paste',
+      detail: 'for plastic threads, tube of 60 ml',
+      need: Math.ceil(own.reduce((sum, { ml }) => sum + ml, 0)),
+      unit: 'ml',
+      holds: PASTE_TUBE_ML,
+      packUsd: PRICES.paste,
+      uses: own,
+      note: `over the tape of ${own.length} large thread${own.length === 1 ? '' : 's'}`,
+    }),
+  ];
 }
 
 /** A tin of each cement there is, and one of primer for those that want it. */
@@ -74,20 +118,18 @@ function cementLines(needs: readonly PlacedNeed[]): PartsLine[] {
     needed: number,
     tinUsd: number,
     joints: readonly (typeof all)[number][],
-  ): PartsLine => {
-    const tins = Math.ceil(needed / TIN_ML);
-    return {
+  ): PartsLine =>
+    packed({
       code,
       title,
       detail: `${TIN_ML} ml tin`,
       need: Math.ceil(needed),
       unit: 'ml',
-      buy: tins,
-      priceUsd: cents(tins * tinUsd),
-      ...traced(joints),
+      holds: TIN_ML,
+      packUsd: tinUsd,
+      uses: joints,
       note: `${joints.length} socket${joints.length === 1 ? '' : 's'}; no flame, fresh air`,
-    };
-  };
+    });
   const primed = all.filter(({ need }) => need.primerMl > 0);
   const primerMl = primed.reduce((sum, { need }) => sum + need.primerMl, 0);
   return [

@@ -1,6 +1,11 @@
 import { cementFor } from '../connections/make-up/cement';
 import { describe, expect, test } from 'vitest';
+import type { Need } from '../connections/mating';
 import { shippedCatalogue } from '../fittings/catalogue';
+import { contextOf } from '../job/context';
+import { emptyJob } from '../job/job';
+import { newPart } from '../job/new-part';
+import { useOfPart } from './trace';
 import { sawFit } from '../walls/hole-saws';
 import { type PlacedNeed, consumableLines } from './consumables';
 import { drillLines, toolLines } from './tools';
@@ -29,7 +34,17 @@ describe('consumables', () => {
 
   test('tape of each width is a line of its own, narrow first', () => {
     const wide: PlacedNeed = { need: { kind: 'tape', size: '2', turns: 6, lengthM: 1.1 }, ...at('P5') };
-    expect(consumableLines([wide, tape(0.33, 'P1')]).map(({ code }) => code)).toEqual(['TA-050', 'TA-075']);
+    expect(consumableLines([wide, tape(0.33, 'P1')]).map(({ code }) => code)).toEqual(['TA-050', 'TA-075', 'JP-60']);
+  });
+
+  // A film of 0.3 mm round 50.8 mm over 0.6 of that: pi x 50.8 x 30.5 x 0.3 = 1.46 ml; four take 5.8 ml of a tube of 60.
+  test('large threads take paste over the tape', () => {
+    const wide = (place: string): PlacedNeed => ({
+      need: { kind: 'tape', size: '2', turns: 6, lengthM: 1.1 },
+      ...at(place),
+    });
+    expect(line(['P1', 'P2', 'P3', 'P4'].map(wide), 'JP-60')).toMatchObject({ need: 6, buy: 1, leftOver: 54 });
+    expect(line([tape(0.33, 'P1')], 'JP-60')).toBeUndefined();
   });
 
   // By hand: 3 in makes 40 joints to the quart of 946 ml: 23.7 ml a joint; six are 142 ml, two tins of 118.
@@ -137,23 +152,35 @@ describe('tools', () => {
     return found;
   };
 
+  const context = contextOf(emptyJob('None', 'in-gal'), shippedCatalogue);
+  const toolsFor = (codes: readonly string[], needs: readonly Need[] = []): readonly string[] =>
+    toolLines({
+      context,
+      needs,
+      placed: codes.map((code) => ({
+        part: part(code),
+        placed: newPart(code, code),
+        use: useOfPart(code, { id: 'h', label: 'P1' }),
+      })),
+    }).map(({ code }) => code);
+
+  // Pipe of 1 in is cut round, pipe of 3 in is sawn.
   test.each([
     ['a pipe', ['PI-100'], ['TM', 'PC', 'BV']],
+    ['a large pipe', ['PI-300'], ['TM', 'FS', 'BV']],
     ['a hose', ['HO-100'], ['TM', 'KN']],
     ['a bulkhead', ['BH-100'], ['TM', 'SR']],
     ['nothing', [], []],
-  ])('for %s', (_, codes, expected) =>
-    expect(toolLines([], codes.map(part)).map(({ code }) => code)).toEqual(expected),
-  );
+  ])('for %s', (_, codes, expected) => expect(toolsFor(codes)).toEqual(expected));
 
   test('for tape two wrenches, for clamps a driver', () =>
     expect(
-      toolLines(
+      toolsFor(
+        ['NC-100'],
         [
           { kind: 'tape', size: '1', turns: 5, lengthM: 0.5 },
           { kind: 'clamp', name: 'x', count: 1 },
         ],
-        [part('NC-100')],
-      ).map(({ code }) => code),
+      ),
     ).toEqual(['TM', 'WR', 'SD']));
 });

@@ -10,12 +10,14 @@ import { roofsInto } from '../job/heights';
 import { isToDrill, sealOf } from '../job/resolve';
 import { sizeCode } from '../quantity/size';
 import { ANCHORS } from '../site/substrates';
-import { BEAD_ML, CEMENT_CODES, LUBRICANT_ML, clampCode, tapeCode } from './consumables';
+import { filled, foamCode, insulated, labelled, paintMl, painted } from './care-lines';
+import { BEAD_ML, CEMENT_CODES, LUBRICANT_ML, clampCode, pasteMl, tapeCode } from './consumables';
 import { cutOf } from './drilling';
 import type { PartsLine, Unit } from './parts-list';
 import { bracketCode, bracketsFor } from './site-lines';
+import { blockUses } from './stand-lines';
 import { sawCode } from './tools';
-import { type Use, useOfHole, useOfPart } from './trace';
+import { type Use, useOfHole, useOfPart, useOfTank } from './trace';
 
 /** Something the job needs, counted at the place where it is needed. */
 interface Required {
@@ -24,6 +26,8 @@ interface Required {
   readonly detail?: string;
   readonly amount: number;
   readonly unit: Unit;
+  /** It is cut to length: one piece of its own. */
+  readonly cut?: true;
   readonly use: Use;
 }
 
@@ -40,11 +44,10 @@ export interface Missing {
 function ofNeed(need: Need): Omit<Required, 'use'> | readonly Omit<Required, 'use'>[] {
   switch (need.kind) {
     case 'tape':
-      return {
-        code: tapeCode(tapeWidthIn(need.size)),
-        amount: need.lengthM,
-        unit: 'm',
-      };
+      return [
+        { code: tapeCode(tapeWidthIn(need.size)), amount: need.lengthM, unit: 'm' },
+        ...(pasteMl(need.size) > 0 ? [{ code: 'JP-60', amount: pasteMl(need.size), unit: 'ml' } as const] : []),
+      ];
     case 'cement':
       return [
         { code: CEMENT_CODES[need.cement], amount: need.ml, unit: 'ml' },
@@ -75,7 +78,7 @@ function requirements(context: CheckContext): readonly Required[] {
   );
   const parts = placed.map(({ part, placed: { lengthM }, use }): Required => ({
     code: part.code,
-    ...(isByLength(part) ? { amount: lengthM ?? 0, unit: 'm' } : { amount: 1, unit: 'piece' }),
+    ...(isByLength(part) ? { amount: lengthM ?? 0, unit: 'm', cut: true } : { amount: 1, unit: 'piece' }),
     use,
   }));
   const saws = job.penetrations
@@ -133,23 +136,63 @@ function requirements(context: CheckContext): readonly Required[] {
       use: useOfHole(run.penetration),
     }))
     .filter(({ amount }) => amount > 0);
-  return [...parts, ...saws, ...seals, ...beads, ...straps, ...brackets, ...beds];
+  return [
+    ...parts,
+    ...saws,
+    ...seals,
+    ...beads,
+    ...straps,
+    ...brackets,
+    ...beds,
+    ...standRequirements(context),
+    ...careRequirements(context),
+  ];
 }
+
+/** What the tanks stand on. */
+const standRequirements = ({ job }: CheckContext): readonly Required[] => [
+  ...blockUses(job.tanks).map(({ use, count }): Required => ({ code: 'BK', amount: count, unit: 'piece', use })),
+  ...job.tanks
+    .filter(({ base }) => base === 'planks')
+    .map((tank): Required => ({
+      code: 'PK',
+      amount: tank.planks?.count ?? 0,
+      unit: 'piece',
+      use: useOfTank(tank),
+    }))
+    .filter(({ amount }) => amount > 0),
+];
+
+/** What keeps frost, sun and thirst away, and fills filters. */
+const careRequirements = (context: CheckContext): readonly Required[] => [
+  ...insulated(context).map(({ item, run, lengthM }): Required => ({
+    code: foamCode(item.part),
+    amount: lengthM,
+    unit: 'm',
+    use: useOfPart(item.placed.id, run.penetration),
+  })),
+  ...painted(context).map(({ item, run, m2 }): Required => ({
+    code: 'PA-500',
+    amount: paintMl(m2),
+    unit: 'ml',
+    use: useOfPart(item.placed.id, run.penetration),
+  })),
+  ...labelled(context).map((use): Required => ({ code: 'LB', amount: 1, unit: 'piece', use })),
+  ...filled(context).map(({ use, m3 }): Required => ({ code: 'FM-20', amount: m3, unit: 'm3', use })),
+];
 
 /** Amounts are listed to the hundredth, or whole. */
 const ROUNDING: Readonly<Record<Unit, number>> = {
   piece: 0,
   length: 0,
-  roll: 0,
-  tin: 0,
   m: 0.006,
   ml: 0.001,
   m3: 0.006,
 };
 
-/** What is cut to length is listed piece by piece, so that one of unknown length is not lost among known ones. */
-const keyOf = (code: string, detail: string | undefined, unit: Unit, use: Use | undefined): string =>
-  `${code}|${detail ?? ''}|${unit}|${unit === 'm' && use?.of === 'part' ? use.id : ''}`;
+/** What tells one thing of a list from another. */
+const keyOf = (code: string, detail: string | undefined, unit: Unit, pieceId: string | undefined): string =>
+  `${code}|${detail ?? ''}|${unit}|${pieceId ?? ''}`;
 
 /**
  * What a list lacks: everything the job needs is counted anew from its parts, joints and holes, and held against the
@@ -158,14 +201,17 @@ const keyOf = (code: string, detail: string | undefined, unit: Unit, use: Use | 
 export function missingFrom(lines: readonly PartsLine[], context: CheckContext): readonly Missing[] {
   const all = requirements(context);
   const shared = new Set(all.filter(({ detail }) => detail !== undefined).map(({ code }) => code));
+  // What is cut to length is listed piece by piece, so that one of unknown length is not lost among known ones.
+  const cut = new Set(all.filter(({ cut: isCut }) => isCut).map(({ code }) => code));
   const listed = new Map<string, number>();
   for (const { code, detail, unit, need, uses } of lines) {
-    const key = keyOf(code, shared.has(code) ? detail : undefined, unit, uses[0]);
+    const pieceId = unit === 'm' && cut.has(code) ? uses[0]?.id : undefined;
+    const key = keyOf(code, shared.has(code) ? detail : undefined, unit, pieceId);
     listed.set(key, (listed.get(key) ?? 0) + need);
   }
   const groups = new Map<string, Required[]>();
   for (const one of all) {
-    const key = keyOf(one.code, one.detail, one.unit, one.use);
+    const key = keyOf(one.code, one.detail, one.unit, one.cut ? one.use.id : undefined);
     groups.set(key, [...(groups.get(key) ?? []), one]);
   }
   return [...groups.entries()].flatMap(([key, own]): readonly Missing[] => {

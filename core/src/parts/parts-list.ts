@@ -2,7 +2,7 @@ import type { Bar, Piece } from './cut-plan';
 import type { Traced } from './trace';
 
 /** In what a line is counted. */
-export type Unit = 'piece' | 'm' | 'm3' | 'ml' | 'roll' | 'tin' | 'length';
+export type Unit = 'piece' | 'm' | 'm3' | 'ml' | 'length';
 
 /** One line of the list. What a stock length or a tin covers is said in `note`. */
 export interface PartsLine extends Traced {
@@ -15,6 +15,8 @@ export interface PartsLine extends Traced {
   readonly buy: number;
   /** For all of the line; null where it is not bought by itself. */
   readonly priceUsd: number | null;
+  /** What is left over of the packs that are bought, in the unit of the line; absent: nothing. */
+  readonly leftOver?: number;
   readonly note?: string;
 }
 

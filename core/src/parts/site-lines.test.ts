@@ -71,5 +71,8 @@ test('a wall on the way asks for a sleeve that clears the pipe', () => {
     ],
   });
   // 1 in pipe is 33.4 mm outside; 25 mm clear.
-  expect(lines(job)).toMatchObject([{ code: 'SLV', detail: 'at least 59 mm inside, 11-13/16 in long, for 1 in pipe' }]);
+  expect(lines(job)).toMatchObject([
+    { code: 'SLV', detail: 'at least 59 mm inside, 11-13/16 in long, for 1 in pipe' },
+    { code: 'LB' },
+  ]);
 });

@@ -11,8 +11,9 @@ import { formatLength } from '../quantity/length';
 import { sizeWords } from '../quantity/size';
 import { ANCHORS, SUBSTRATES, SUBSTRATE_NAMES, type Substrate } from '../site/substrates';
 import { cents } from './cents';
+import { packed } from './packed';
 import type { PartsLine } from './parts-list';
-import { type Use, traced, useOfHole, useOfPart } from './trace';
+import { type Use, traced, useOfHole, useOfPart, useOfTerminal } from './trace';
 
 /** From bracket to bracket of a downpipe, and how many a piece has at least (common practice). */
 const BRACKET_EVERY_M = 1.8;
@@ -100,20 +101,18 @@ export function beddingLines(context: CheckContext): PartsLine[] {
     .map((run) => ({ ...useOfHole(run.penetration), m3: beddingM3(run, context) }))
     .filter(({ m3 }) => m3 > 0);
   if (beds.length === 0) return [];
-  const need = Math.ceil(beds.reduce((sum, { m3 }) => sum + m3, 0) * 100) / 100;
-  const buy = Math.ceil(need / BAG_M3);
   return [
-    {
+    packed({
       code: 'BE-20',
       title: 'Bedding sand or pea gravel',
       detail: '20 L bag',
-      need,
+      need: Math.ceil(beds.reduce((sum, { m3 }) => sum + m3, 0) * 100) / 100,
       unit: 'm3',
-      buy,
-      priceUsd: cents(buy * BAG_USD),
-      ...traced(beds),
+      holds: BAG_M3,
+      packUsd: BAG_USD,
+      uses: beds,
       note: 'trench 300 mm wider than the pipe, 100 mm below it, 150 mm over it',
-    },
+    }),
   ];
 }
 
@@ -125,9 +124,7 @@ export const markerLines = ({ runs, job }: CheckContext): PartsLine[] => {
     penetration.roles.includes('overflow')
       ? strands.flatMap(({ end }) => {
           const place = placeAt(job, end);
-          return place?.kind === 'daylight'
-            ? [{ place: penetration.label, of: 'terminal' as const, id: place.id, penetrationId: penetration.id }]
-            : [];
+          return place?.kind === 'daylight' ? [useOfTerminal(place.id, penetration)] : [];
         })
       : [],
   );
@@ -171,7 +168,7 @@ export const sleeveLines = ({ runs, job }: CheckContext): PartsLine[] =>
         unit: 'piece',
         buy: 1,
         priceUsd: inventedPriceUsd(SLEEVE_USD, pipe.part.size),
-        ...traced([{ place: run.penetration.label, of: 'terminal', id, penetrationId: run.penetration.id }]),
+        ...traced([useOfTerminal(id, run.penetration)]),
         note: 'filled with soft sealant, falling outward',
       },
     ];

@@ -55,13 +55,17 @@ describe('one whole job, every line', () => {
   test('tools for what there is to join', () =>
     expect(parts.groups.find(({ id }) => id === 'tools')?.lines.map(({ code }) => code)).toEqual([
       'TM',
+      'LE',
       'CD',
       'WR',
       'SR',
+      'LK',
       'PC',
       'BV',
       'KN',
       'SD',
+      'MA',
+      'TP-150',
     ]));
   test('the total is the sum of the lines', () => {
     const sum = parts.groups

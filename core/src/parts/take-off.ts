@@ -11,7 +11,10 @@ import { cents } from './cents';
 import type { ClosedBy, Completeness, CutBars, PartsGroup, PartsLine, PartsList } from './parts-list';
 import { cutOf } from './drilling';
 import { cutBars, stockLines } from './lengths';
+import { careLines } from './care-lines';
 import { missingFrom } from './missing';
+import { packed } from './packed';
+import { standLines, standQuestions } from './stand-lines';
 import { beddingLines, bracketLines, markerLines, sleeveLines } from './site-lines';
 import { strapLines } from './straps';
 import { drillLines, toolLines } from './tools';
@@ -29,7 +32,9 @@ export function takeOff(context: CheckContext): PartsList {
   const cuts = cutBars(context, placedIn);
   const toMake = context.joints.filter((judged) => !standsAlready(judged, context));
   const needs = placedNeeds(toMake);
-  const used = [...placedIn.values()].flat().map(({ part }) => part);
+  const used = context.runs.flatMap(({ penetration }) =>
+    (placedIn.get(penetration.id) ?? []).map((item) => ({ ...item, use: useOfPart(item.placed.id, penetration) })),
+  );
   const holes = context.job.penetrations.filter((hole) => isToDrill(hole, context.index));
   const drillable = holes.flatMap((hole) => {
     const cut = cutOf(hole, context);
@@ -45,11 +50,13 @@ export function takeOff(context: CheckContext): PartsList {
       'stock lengths for the cuts below',
       cuts.flatMap((cut) => stockLines(cut, context)),
     ),
-    group('site', 'Wall and ground', 'brackets with what holds them, bedding, sleeves', [
+    group('site', 'Wall and ground', 'stands, brackets, bedding, sleeves, plates', [
+      ...standLines(context),
       ...bracketLines(context, placedIn),
       ...beddingLines(context),
       ...sleeveLines(context),
       ...markerLines(context),
+      ...careLines(context),
     ]),
     group('consumables', 'Consumables', 'tape, primer, cement, clamps', [
       ...consumableLines(needs),
@@ -59,11 +66,7 @@ export function takeOff(context: CheckContext): PartsList {
       'tools',
       'Tools',
       'not counted in the price',
-      toolLines(
-        needs.map(({ need }) => need),
-        used,
-        context.job.penetrations.filter(({ drawnIn }) => drawnIn).map(useOfHole),
-      ),
+      toolLines({ context, needs: needs.map(({ need }) => need), placed: used }),
     ),
   ].filter(({ lines }) => lines.length > 0);
   const lines = groups.flatMap((one) => one.lines);
@@ -80,7 +83,7 @@ export function takeOff(context: CheckContext): PartsList {
     },
     lengths: lengthsKnown(context),
     listed: everythingListed(lines, context),
-    questions: questions(context, cuts),
+    questions: [...questions(context, cuts), ...standQuestions(context)],
     toBuy: lines.reduce((sum, { buy }) => sum + buy, 0),
     totalUsd: cents(lines.reduce((sum, { priceUsd }) => sum + (priceUsd ?? 0), 0)),
   };
@@ -198,20 +201,18 @@ function siliconeLines({ job, index }: CheckContext): PartsLine[] {
     sealOf(id, index)?.end.style === 'bulkhead' ? [useOfHole({ id, label })] : [],
   );
   if (!job.silicone || places.length === 0) return [];
-  const ml = places.length * BEAD_ML;
-  const tubes = Math.ceil(ml / TUBE_ML);
   return [
-    {
+    packed({
       code: 'SI-300',
       title: 'Silicone, neutral cure',
       detail: 'tube of 300 ml',
-      need: ml,
+      need: places.length * BEAD_ML,
       unit: 'ml',
-      buy: tubes,
-      priceUsd: cents(tubes * TUBE_USD),
-      ...traced(places),
+      holds: TUBE_ML,
+      packUsd: TUBE_USD,
+      uses: places,
       note: 'fills a gap; does not bond polyethylene',
-    },
+    }),
   ];
 }
 

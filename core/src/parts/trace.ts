@@ -1,8 +1,8 @@
-/** One place in the job that a line of the list is for: a part, a joint, an opening or a place where water is used. */
+/** One place in the job that a line of the list is for: a part, a joint, an opening, a tank or a place where water is used. */
 export interface Use {
-  /** Label of the opening whose run it is in: 'P4'. */
+  /** Label of the opening whose run it is in, or of the tank: 'P4', 'T1'. */
   readonly place: string;
-  readonly of: 'part' | 'joint' | 'hole' | 'terminal';
+  readonly of: 'part' | 'joint' | 'hole' | 'terminal' | 'tank';
   readonly id: string;
   /** The opening itself; undefined where what is used hangs on none. */
   readonly penetrationId: string | undefined;
@@ -31,5 +31,23 @@ export const useOfPart = (partId: string, { id, label }: { readonly id: string; 
   place: label,
   of: 'part',
   id: partId,
+  penetrationId: id,
+});
+
+export const useOfTank = ({ id, label }: { readonly id: string; readonly label: string }): Use => ({
+  place: label,
+  of: 'tank',
+  id,
+  penetrationId: undefined,
+});
+
+/** A place where a run ends, by the opening that the run starts from. */
+export const useOfTerminal = (
+  terminalId: string,
+  { id, label }: { readonly id: string; readonly label: string },
+): Use => ({
+  place: label,
+  of: 'terminal',
+  id: terminalId,
   penetrationId: id,
 });

@@ -27,6 +27,8 @@ interface Kind {
   readonly open?: number;
   /** What is kept back leaves by a third end. */
   readonly branch: boolean;
+  /** What share of its body is filled with sand and gravel on site. */
+  readonly mediaShare?: number;
   readonly priceUsd: number;
 }
 
@@ -69,6 +71,17 @@ const KINDS: readonly Kind[] = [
     priceUsd: 9,
   },
   {
+    mark: 'JM',
+    name: 'Sand filter',
+    betweenMm: 450,
+    girth: 3.4,
+    dropMm: 350,
+    features: ['filter'],
+    branch: false,
+    mediaShare: 0.6,
+    priceUsd: 46,
+  },
+  {
     mark: 'JC',
     name: 'Cleanout with screw cap',
     betweenMm: 110,
@@ -81,7 +94,7 @@ const KINDS: readonly Kind[] = [
 ];
 
 const rainFilter =
-  ({ mark, name, betweenMm, girth, dropMm, features, mesh, open = 1, branch, priceUsd }: Kind) =>
+  ({ mark, name, betweenMm, girth, dropMm, features, mesh, open = 1, branch, mediaShare, priceUsd }: Kind) =>
   (line: Line, size: NominalSize) => {
     const end = line.takes(size);
     const part = fitting({
@@ -101,6 +114,10 @@ const rainFilter =
       priceUsdAtOneInch: priceUsd,
     });
     const openAreaMm2 = Math.round((Math.PI / 4) * part.boreMm ** 2 * open);
+    if (mediaShare !== undefined) {
+      const outsideMm = Math.max(...part.body.map((section) => section.outsideMm));
+      return { ...part, mediaM3: ((Math.PI / 4) * outsideMm ** 2 * betweenMm * mediaShare) / 1e9 };
+    }
     return mesh ? { ...part, mesh: { ...mesh, openAreaMm2 } } : part;
   };
 

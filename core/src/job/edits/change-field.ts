@@ -51,7 +51,7 @@ const FIELDS = {
     'shutsM',
     'comesApart',
   ],
-  parts: ['lengthM', 'existing', 'points', 'riseM', 'held'],
+  parts: ['lengthM', 'existing', 'points', 'riseM', 'held', 'lengthKind', 'trimAt'],
   joints: ['accepted', 'madeWith'],
   terminals: [
     'name',
@@ -136,6 +136,11 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   held: 'support',
   madeWith: 'sealant',
   mains: 'supply',
+  lengthKind: 'way its length is taken',
+  trimAt: 'step at which it is trimmed',
+  spares: 'spares',
+  currency: 'currency',
+  taxPercent: 'tax',
 };
 
 const titleOf = (record: JobRecord | undefined): string =>

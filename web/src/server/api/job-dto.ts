@@ -1,12 +1,14 @@
 import 'reflect-metadata';
 import {
   BASES,
+  CURRENCIES,
   CLEANINGS,
   type Catalogue,
   FACES,
   FROST_PLANS,
   HEADINGS,
   INFLOW_KINDS,
+  LENGTH_KINDS,
   MARK_KINDS,
   type FieldProblem,
   type Job,
@@ -17,8 +19,10 @@ import {
   READ_BY,
   ROLES,
   SCHEMA_VERSION,
+  SPARES,
   SUBSTRATES,
   SUN_PLANS,
+  TRIM_STEPS,
   validateJob,
 } from '@herrero/core';
 import { Type } from 'class-transformer';
@@ -179,6 +183,8 @@ export class PlacedPartDto {
   @ValidateIf(orNull('points')) @IsIn(HEADINGS) points!: string | null;
   @ValidateIf(orNull('riseM')) @IsNumber() riseM!: number | null;
   @IsBoolean() held!: boolean;
+  @IsIn(LENGTH_KINDS) lengthKind!: string;
+  @ValidateIf(orNull('trimAt')) @IsIn(TRIM_STEPS) trimAt!: string | null;
 }
 
 export class EndRefDto {
@@ -233,6 +239,9 @@ export class JobDto {
   @ValidateIf(orNull('sunPlan')) @IsIn(SUN_PLANS) sunPlan!: string | null;
   @ValidateIf(orNull('frostPlan')) @IsIn(FROST_PLANS) frostPlan!: string | null;
   @ValidateIf(orNull('drinking')) @IsBoolean() drinking!: boolean | null;
+  @IsIn(SPARES) spares!: string;
+  @IsIn(CURRENCIES) currency!: string;
+  @ValidateIf(orNull('taxPercent')) @IsNumber() taxPercent!: number | null;
   @IsArray() @ArrayMaxSize(MOST) @ValidateNested({ each: true }) @Type(() => RoofDto) roofs!: RoofDto[];
   @IsArray() @ArrayMaxSize(MOST) @ValidateNested({ each: true }) @Type(() => InflowDto) inflows!: InflowDto[];
   @IsArray() @ArrayMaxSize(MOST) @ValidateNested({ each: true }) @Type(() => MarkDto) marks!: MarkDto[];

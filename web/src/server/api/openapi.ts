@@ -4,11 +4,13 @@ import {
   CAPABILITIES,
   CEMENTS,
   CLEANINGS,
+  CURRENCIES,
   EDIT_TYPES,
   FACES,
   FROST_PLANS,
   HEADINGS,
   INFLOW_KINDS,
+  LENGTH_KINDS,
   MARK_KINDS,
   PLACE_KINDS,
   READ_BY,
@@ -24,7 +26,9 @@ import {
   ROLES,
   SCHEMA_VERSION,
   SITE_FIGURES,
+  SPARES,
   SUN_PLANS,
+  TRIM_STEPS,
 } from '@herrero/core';
 import { CLIMATES, DURATIONS_MIN } from '../rainfall';
 import { BODY_LIMIT_BYTES } from './read-body';
@@ -97,6 +101,10 @@ const schemas = {
     silicone: boolean,
     sunPlan: { enum: [...SUN_PLANS, null] },
     frostPlan: { enum: [...FROST_PLANS, null] },
+    drinking: orNull(boolean),
+    spares: { enum: SPARES },
+    currency: { enum: CURRENCIES },
+    taxPercent: orNull(number),
     tanks: list(
       object({
         id: text,
@@ -164,6 +172,8 @@ const schemas = {
         points: { enum: [...HEADINGS, null] },
         riseM: orNull(number),
         held: boolean,
+        lengthKind: { enum: LENGTH_KINDS },
+        trimAt: { enum: [...TRIM_STEPS, null] },
       }),
     ),
     joints: list(

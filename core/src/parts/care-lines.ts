@@ -1,0 +1,178 @@
+import { coursesOf } from '../assembly/course';
+import type { CheckContext } from '../job/context';
+import type { Run, StrandItem } from '../job/run';
+import { isMetal } from '../connections/material';
+import { isDownpipe } from '../fittings/capability';
+import { type Part, isByLength } from '../fittings/part';
+import { MM_PER_INCH, METRES_PER_INCH, formatLength } from '../quantity/length';
+import { DRAWS } from '../walls/roles';
+import { cents } from './cents';
+import { packed } from './packed';
+import type { PartsLine } from './parts-list';
+import { type Use, traced, useOfPart, useOfTerminal } from './trace';
+
+/** A tube of foam is sold 2 m or 6 ft long; the shorter is reckoned with (common practice). */
+const FOAM_M = 72 * METRES_PER_INCH;
+const FOAM_USD = 2.6;
+/** Two coats of outdoor paint cover so much [m2/l], a tin holds so much [ml] (common practice). */
+const PAINT_M2_PER_L = 5;
+const PAINT_TIN_ML = 500;
+const PAINT_USD = 9.5;
+const LABEL_USD = 1.2;
+const MEDIA_BAG_M3 = 0.02;
+const MEDIA_USD = 8.5;
+
+const outsideMmOf = (part: Part): number => Math.max(...part.body.map(({ outsideMm }) => outsideMm));
+
+/** A length of pipe or hose that lies in the open, with its run. */
+interface InTheOpen {
+  readonly item: StrandItem;
+  readonly run: Run;
+  readonly lengthM: number;
+}
+
+/** New lengths in the open, each once: not in the ground, and of a length that is known. */
+function inTheOpen(context: CheckContext): readonly InTheOpen[] {
+  const seen = new Set<string>();
+  const buried = new Set(
+    [...coursesOf(context).values()]
+      .flatMap(({ strands }) => strands.flat())
+      .filter(({ from, to }) => Math.max(from.up, to.up) < 0)
+      .map(({ placed }) => placed.id),
+  );
+  return context.runs.flatMap((run) =>
+    run.strands
+      .flatMap(({ items }) => items)
+      .filter(({ placed, part }) => {
+        const counts = isByLength(part) && !placed.existing && !seen.has(placed.id) && !buried.has(placed.id);
+        if (counts) seen.add(placed.id);
+        return counts && placed.lengthM !== null;
+      })
+      .map((item) => ({ item, run, lengthM: item.placed.lengthM ?? 0 })),
+  );
+}
+
+export const foamCode = (part: Part): string => `FO-${Math.round(outsideMmOf(part))}`;
+
+/** What is insulated: lengths that hold water in the open, where the job says that frost is kept out so. */
+export const insulated = (context: CheckContext): readonly InTheOpen[] =>
+  context.job.frostPlan === 'insulated'
+    ? inTheOpen(context).filter(
+        ({ item, run }) =>
+          !isDownpipe(item.part) && run.penetration.roles.some((role) => DRAWS.includes(role) || role === 'link'),
+      )
+    : [];
+
+function insulationLines(context: CheckContext): PartsLine[] {
+  const own = insulated(context);
+  return [...new Set(own.map(({ item }) => foamCode(item.part)))].map((code) => {
+    const same = own.filter(({ item }) => foamCode(item.part) === code);
+    const outsideMm = outsideMmOf((same[0] as InTheOpen).item.part);
+    return packed({
+      code,
+      title: 'Pipe insulation, outdoor',
+      detail: `for ${Math.round(outsideMm)} mm, ${(outsideMm / MM_PER_INCH).toFixed(2)} in outside, tube of ${formatLength(FOAM_M, context.job.measures)}`,
+      need: Math.round(same.reduce((sum, { lengthM }) => sum + lengthM, 0) * 100) / 100,
+      unit: 'm',
+      holds: FOAM_M,
+      packUsd: FOAM_USD,
+      uses: same.map(({ item, run }) => useOfPart(item.placed.id, run.penetration)),
+      note: 'slows frost, does not stop it: drain the line too',
+    });
+  });
+}
+
+/** Plastic lengths in the open that are painted, with the surface of each [m2]. */
+export const painted = (context: CheckContext): readonly (InTheOpen & { readonly m2: number })[] =>
+  context.job.sunPlan === 'painted'
+    ? inTheOpen(context)
+        .filter(({ item }) => !isMetal(item.part.material))
+        .map((one) => ({ ...one, m2: Math.PI * (outsideMmOf(one.item.part) / 1000) * one.lengthM }))
+    : [];
+
+/** Paint for a surface [ml]. */
+export const paintMl = (m2: number): number => (m2 / PAINT_M2_PER_L) * 1000;
+
+function paintLines(context: CheckContext): PartsLine[] {
+  const own = painted(context);
+  if (own.length === 0) return [];
+  return [
+    packed({
+      code: 'PA-500',
+      title: 'Outdoor paint, water-based',
+      detail: 'for plastic, light colour, tin of 500 ml',
+      need: Math.ceil(paintMl(own.reduce((sum, { m2 }) => sum + m2, 0))),
+      unit: 'ml',
+      holds: PAINT_TIN_ML,
+      packUsd: PAINT_USD,
+      uses: own.map(({ item, run }) => useOfPart(item.placed.id, run.penetration)),
+      note: 'two coats on what is rubbed dull',
+    }),
+  ];
+}
+
+/** Places where somebody could drink: each gets a plate that says not to, unless the water is drunk. */
+export const labelled = ({ runs, job }: CheckContext): readonly Use[] =>
+  job.drinking === true
+    ? []
+    : runs.flatMap(({ penetration, strands }) =>
+        penetration.roles.some((role) => DRAWS.includes(role))
+          ? strands.flatMap(({ end }) => (end.at === 'terminal' ? [useOfTerminal(end.id, penetration)] : []))
+          : [],
+      );
+
+function labelLines(context: CheckContext): PartsLine[] {
+  const own = labelled(context);
+  if (own.length === 0) return [];
+  return [
+    {
+      code: 'LB',
+      title: 'Plate “Rain water. Do not drink.”',
+      detail: 'one at each place where it is drawn',
+      need: own.length,
+      unit: 'piece',
+      buy: own.length,
+      priceUsd: cents(own.length * LABEL_USD),
+      ...traced(own),
+    },
+  ];
+}
+
+/** What is filled with sand and gravel by the one who builds it, with how much [m3]. */
+export function filled({ runs }: CheckContext): readonly { readonly use: Use; readonly m3: number }[] {
+  const seen = new Set<string>();
+  return runs.flatMap(({ penetration, strands }) =>
+    strands
+      .flatMap(({ items }) => items)
+      .flatMap(({ placed, part }) => {
+        if (part.mediaM3 === undefined || placed.existing || seen.has(placed.id)) return [];
+        seen.add(placed.id);
+        return [{ use: useOfPart(placed.id, penetration), m3: part.mediaM3 }];
+      }),
+  );
+}
+
+function mediaLines(context: CheckContext): PartsLine[] {
+  const own = filled(context);
+  if (own.length === 0) return [];
+  return [
+    packed({
+      code: 'FM-20',
+      title: 'Filter sand and gravel, washed',
+      detail: 'a third gravel below, two thirds sand, bag of 20 L',
+      need: Math.ceil(own.reduce((sum, { m3 }) => sum + m3, 0) * 1000) / 1000,
+      unit: 'm3',
+      holds: MEDIA_BAG_M3,
+      packUsd: MEDIA_USD,
+      uses: own.map(({ use }) => use),
+    }),
+  ];
+}
+
+/** What looks after the water and the lines: insulation, paint, plates, what filters are filled with. */
+export const careLines = (context: CheckContext): PartsLine[] => [
+  ...insulationLines(context),
+  ...paintLines(context),
+  ...labelLines(context),
+  ...mediaLines(context),
+];
