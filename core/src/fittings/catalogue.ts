@@ -98,18 +98,21 @@ export interface Catalogue {
   readonly byCode: ReadonlyMap<string, Part>;
   /** How many there are in the van or on the shelf, by code; what is not there is none. */
   readonly onHand: ReadonlyMap<string, number>;
+  /** Pieces of pipe, hose and downpipe that are left over from other work [m], by code. */
+  readonly offCutsM: ReadonlyMap<string, readonly number[]>;
 }
 
 const NOTHING_ON_HAND: ReadonlyMap<string, number> = new Map();
+const NO_OFF_CUTS: ReadonlyMap<string, readonly number[]> = new Map();
 
 /** @throws RangeError two parts share a code */
-export function catalogueOf(parts: readonly Part[], onHand = NOTHING_ON_HAND): Catalogue {
+export function catalogueOf(parts: readonly Part[], onHand = NOTHING_ON_HAND, offCutsM = NO_OFF_CUTS): Catalogue {
   const byCode = new Map<string, Part>();
   for (const part of parts) {
     if (byCode.has(part.code)) throw new RangeError(`catalogueOf: ${part.code} is there twice`);
     byCode.set(part.code, part);
   }
-  return { list: parts, byCode, onHand };
+  return { list: parts, byCode, onHand, offCutsM };
 }
 
 /** The catalogue that ships with Herrero: generic names, invented prices. */

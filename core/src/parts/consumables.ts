@@ -43,6 +43,7 @@ export const pasteMl = (size: NominalSize): number => {
   return (Math.PI * acrossMm * acrossMm * PASTE_LENGTH_SHARE * PASTE_FILM_MM) / 1000;
 };
 
+export const WASHER_USD = 0.4;
 /** Invented prices, as every shipped price is. */
 const PRICES = {
   paste: 4.4,
@@ -50,7 +51,6 @@ const PRICES = {
   cementTin: 6.8,
   primerTin: 6.2,
   clamp: 1.6,
-  washer: 0.4,
   insert: 0.6,
 } as const;
 
@@ -157,7 +157,7 @@ function washerLines(needs: readonly PlacedNeed[]): PartsLine[] {
       need: own.length,
       unit: 'piece',
       buy: supplied ? 0 : own.length,
-      priceUsd: supplied ? null : cents(own.length * PRICES.washer),
+      priceUsd: supplied ? null : cents(own.length * WASHER_USD),
       ...traced(own),
       ...(supplied ? { note: 'comes with the fitting; check that it is there' } : {}),
     };

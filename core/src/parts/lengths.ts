@@ -1,16 +1,21 @@
 import { goesRound } from '../fittings/capability';
 import { isByLength } from '../fittings/part';
 import type { CheckContext } from '../job/context';
+import type { PlacedPart } from '../job/job';
 import type { Run, StrandItem } from '../job/run';
 import { formatStockLength } from '../quantity/length';
 import { cents } from './cents';
-import { cutPlan, leastBars } from './cut-plan';
+import { type CutOrder, type Piece, cutPlan, leastBars } from './cut-plan';
+import { knownCut } from './known-cuts';
 import type { CutBars, PartsLine } from './parts-list';
 import { type Use, traced, useOfPart } from './trace';
 
-/** How every length of the job is cut from stock, by what is cut. */
+/** What is left long and trimmed later is cut longer by this [m] (common practice). */
+export const TRIM_ALLOWANCE_M = 0.1;
+
+/** How every length of the job is cut from what is on hand and from stock, by what is cut. */
 export function cutBars(
-  { runs }: CheckContext,
+  { runs, catalogue }: CheckContext,
   placedIn: ReadonlyMap<string, readonly StrandItem[]>,
 ): readonly CutBars[] {
   const items = runs.flatMap(({ penetration }) =>
@@ -23,28 +28,48 @@ export function cutBars(
     const part = own[0]?.part;
     if (part?.sale.by !== 'length') return [];
     const lengths = wholeLengths(own, runs);
-    const pieces = lengths.flatMap(({ lengthM, use }) =>
-      lengthM === null ? [] : [{ label: use.place, lengthM, use }],
-    );
+    const pieces = lengths.flatMap((length) => (length.lengthM === null ? [] : [pieceOf(length, length.lengthM)]));
+    const { stockLengthsM, sawKerfM } = part.sale;
+    const order = { pieces, stockM: stockLengthsM, offCutsM: catalogue.offCutsM.get(code) ?? [], kerfM: sawKerfM };
     const unknown = lengths.flatMap(({ lengthM, use }) => (lengthM === null ? [use.place] : []));
     return [
       {
         code,
         title: `${part.name} ${part.detail}`,
-        kerfM: part.sale.sawKerfM,
+        order,
         unknown,
-        leastBars: leastBars(pieces, part.sale.stockLengthsM, part.sale.sawKerfM),
-        ...cutPlan(pieces, part.sale.stockLengthsM, part.sale.sawKerfM),
+        ...cutOf(order),
       },
     ];
   });
 }
 
+/** By what a longer search has found, else by the quick plan. */
+function cutOf(order: CutOrder): Pick<CutBars, 'bars' | 'tooLong' | 'leastBars' | 'searched'> {
+  const quick = cutPlan(order);
+  const found = knownCut(order);
+  return { ...quick, leastBars: leastBars(order), ...found, searched: found !== undefined };
+}
+
+interface WholeLength {
+  readonly use: Use;
+  readonly placed: PlacedPart;
+  readonly lengthM: number | null;
+}
+
+const pieceOf = ({ use, placed: { lengthKind, trimAt } }: WholeLength, lengthM: number): Piece => ({
+  label: use.place,
+  use,
+  lengthM: lengthKind === 'left-long' ? lengthM + TRIM_ALLOWANCE_M : lengthM,
+  ...(lengthKind === 'computed' ? {} : { kind: lengthKind }),
+  ...(lengthKind === 'left-long' ? { trimAt, spareM: TRIM_ALLOWANCE_M } : {}),
+});
+
 /** Pieces as they are cut: a pipe that goes on through a saddle is one piece with what is beyond it. */
 function wholeLengths(
   own: readonly (StrandItem & { readonly use: Use })[],
   runs: readonly Run[],
-): readonly { readonly use: Use; readonly lengthM: number | null }[] {
+): readonly WholeLength[] {
   const before = new Map<string, string>();
   for (const { strands } of runs)
     for (const { items } of strands)
@@ -61,25 +86,38 @@ function wholeLengths(
     .filter(({ placed }) => firstOf(placed.id) === placed.id)
     .map(({ placed, use }) => {
       const all = own.filter((one) => firstOf(one.placed.id) === placed.id).map((one) => one.placed.lengthM);
-      return { use, lengthM: all.includes(null) ? null : all.reduce<number>((sum, one) => sum + (one ?? 0), 0) };
+      return {
+        use,
+        placed,
+        lengthM: all.includes(null) ? null : all.reduce<number>((sum, one) => sum + (one ?? 0), 0),
+      };
     });
 }
 
-/** The stock lengths to buy for a cut. */
-export function stockLines({ code, bars }: CutBars, { catalogue, job }: CheckContext): PartsLine[] {
+/** The stock lengths to buy for a cut: what is on hand whole is taken first. */
+export function stockLines(
+  { code, bars }: CutBars,
+  { catalogue, job }: CheckContext,
+  left: Map<string, number>,
+): PartsLine[] {
   const part = catalogue.byCode.get(code);
   if (!part) return [];
-  return [...new Set(bars.map(({ stockM }) => stockM))].map((stockM) => {
-    const own = bars.filter((bar) => bar.stockM === stockM);
+  const bought = bars.filter(({ onHand }) => !onHand);
+  return [...new Set(bought.map(({ stockM }) => stockM))].map((stockM) => {
+    const own = bought.filter((bar) => bar.stockM === stockM);
+    const fromHand = Math.min(own.length, left.get(code) ?? 0);
+    left.set(code, (left.get(code) ?? 0) - fromHand);
+    const buy = own.length - fromHand;
     return {
       code,
       title: part.name,
       detail: `${part.detail}, ${formatStockLength(stockM, job.measures)}`,
       need: own.length,
       unit: 'length',
-      buy: own.length,
-      priceUsd: cents(own.length * stockM * part.priceUsd),
+      buy,
+      priceUsd: cents(buy * stockM * part.priceUsd),
       ...traced(own.flatMap(({ pieces }) => pieces.flatMap(({ use }) => use ?? []))),
+      ...(fromHand > 0 ? { note: `${fromHand} on hand` } : {}),
     };
   });
 }

@@ -1,4 +1,4 @@
-import type { Bar, Piece } from './cut-plan';
+import type { Bar, CutOrder, Piece } from './cut-plan';
 import type { Traced } from './trace';
 
 /** In what a line is counted. */
@@ -38,10 +38,12 @@ export interface Completeness {
 export interface CutBars {
   readonly code: string;
   readonly title: string;
-  readonly kerfM: number;
+  readonly order: CutOrder;
   readonly bars: readonly Bar[];
-  /** No plan takes fewer bars. */
+  /** No plan buys fewer bars. */
   readonly leastBars: number;
+  /** A longer search has been made; else it is the quick plan. */
+  readonly searched: boolean;
   readonly tooLong: readonly Piece[];
   /** Pieces whose length is not known yet, by hole. */
   readonly unknown: readonly string[];

@@ -2,6 +2,7 @@ import type { CheckContext, JudgedJoint } from '../job/context';
 import { MATERIAL_NAMES } from '../connections/material';
 import { holdsAtAll } from '../connections/mating';
 import { isToDrill, sealOf } from '../job/resolve';
+import type { Spares } from '../job/job';
 import type { Run, StrandItem } from '../job/run';
 import { sealsWall } from '../fittings/capability';
 import { type Part, isByLength } from '../fittings/part';
@@ -16,6 +17,7 @@ import { missingFrom } from './missing';
 import { packed } from './packed';
 import { standLines, standQuestions } from './stand-lines';
 import { beddingLines, bracketLines, markerLines, sleeveLines } from './site-lines';
+import { spareLines } from './spare-lines';
 import { strapLines } from './straps';
 import { drillLines, toolLines } from './tools';
 import { type Use, traced, useOfHole, useOfPart } from './trace';
@@ -48,7 +50,7 @@ export function takeOff(context: CheckContext): PartsList {
       'lengths',
       'Pipe and hose',
       'stock lengths for the cuts below',
-      cuts.flatMap((cut) => stockLines(cut, context)),
+      cuts.flatMap((cut) => stockLines(cut, context, left)),
     ),
     group('site', 'Wall and ground', 'stands, brackets, bedding, sleeves, plates', [
       ...standLines(context),
@@ -69,9 +71,11 @@ export function takeOff(context: CheckContext): PartsList {
       toolLines({ context, needs: needs.map(({ need }) => need), placed: used }),
     ),
   ].filter(({ lines }) => lines.length > 0);
-  const lines = groups.flatMap((one) => one.lines);
+  const builtIn = groups.flatMap((one) => one.lines);
+  const spares = group('spares', 'Spares', SPARES_WORDS[context.job.spares], spareLines(builtIn, context));
+  const lines = [...builtIn, ...spares.lines];
   return {
-    groups,
+    groups: spares.lines.length > 0 ? [...groups, spares] : groups,
     cuts,
     closedBy: closedBy(toMake),
     ends: endsClosed(context),
@@ -82,12 +86,18 @@ export function takeOff(context: CheckContext): PartsList {
       missing: holes.filter((hole) => cutOf(hole, context) === undefined).map(({ label }) => label),
     },
     lengths: lengthsKnown(context),
-    listed: everythingListed(lines, context),
+    listed: everythingListed(builtIn, context),
     questions: [...questions(context, cuts), ...standQuestions(context)],
     toBuy: lines.reduce((sum, { buy }) => sum + buy, 0),
     totalUsd: cents(lines.reduce((sum, { priceUsd }) => sum + (priceUsd ?? 0), 0)),
   };
 }
+
+const SPARES_WORDS: Readonly<Record<Spares, string>> = {
+  none: '',
+  sensible: 'washers, clamps, gaskets, one of each small fitting',
+  remote: 'for a site far from any shop',
+};
 
 const group = (id: string, title: string, subtitle: string, lines: readonly PartsLine[]): PartsGroup => ({
   id,

@@ -156,12 +156,26 @@ function build(
   };
 }
 
+/** A piece left over from other work, long enough to be kept. */
+export interface OffCut {
+  readonly id: string;
+  readonly code: string;
+  readonly lengthM: number;
+}
+
+/** Shorter than this a left-over is not worth its place in the van [m] (common practice). */
+export const KEEP_OFF_CUT_M = 0.3;
+
 /**
  * The catalogue with somebody's own parts, prices and stock: they take part everywhere at once.
  * Own parts that no longer make sense (their notation is gone) are left out.
  */
-export function catalogueWith(own: readonly OwnPart[], holdings: readonly Holding[]): Catalogue {
-  if (own.length === 0 && holdings.length === 0) return shippedCatalogue;
+export function catalogueWith(
+  own: readonly OwnPart[],
+  holdings: readonly Holding[],
+  offCuts: readonly OffCut[] = [],
+): Catalogue {
+  if (own.length + holdings.length + offCuts.length === 0) return shippedCatalogue;
   const prices = new Map(
     holdings.flatMap(({ code, priceUsd }) => (priceUsd === null ? [] : [[code, priceUsd] as const])),
   );
@@ -175,5 +189,11 @@ export function catalogueWith(own: readonly OwnPart[], holdings: readonly Holdin
       return priceUsd === undefined ? part : { ...part, priceUsd };
     }),
     new Map(holdings.flatMap(({ code, onHand }) => (onHand > 0 ? [[code, onHand] as const] : []))),
+    new Map(
+      [...new Set(offCuts.map(({ code }) => code))].map((code) => [
+        code,
+        offCuts.filter((one) => one.code === code).map(({ lengthM }) => lengthM),
+      ]),
+    ),
   );
 }
