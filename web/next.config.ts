@@ -7,9 +7,12 @@ const config: NextConfig = {
   transpilePackages: ['@herrero/core'],
   turbopack: { root },
   outputFileTracingRoot: root,
-  serverExternalPackages: ['pdfkit'],
+  serverExternalPackages: ['pdfkit', 'highs'],
   // The fonts of the PDFs are read from disk.
-  outputFileTracingIncludes: { '/api/v1/threads/card.pdf': ['./assets/fonts/*'] },
+  outputFileTracingIncludes: {
+    '/api/v1/threads/card.pdf': ['./assets/fonts/*'],
+    '/api/v1/jobs/[id]/parts.pdf': ['./assets/fonts/*'],
+  },
   poweredByHeader: false,
   // Some browsers ask for this one before they have read which icon the page has.
   rewrites: () => Promise.resolve([{ source: '/favicon.ico', destination: '/icon.svg' }]),

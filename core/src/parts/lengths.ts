@@ -114,6 +114,7 @@ export function stockLines(
       detail: `${part.detail}, ${formatStockLength(stockM, job.measures)}`,
       need: own.length,
       unit: 'length',
+      stockM,
       buy,
       priceUsd: cents(buy * stockM * part.priceUsd),
       ...traced(own.flatMap(({ pieces }) => pieces.flatMap(({ use }) => use ?? []))),

@@ -17,6 +17,8 @@ export interface PartsLine extends Traced {
   readonly priceUsd: number | null;
   /** What is left over of the packs that are bought, in the unit of the line; absent: nothing. */
   readonly leftOver?: number;
+  /** Only of stock lengths: how long each is [m]. */
+  readonly stockM?: number;
   readonly note?: string;
 }
 

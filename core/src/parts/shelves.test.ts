@@ -15,7 +15,7 @@ test('as many to buy, for as much, as the list by place says', () => {
 });
 
 test('each thing stands once, over all runs: four 1-1/2 and 1/2 bulkheads in two lines', () => {
-  expect(new Set(lines.map(({ key }) => key)).size).toBe(lines.length);
+  expect(new Set(lines.map(({ article }) => article)).size).toBe(lines.length);
   const bulkhead = lines.find(({ code }) => code === 'BH-150');
   expect(bulkhead).toMatchObject({ buy: 2, places: ['P3'] });
   expect(bulkhead?.uses).toHaveLength(2);

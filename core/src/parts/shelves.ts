@@ -7,9 +7,9 @@ import { type Traced, traced } from './trace';
 
 /** One thing to put in the basket: what it is and how many, over the whole job. */
 export interface ShelfLine extends Traced {
-  /** The same for the same thing whatever else is on the list. */
-  readonly key: string;
   readonly code: string;
+  /** What it is called by, whatever else is on the list: the code, and what tells it apart where one code stands for several things. */
+  readonly article: string;
   readonly title: string;
   readonly detail: string;
   readonly buy: number;
@@ -17,6 +17,17 @@ export interface ShelfLine extends Traced {
   readonly priceUsd: number | null;
   readonly note: string | undefined;
 }
+
+/** What has become of a line in the shop. */
+export const TICK_STATES = ['open', 'in', 'not-on-shelf'] as const;
+export type TickState = (typeof TICK_STATES)[number];
+
+/** Codes that stand for several things, told apart by their detail. */
+const BY_DETAIL: readonly string[] = ['WA', 'IN', 'SLV', 'PK'];
+
+/** What a supplier calls a line by: a length of stock by its millimetres, in whatever measures the job is read. */
+export const articleOf = ({ code, detail, stockM }: Pick<PartsLine, 'code' | 'detail' | 'stockM'>): string =>
+  stockM !== undefined ? `${code}@${Math.round(stockM * 1000)}` : BY_DETAIL.includes(code) ? `${code} ${detail}` : code;
 
 /** What stands together in a shop. */
 export interface Shelf {
@@ -64,16 +75,15 @@ export function shelves({ groups }: Pick<PartsList, 'groups'>, catalogue: Catalo
 
 /** The same thing of several places, once. */
 function together(lines: readonly PartsLine[]): readonly ShelfLine[] {
-  const keyOf = ({ code, detail }: PartsLine): string => `${code} ${detail}`;
-  return [...new Set(lines.map(keyOf))]
-    .map((key): ShelfLine => {
-      const own = lines.filter((line) => keyOf(line) === key);
+  return [...new Set(lines.map(articleOf))]
+    .map((article): ShelfLine => {
+      const own = lines.filter((line) => articleOf(line) === article);
       const [first] = own;
-      if (!first) throw new RangeError('together: a key without a line');
+      if (!first) throw new RangeError('together: an article without a line');
       const prices = own.flatMap(({ priceUsd }) => priceUsd ?? []);
       return {
-        key,
         code: first.code,
+        article,
         title: first.title,
         detail: first.detail,
         buy: own.reduce((sum, { buy }) => sum + buy, 0),

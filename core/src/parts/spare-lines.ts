@@ -3,6 +3,7 @@ import type { Part } from '../fittings/part';
 import { sealsWall } from '../fittings/capability';
 import { sizeInInches } from '../quantity/size';
 import { cents } from './cents';
+import { articleOf } from './shelves';
 import { WASHER_USD } from './consumables';
 import type { PartsLine } from './parts-list';
 
@@ -40,7 +41,7 @@ export function spareLines(lines: readonly PartsLine[], { job, catalogue }: Chec
   const remote = job.spares === 'remote';
   const once = new Map<string, PartsLine>();
   for (const line of lines) {
-    const key = `${line.code} ${line.code === 'WA' || line.code === 'IN' || line.unit === 'length' ? line.detail : ''} ${line.unit}`;
+    const key = `${articleOf(line)} ${line.unit}`;
     const known = once.get(key);
     once.set(key, known ? { ...known, need: known.need + line.need } : line);
   }
@@ -55,6 +56,7 @@ export function spareLines(lines: readonly PartsLine[], { job, catalogue }: Chec
         detail: line.detail,
         need: count,
         unit: line.unit === 'length' ? 'length' : 'piece',
+        ...(line.stockM === undefined ? {} : { stockM: line.stockM }),
         buy: count,
         priceUsd: cents(count * eachUsd(line, part)),
         places: [],

@@ -1,41 +1,42 @@
-import { type PartsList } from '@herrero/core';
+import { type PartsList, type Reckoning, reckoningWords } from '@herrero/core';
 import { csvText } from './csv';
+import { PARTS_COLUMNS, partsRows, toCents } from './parts-table';
 
-const HEADINGS = ['Group', 'Code', 'Part', 'Detail', 'Need', 'Unit', 'Buy', 'Price USD', 'Where', 'Note'];
+const figure = (value: number | null): string => (value === null ? '' : `${value}`);
+const money = (value: number | null): string => (value === null ? '' : value.toFixed(2));
 
-/**
- * The parts list as CSV: one row for each line, then one for each open question, so that nothing that is
- * not known is left out.
- */
-export function partsCsv({ groups, questions, totalUsd, toBuy }: PartsList): string {
-  const rows = groups.flatMap(({ title, lines }) =>
-    lines.map(({ code, title: part, detail, need, unit, buy, priceUsd, places, note }) => [
-      title,
-      code,
+/** The parts list as CSV: one row for each line and each open question, and the total. */
+export function partsCsv(parts: PartsList, reckoning: Reckoning): string {
+  const rows = partsRows(parts, reckoning);
+  const sum = toCents(rows.reduce((total, { price }) => total + (price ?? 0), 0));
+  return csvText(PARTS_COLUMNS(reckoning.currency), [
+    ...rows.map(({ group, article, part, detail, need, unit, buy, price, leftOver, where, note }) => [
+      group,
+      article,
       part,
       detail,
-      unit === 'm' ? need.toFixed(2) : `${need}`,
+      unit === 'm' ? money(need) : figure(need),
       unit,
-      `${buy}`,
-      priceUsd === null ? '' : priceUsd.toFixed(2),
-      places.join(' '),
-      note ?? '',
+      figure(buy),
+      money(price),
+      figure(leftOver),
+      where,
+      note,
     ]),
-  );
-  const asked = questions.map((question) => [
-    'Not known yet',
-    '',
-    question,
-    '',
-    '',
-    '',
-    '',
-    '',
-    '',
-    'not in the list until it is known',
+    [
+      'Total',
+      '',
+      'To buy',
+      `all prices are invented, ${reckoningWords(reckoning)}`,
+      '',
+      '',
+      `${parts.toBuy}`,
+      money(sum),
+      '',
+      '',
+      '',
+    ],
   ]);
-  const total = ['Total', '', 'To buy', 'all prices are invented', '', '', `${toBuy}`, totalUsd.toFixed(2), '', ''];
-  return csvText(HEADINGS, [...rows, ...asked, total]);
 }
 
 /** A name that every file system takes. */

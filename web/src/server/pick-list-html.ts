@@ -53,8 +53,8 @@ export function pickListHtml(name: string, jobId: string, shelves: readonly Shel
       ({ name: shelf, lines }) =>
         `<section class="shelf"><h2>${escaped(shelf)} <span>${lines.length} ${lines.length === 1 ? 'line' : 'lines'}</span></h2>${lines
           .map(
-            ({ key, title, detail, buy, places }) =>
-              `<button type="button" aria-pressed="false" data-line="${escaped(key)}"><span class="what"><b>${escaped(title)}</b><small>${escaped(detail)}${places.length > 0 ? `, ${escaped(places.join(' '))}` : ''}</small></span><span class="count">${buy}</span><span class="box" aria-hidden="true"></span></button>`,
+            ({ article, title, detail, buy, places }) =>
+              `<button type="button" aria-pressed="false" data-line="${escaped(article)}"><span class="what"><b>${escaped(title)}</b><small>${escaped(detail)}${places.length > 0 ? `, ${escaped(places.join(' '))}` : ''}</small></span><span class="count">${buy}</span><span class="box" aria-hidden="true"></span></button>`,
           )
           .join('')}</section>`,
     )

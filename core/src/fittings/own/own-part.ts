@@ -166,6 +166,15 @@ export interface OffCut {
 /** Shorter than this a left-over is not worth its place in the van [m] (common practice). */
 export const KEEP_OFF_CUT_M = 0.3;
 
+/** Lengths left over by what they are of. */
+export const offCutsByCode = (offCuts: readonly OffCut[]): ReadonlyMap<string, readonly number[]> =>
+  new Map(
+    [...new Set(offCuts.map(({ code }) => code))].map((code) => [
+      code,
+      offCuts.filter((one) => one.code === code).map(({ lengthM }) => lengthM),
+    ]),
+  );
+
 /**
  * The catalogue with somebody's own parts, prices and stock: they take part everywhere at once.
  * Own parts that no longer make sense (their notation is gone) are left out.
@@ -189,11 +198,6 @@ export function catalogueWith(
       return priceUsd === undefined ? part : { ...part, priceUsd };
     }),
     new Map(holdings.flatMap(({ code, onHand }) => (onHand > 0 ? [[code, onHand] as const] : []))),
-    new Map(
-      [...new Set(offCuts.map(({ code }) => code))].map((code) => [
-        code,
-        offCuts.filter((one) => one.code === code).map(({ lengthM }) => lengthM),
-      ]),
-    ),
+    offCutsByCode(offCuts),
   );
 }

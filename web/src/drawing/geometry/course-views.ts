@@ -33,6 +33,7 @@ export interface CourseViews {
   readonly top: CourseView;
 }
 
+/** Clear of the edge of a view on a screen [px]. */
 const EDGE = 14;
 /** However short a run is, so much of it is in sight [m]. */
 const LEAST_M = 0.3;
@@ -52,8 +53,14 @@ const outsideM = ({ part }: Leg): number => Math.max(...part.body.map(({ outside
  * above the right hand of somebody who looks at the tank is up.
  *
  * @param widthPx, heightPx  the most that each view may take
+ * @param edge              clear of the edge of each view
  */
-export function courseViews({ strands, start }: Course, widthPx: number, heightPx: number): CourseViews | undefined {
+export function courseViews(
+  { strands, start }: Course,
+  widthPx: number,
+  heightPx: number,
+  edge = EDGE,
+): CourseViews | undefined {
   const legs = strands.flat();
   if (legs.length === 0) return undefined;
   const points = [start, ...legs.flatMap(({ from, through, to }) => [from, through, to])];
@@ -61,17 +68,17 @@ export function courseViews({ strands, start }: Course, widthPx: number, heightP
   const up = boxOf([0, ...points.map((point) => point.up)]);
   const right = boxOf(points.map((point) => point.right));
   const pxPerM = Math.min(
-    (widthPx - 2 * EDGE) / spanOf(out),
-    (heightPx - 2 * EDGE) / Math.max(spanOf(up), spanOf(right)),
+    (widthPx - 2 * edge) / spanOf(out),
+    (heightPx - 2 * edge) / Math.max(spanOf(up), spanOf(right)),
   );
-  const x = ({ out: value }: Vector): number => EDGE + (value - out.low) * pxPerM;
+  const x = ({ out: value }: Vector): number => edge + (value - out.low) * pxPerM;
   const view = (of: (point: Vector) => number, box: Box, ground: number | undefined): CourseView => {
-    const height = spanOf(box) * pxPerM + 2 * EDGE;
+    const height = spanOf(box) * pxPerM + 2 * edge;
     const middle = (box.low + box.high) / 2;
     const y = (value: number): number => height / 2 - (value - middle) * pxPerM;
     const groundY = ground === undefined ? undefined : y(ground);
     return {
-      widthPx: EDGE * 2 + spanOf(out) * pxPerM,
+      widthPx: edge * 2 + spanOf(out) * pxPerM,
       heightPx: height,
       wallX: x({ out: 0, right: 0, up: 0 }),
       groundY: groundY !== undefined && groundY <= height ? groundY : undefined,

@@ -1,6 +1,13 @@
 'use client';
 
-import { type Catalogue, type Holding, type OwnPart, catalogueWith, shippedCatalogue } from '@herrero/core';
+import {
+  type Catalogue,
+  type Holding,
+  type OffCut,
+  type OwnPart,
+  catalogueWith,
+  shippedCatalogue,
+} from '@herrero/core';
 import { type ReactNode, createContext, useContext, useMemo, useState } from 'react';
 
 /** What was entered of parts, stock and prices. */
@@ -10,6 +17,7 @@ export interface Entered {
 }
 
 export interface Known extends Entered {
+  readonly offCuts: readonly OffCut[];
   readonly catalogue: Catalogue;
   /** What the server has just taken, so that it counts here at once. */
   readonly lay: (entered: Entered) => void;
@@ -20,6 +28,7 @@ const KnownContext = createContext<Known>({
   catalogue: shippedCatalogue,
   own: [],
   holdings: [],
+  offCuts: [],
   lay: () => undefined,
   lift: () => undefined,
 });
@@ -32,13 +41,25 @@ const over = <Item extends { readonly code: string }>(
   return [...before.filter(({ code }) => !codes.has(code)), ...now];
 };
 
+const NO_OFF_CUTS: readonly OffCut[] = [];
+
 /** The catalogue of this page: the shipped one with somebody's own parts, prices and stock laid over it. */
-export function CatalogueProvider({ own, holdings, children }: Entered & { readonly children: ReactNode }) {
+export function CatalogueProvider({
+  own,
+  holdings,
+  offCuts = NO_OFF_CUTS,
+  children,
+}: Entered & {
+  /** Left over from other jobs. */
+  readonly offCuts?: readonly OffCut[];
+  readonly children: ReactNode;
+}) {
   const [entered, setEntered] = useState<Entered>({ own, holdings });
   const known = useMemo(
     (): Known => ({
       ...entered,
-      catalogue: catalogueWith(entered.own, entered.holdings),
+      offCuts,
+      catalogue: catalogueWith(entered.own, entered.holdings, offCuts),
       lay: (now) =>
         setEntered((before) => ({ own: over(before.own, now.own), holdings: over(before.holdings, now.holdings) })),
       lift: (gone) =>
@@ -47,7 +68,7 @@ export function CatalogueProvider({ own, holdings, children }: Entered & { reado
           holdings: before.holdings.filter(({ code }) => code !== gone),
         })),
     }),
-    [entered],
+    [entered, offCuts],
   );
   return <KnownContext value={known}>{children}</KnownContext>;
 }

@@ -45,6 +45,8 @@ export interface JobState {
   readonly pointedId: string | null;
   /** Makes edits at once and sends them; answers why where they cannot be made. */
   readonly make: (edits: readonly Edit[], undoes?: string | null) => BatchRefusal | undefined;
+  /** Works out anew what follows from the job: more has become known of how to cut it. */
+  readonly replan: () => void;
   readonly undo: () => void;
   readonly redo: () => void;
   readonly select: (penetrationId: string | null, jointId?: string | null) => void;
@@ -190,6 +192,7 @@ export function createJobStore(jobId: string, document: Job, revision: number, c
       lineCode: null,
       tankId: null,
       pointedId: null,
+      replan: () => set(({ job }) => ({ plan: plan(job, catalogue) })),
       make: (edits, undoes = null) => {
         if (edits.length === 0) return undefined;
         const edited = applyEdits(get().job, edits, catalogue);

@@ -9,6 +9,7 @@ import { LengthField } from '@/ui/length-field';
 import { type Seam, SeamGlyph, seamOf } from '@/ui/seam-glyph';
 import { unbroken } from '@/ui/unbroken';
 import { useJob } from './job-provider';
+import { useMoney } from './use-money';
 import { NotTakenNote } from './not-taken-note';
 import { stationPath } from './stations';
 
@@ -154,10 +155,11 @@ function Fixes({ fixes }: { readonly fixes: readonly Fix[] }) {
 function FixAction({ fix }: { readonly fix: Fix }) {
   const measures = useJob((state) => state.job.measures);
   const make = useJob((state) => state.make);
+  const money = useMoney();
   const cost =
     fix.partsAdded === 0
       ? ''
-      : ` +${fix.partsAdded} ${fix.partsAdded === 1 ? 'part' : 'parts'}, $${fix.priceUsd.toFixed(2)}`;
+      : ` +${fix.partsAdded} ${fix.partsAdded === 1 ? 'part' : 'parts'}, ${money(fix.priceUsd)}`;
   return (
     <p className="flex items-baseline gap-1.5 type-row">
       <b className="font-[650]">Fix</b>

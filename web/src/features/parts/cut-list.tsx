@@ -1,37 +1,70 @@
 'use client';
 
-import { type Bar, type CutBars, formatLength, formatStockLength } from '@herrero/core';
+import {
+  type Bar,
+  type CutBars,
+  type Measures,
+  type Piece,
+  bothLengths,
+  bought,
+  centreToCentre,
+  cutWords,
+  formatLength,
+  formatStockLength,
+  tapeMarks,
+} from '@herrero/core';
+import { useState } from 'react';
+import { Action } from '@/ui/action';
 import { useJob } from '../desk/job-provider';
+import { LeftOvers } from './left-overs';
+import { useCutSearch } from './use-cut-search';
 
 const BAR_WIDTH = 312;
 const BAR_HEIGHT = 30;
+/** A piece narrower than this has no room for its words [px]. */
+const NARROW = 62;
 
-/** Stock lengths to scale with a mark at every cut; what is left is hatched, what is not known is dotted. */
+/** Bars to scale with a mark at every cut; what is left is hatched, what is not known is dotted. */
 export function CutList({ cuts }: { readonly cuts: readonly CutBars[] }) {
+  const { progress, problem, search, cancel } = useCutSearch(cuts);
+  const [marks, setMarks] = useState(false);
   if (cuts.length === 0) return null;
   const bars = cuts.flatMap((cut) => cut.bars);
   const pieces = bars.reduce((sum, bar) => sum + bar.pieces.length, 0);
   const longest = Math.max(...bars.map(({ stockM }) => stockM), 1);
+  const searchable = cuts.some((cut) => !cut.searched && cut.bars.some((bar) => bar.pieces.length > 1));
   return (
     <section aria-label="Cut list">
       <h2 className="flex items-baseline justify-between border-b-2 border-ink pb-1">
         <span className="type-head">Cut list</span>
         <span className="type-second">
-          {bars.length} lengths, {pieces} pieces
+          {bars.length} {bars.length === 1 ? 'length' : 'lengths'}, {pieces} {pieces === 1 ? 'piece' : 'pieces'}
         </span>
       </h2>
+      <p className="no-print flex flex-wrap gap-x-5">
+        <Action aria-expanded={marks} onClick={() => setMarks(!marks)}>
+          {marks ? 'Put the marks away' : 'Marks for the tape'}
+        </Action>
+        {progress ? (
+          <Action onClick={cancel}>Stop looking: {progress.bars} so far</Action>
+        ) : (
+          searchable && <Action onClick={search}>Look for a better cut</Action>
+        )}
+      </p>
+      {problem !== undefined && (
+        <p role="alert" className="type-row">
+          {problem}
+        </p>
+      )}
       {cuts.map((cut) => (
         <div key={cut.code} className="pt-2">
           {cut.bars.map((bar, index) => (
-            <BarDrawing key={index} title={cut.title} bar={bar} longestM={longest} />
+            <div key={index}>
+              <BarDrawing title={cut.title} bar={bar} longestM={longest} />
+              {marks && <Marks bar={bar} kerfM={cut.order.kerfM} />}
+            </div>
           ))}
-          {cut.bars.length > 0 && (
-            <p className="type-second">
-              {cut.bars.length <= cut.leastBars
-                ? `${cut.bars.length === 1 ? 'One length' : `${cut.bars.length} lengths`}: no plan has fewer.`
-                : `${cut.bars.length} lengths by the quick plan; no plan has fewer than ${cut.leastBars}.`}
-            </p>
-          )}
+          {cut.bars.length > 0 && <p className="type-second">{howGood(cut)}</p>}
           {cut.unknown.map((place, index) => (
             <p key={`${place} ${index}`} className="type-row">
               <span className="font-[650]">{cut.title}</span>{' '}
@@ -49,7 +82,62 @@ export function CutList({ cuts }: { readonly cuts: readonly CutBars[] }) {
           ))}
         </div>
       ))}
+      <LeftOvers cuts={cuts} />
     </section>
+  );
+}
+
+/** What is known of how few lengths there can be. */
+function howGood({ bars, leastBars, searched }: CutBars): string {
+  const buys = bought(bars);
+  const onHand = bars.length - buys;
+  const hand = onHand === 0 ? '' : `, ${onHand} on hand`;
+  const words = `${buys === 1 ? 'One length' : `${buys} lengths`} to buy${hand}`;
+  if (buys <= leastBars) return `${words}: no plan buys fewer.`;
+  return `${words} ${searched ? 'is the best found' : 'by the quick plan'}; no plan buys fewer than ${leastBars}.`;
+}
+
+/** Each piece as it is cut, and where its mark stands by a tape that stays hooked on the end. */
+function Marks({ bar, kerfM }: { readonly bar: Bar; readonly kerfM: number }) {
+  const marks = tapeMarks(bar, kerfM);
+  return (
+    <table className="mb-2 w-full type-row">
+      <caption className="text-left type-second">
+        Hook the tape on one end and leave it there; saw on the far side of each mark.
+      </caption>
+      <thead>
+        <tr className="border-b border-hair text-left type-second">
+          <th className="font-normal">piece</th>
+          <th className="font-normal">mark at</th>
+        </tr>
+      </thead>
+      <tbody>
+        {bar.pieces.map((piece, place) => (
+          <tr key={place} className="border-b border-hair align-top">
+            <td className="py-1 pr-3">
+              <b className="font-[650]">{piece.label}</b> {cutWords(piece)}
+              <AsMade piece={piece} />
+            </td>
+            <td className="py-1">{marks[place] === undefined ? 'end of the bar' : bothLengths(marks[place])}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** What the piece measures between its neighbours, dry and made: how it is checked on the wall. */
+function AsMade({ piece: { use } }: { readonly piece: Piece }) {
+  const context = useJob((state) => state.plan.context);
+  const between = use && centreToCentre(use.id, context);
+  if (!between) return null;
+  const words = ({ of, name }: typeof between.from): string =>
+    of === 'end' ? 'its end' : `${of} of ${name.toLowerCase()}`;
+  return (
+    <span className="block type-second">
+      {words(between.from)} to {words(between.to)}: {bothLengths(between.madeM)} made
+      {between.dryM && `; dry ${bothLengths(between.dryM[0])} to ${bothLengths(between.dryM[1])}`}
+    </span>
   );
 }
 
@@ -69,14 +157,16 @@ function BarDrawing({
     ...piece,
     from: bar.pieces.slice(0, index).reduce((sum, { lengthM }) => sum + lengthM * scale, 0),
     width: piece.lengthM * scale,
+    words: shortWords(piece, measures),
   }));
-  const said = pieces.map(({ label, lengthM }) => `${label} ${formatLength(lengthM, measures)}`).join(', ');
+  const said = pieces.map(({ label, words }) => `${label} ${words}`).join(', ');
   return (
     <figure className="pb-1.5">
       <figcaption className="flex justify-between gap-2 type-row">
         <b className="truncate font-[650]">{title}</b>
         <span className="shrink-0 type-second">
-          one {formatStockLength(bar.stockM, measures)}, off-cut {formatLength(bar.offCutM, measures)}
+          {bar.onHand ? 'on hand' : 'one'} {formatStockLength(bar.stockM, measures)}, off-cut{' '}
+          {formatLength(bar.offCutM, measures)}
         </span>
       </figcaption>
       <svg
@@ -104,9 +194,10 @@ function BarDrawing({
               fill="var(--sheet)"
               stroke="var(--ink)"
               strokeWidth={1.5}
+              strokeDasharray={piece.kind === undefined ? undefined : '4 3'}
             />
             <path d={`M${2 + piece.from + piece.width} 0V${BAR_HEIGHT + 4}`} stroke="var(--ink)" strokeWidth={3} />
-            {piece.width > 62 && (
+            {piece.width > NARROW && (
               <text
                 x={2 + piece.from + piece.width / 2}
                 y={BAR_HEIGHT / 2 + 7}
@@ -114,13 +205,17 @@ function BarDrawing({
                 className="type-scale"
                 style={{ fill: 'var(--ink)' }}
               >
-                <tspan fontWeight={650}>{piece.label}</tspan> {formatLength(piece.lengthM, measures)}
+                <tspan fontWeight={650}>{piece.label}</tspan> {piece.words}
               </text>
             )}
           </g>
         ))}
       </svg>
-      {pieces.some(({ width: wide }) => wide <= 62) && <p className="type-second">{said}</p>}
+      {pieces.some(({ width: wide }) => wide <= NARROW) && <p className="type-second">{said}</p>}
     </figure>
   );
 }
+
+/** What is not computed is said with a sign that it is not exact. */
+const shortWords = ({ kind, lengthM }: Piece, measures: Measures): string =>
+  `${kind === undefined ? '' : '≈ '}${formatLength(lengthM, measures)}`;

@@ -98,7 +98,7 @@ function isBetter(one: readonly Bar[], other: readonly Bar[]): boolean {
 function price(problem: CutProblem, solver: Solver, limitS: number) {
   const answer = solver(programOf(problem, false), Math.max(0.1, limitS));
   if (answer.Status !== 'Optimal') return undefined;
-  const duals = new Map(answer.Rows.map((row) => [row.Name, 'Dual' in row ? row.Dual : 0]));
+  const duals = new Map(answer.Rows.flatMap((row) => ('Dual' in row ? [[row.Name, row.Dual] as const] : [])));
   return priceOut(problem, answer.ObjectiveValue, {
     kinds: problem.kinds.map((_, kind) => duals.get(kindRow(kind)) ?? 0),
     sources: problem.sources.map((_, source) => duals.get(sourceRow(source)) ?? 0),

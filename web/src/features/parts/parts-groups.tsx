@@ -1,21 +1,32 @@
 'use client';
 
-import { type PartsGroup, type PartsLine, type PartsList, type Use, formatLength } from '@herrero/core';
+import {
+  type Measures,
+  type PartsGroup,
+  type PartsLine,
+  type PartsList,
+  type Use,
+  formatLength,
+  reckoningWords,
+} from '@herrero/core';
 import { ChevronRight } from 'lucide-react';
 import Link from 'next/link';
 import { type RefObject, useEffect, useRef } from 'react';
 import { useJob } from '../desk/job-provider';
 import { stationPath } from '../desk/stations';
+import { useMoney } from '../desk/use-money';
 
-const COLUMNS = 'grid grid-cols-[minmax(0,1fr)_62px_36px_60px] items-baseline gap-x-2 px-2';
+const COLUMNS = 'grid grid-cols-[minmax(0,1fr)_62px_36px_76px] items-baseline gap-x-2 px-2';
 
 const LINE_COLUMNS =
-  'grid grid-cols-[76px_minmax(0,1fr)_62px_36px_60px] items-baseline gap-x-2 px-2 max-md:grid-cols-[minmax(0,1fr)_62px_36px_60px]';
+  'grid grid-cols-[76px_minmax(0,1fr)_62px_36px_76px] items-baseline gap-x-2 px-2 max-md:grid-cols-[minmax(0,1fr)_62px_36px_76px]';
 
 /** The list by place: every group opens to its lines; need, buy, price. */
 export function PartsGroups({ parts: { groups, toBuy, totalUsd } }: { readonly parts: PartsList }) {
   const selectedId = useJob((state) => state.selectedId);
   const section = useRef<HTMLElement>(null);
+  const money = useMoney();
+  const words = useJob(({ job }) => reckoningWords(job));
   useEffect(() => openForPrint(section), []);
   return (
     <section aria-label="Parts by place" ref={section}>
@@ -23,7 +34,7 @@ export function PartsGroups({ parts: { groups, toBuy, totalUsd } }: { readonly p
         <span>Where you will need it</span>
         <span className="text-right">need</span>
         <span className="text-right">buy</span>
-        <span className="text-right">price $</span>
+        <span className="text-right">price</span>
       </div>
       {groups.map((group) => (
         <Group
@@ -35,11 +46,11 @@ export function PartsGroups({ parts: { groups, toBuy, totalUsd } }: { readonly p
       <div className={`${COLUMNS} border-t-2 border-ink pt-2`}>
         <span>
           <b className="text-[18px] font-[650]">{toBuy} to buy</b>{' '}
-          <span className="type-second">all prices are invented</span>
+          <span className="type-second">all prices are invented, {words}</span>
         </span>
         <span />
         <span />
-        <b className="text-right text-[18px] font-[650]">{totalUsd.toFixed(2)}</b>
+        <b className="text-right text-[18px] font-[650]">{money(totalUsd)}</b>
       </div>
     </section>
   );
@@ -66,6 +77,7 @@ function openForPrint(section: RefObject<HTMLElement | null>): () => void {
 function Group({ group, chosen }: { readonly group: PartsGroup; readonly chosen: boolean }) {
   const buy = group.lines.reduce((sum, line) => sum + line.buy, 0);
   const price = group.lines.reduce((sum, line) => sum + (line.priceUsd ?? 0), 0);
+  const money = useMoney();
   const followed = useJob((state) => group.lines.some(({ code }) => code === state.lineCode));
   return (
     <details
@@ -87,7 +99,7 @@ function Group({ group, chosen }: { readonly group: PartsGroup; readonly chosen:
         </span>
         <span className="text-right">{group.lines.length}</span>
         <b className="text-right font-[650]">{buy === 0 ? '–' : buy}</b>
-        <span className="text-right">{price.toFixed(2)}</span>
+        <span className="text-right">{price === 0 ? '–' : money(price)}</span>
       </summary>
       <ul className="border-t border-hair bg-sheet">
         {group.lines.map((line, index) => (
@@ -98,6 +110,17 @@ function Group({ group, chosen }: { readonly group: PartsGroup; readonly chosen:
   );
 }
 
+/** What is said below a line, and what is left over of its packs. */
+function noteOf({ note, leftOver, unit }: PartsLine, measures: Measures): string {
+  const left =
+    leftOver === undefined
+      ? []
+      : [
+          `${unit === 'm' ? formatLength(leftOver, measures) : `${leftOver} ${unit === 'piece' ? '' : unit}`.trim()} left over`,
+        ];
+  return [...(note === undefined ? [] : [note]), ...left].join('; ');
+}
+
 function Line({ line }: { readonly line: PartsLine }) {
   const measures = useJob((state) => state.job.measures);
   const need =
@@ -106,6 +129,7 @@ function Line({ line }: { readonly line: PartsLine }) {
       : line.unit === 'ml' || line.unit === 'm3'
         ? `${line.need} ${line.unit}`
         : `${line.need}`;
+  const money = useMoney();
   const followed = useJob((state) => state.lineCode === line.code);
   const follow = useJob((state) => state.followLine);
   const row = useRef<HTMLLIElement>(null);
@@ -120,7 +144,7 @@ function Line({ line }: { readonly line: PartsLine }) {
   return (
     <li
       ref={row}
-      className={`${LINE_COLUMNS} min-h-[26px] border-b border-hair py-1 last:border-b-0 pointer-coarse:min-h-11 ${followed ? 'row-selected' : ''}`}
+      className={`${LINE_COLUMNS} list-line min-h-[26px] border-b border-hair py-1 last:border-b-0 pointer-coarse:min-h-11 ${followed ? 'row-selected' : ''}`}
     >
       <span className="type-code text-ink-2 max-md:hidden">{line.code}</span>
       <span className="min-w-0 type-row">
@@ -136,15 +160,26 @@ function Line({ line }: { readonly line: PartsLine }) {
             {words}
           </button>
         )}
-        {line.note !== undefined && <span className="block type-second">{line.note}</span>}
+        {(line.note ?? line.leftOver) !== undefined && (
+          <span className="block type-second">{noteOf(line, measures)}</span>
+        )}
         {followed && <Uses uses={line.uses} />}
       </span>
       <span className="text-right type-row">{line.unit === 'm' && line.need === 0 ? 'not known' : need}</span>
       <b className="text-right type-row font-[650]">{line.buy === 0 ? '–' : line.buy}</b>
-      <span className="text-right type-row">{line.priceUsd === null ? '' : line.priceUsd.toFixed(2)}</span>
+      <span className="text-right type-row">{line.priceUsd === null ? '' : money(line.priceUsd)}</span>
     </li>
   );
 }
+
+/** Where each kind of use is seen. */
+const STATION_OF: Readonly<Record<Use['of'], string>> = {
+  part: 'runs',
+  joint: 'runs',
+  hole: 'holes',
+  terminal: 'site',
+  tank: 'tanks',
+};
 
 /** Every place that a line is for; each leads there. */
 function Uses({ uses }: { readonly uses: readonly Use[] }) {
@@ -152,7 +187,9 @@ function Uses({ uses }: { readonly uses: readonly Use[] }) {
   const joints = useJob((state) => state.job.joints);
   const select = useJob((state) => state.select);
   const selectPart = useJob((state) => state.selectPart);
+  const showTank = useJob((state) => state.showTank);
   const go = ({ of, id, penetrationId }: Use): void => {
+    if (of === 'tank') return showTank(id);
     select(penetrationId ?? null, of === 'joint' ? id : null);
     if (of === 'part') selectPart(id);
   };
@@ -165,7 +202,7 @@ function Uses({ uses }: { readonly uses: readonly Use[] }) {
       {uses.map((use, index) => (
         <Link
           key={`${use.of} ${use.id} ${index}`}
-          href={stationPath(jobId, use.of === 'hole' ? 'holes' : use.of === 'terminal' ? 'site' : 'runs')}
+          href={stationPath(jobId, STATION_OF[use.of])}
           onClick={() => go(use)}
           className="action !min-h-8 pointer-coarse:!min-h-11"
         >

@@ -1,12 +1,22 @@
 'use client';
 
-import { type Completeness, type PartsList } from '@herrero/core';
+import { type Completeness, type PartsList, cautionsOf } from '@herrero/core';
+import dynamic from 'next/dynamic';
 import { type ReactNode } from 'react';
 import { type Seam, SeamGlyph } from '@/ui/seam-glyph';
 import { useJob } from '../desk/job-provider';
 import { CutList } from './cut-list';
 import { PartsGroups } from './parts-groups';
+import { MoneyAndSpares } from './money-and-spares';
+import { Opens } from './opens';
+import { TakeAway } from './take-away';
 import { UnifyPanel } from './unify-panel';
+
+// What is not asked for every day comes when it is asked for.
+const Opening = () => <p className="py-2 type-second">Opening</p>;
+const BuyingPanel = dynamic(() => import('./buying-panel'), { loading: Opening });
+const MerchantLinks = dynamic(() => import('./merchant-links'), { loading: Opening });
+const ForeignList = dynamic(() => import('./foreign-list'), { loading: Opening });
 
 /** The station Parts: is it complete, what to take, what to cut, what closes the joints. */
 export function PartsStation() {
@@ -30,39 +40,21 @@ export function PartsStation() {
             <PartsGroups parts={parts} />
           </div>
           <div>
-            <div className="no-print mb-4 flex flex-wrap gap-2">
-              {unsent === 0 ? (
-                <a
-                  href={`/api/v1/jobs/${jobId}/parts.csv`}
-                  download
-                  className="main-action inline-flex flex-1 items-center justify-center px-2 text-[15px]"
-                >
-                  Download the list (CSV)
-                </a>
-              ) : (
-                <button type="button" disabled className="main-action flex-1 px-2 text-[15px]">
-                  Sending your last change…
-                </button>
-              )}
-              <button type="button" className="other-action flex-1 px-2 text-[15px]" onClick={() => window.print()}>
-                Print for the counter
-              </button>
-            </div>
-            <p className="no-print mb-3 flex flex-wrap gap-x-5 type-row">
-              <a href={`/api/v1/jobs/${jobId}/pick-list.html`} download className="action">
-                <span>Pick list for the phone, one file</span>
-              </a>
-              <a href={`/api/v1/jobs/${jobId}/parts.json`} download className="action">
-                <span>The list as JSON</span>
-              </a>
-              <a href={`/api/v1/jobs/${jobId}/job-file.json`} download className="action">
-                <span>The whole job as a file</span>
-              </a>
-            </p>
+            <TakeAway jobId={jobId} sent={unsent === 0} />
+            <MoneyAndSpares />
             <CutList cuts={parts.cuts} />
             <ClosedBy parts={parts} />
             <Questions questions={parts.questions} />
+            <Opens title="Buy it" asks="Prices and stock of suppliers">
+              {() => <BuyingPanel />}
+            </Opens>
             <UnifyPanel />
+            <Opens title="Send it" asks="A link for the merchant">
+              {() => <MerchantLinks />}
+            </Opens>
+            <Opens title="Bring it in" asks="A parts list from elsewhere">
+              {() => <ForeignList />}
+            </Opens>
             <Cautions parts={parts} />
           </div>
         </div>
@@ -210,26 +202,13 @@ function Questions({ questions }: { readonly questions: readonly string[] }) {
   );
 }
 
-/** The usual caution, at the step where it matters; local codes and licensed trades decide. */
-function Cautions({ parts: { groups } }: { readonly parts: PartsList }) {
-  const has = (code: string): boolean => groups.some(({ lines }) => lines.some((line) => line.code.startsWith(code)));
-  const cautions = [
-    ...(has('SW-')
-      ? ['Hole saws snatch and swarf flies: clamp the work, wear eye protection, catch every shaving.']
-      : []),
-    ...(has('CE-')
-      ? ['Primer and cement give off vapour that burns and dizzies: fresh air, no flame, never inside a tank.']
-      : []),
-    ...(has('BH-') || has('BS-')
-      ? ['Never put head or body into a tank to reach a nut: the air inside can lack oxygen. Work from outside.']
-      : []),
-    'A full tank weighs a kilogram a litre: level, rated ground. Roof water is not drinking water. Local codes and licensed trades decide.',
-  ];
+/** The usual caution, at the step where it matters. */
+function Cautions({ parts }: { readonly parts: PartsList }) {
   return (
     <section aria-label="Cautions" className="mt-5">
       <h2 className="border-b-2 border-ink pb-1 type-head">Caution</h2>
       <ul className="list-disc space-y-1 py-1.5 pl-5 type-row">
-        {cautions.map((caution) => (
+        {cautionsOf(parts).map((caution) => (
           <li key={caution}>{caution}</li>
         ))}
       </ul>

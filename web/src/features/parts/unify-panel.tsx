@@ -4,6 +4,7 @@ import { type Building, MATERIAL_NAMES, type Part, partTitle } from '@herrero/co
 import { useState } from 'react';
 import { Action } from '@/ui/action';
 import { useJob } from '../desk/job-provider';
+import { useMoney } from '../desk/use-money';
 import { useAnswer } from '../routes/use-answer';
 
 /** The whole job built with the fewest different parts, or most cheaply, beside how it is now. */
@@ -23,6 +24,7 @@ export function UnifyPanel() {
 function Buildings() {
   const job = useJob((state) => state.job);
   const make = useJob((state) => state.make);
+  const money = useMoney();
   const [weighed, setWeighed] = useState(job);
   // What is weighed is the job as it was when it was asked for; a change asks anew by hand, since it takes a while.
   const answer = useAnswer('unify', JSON.stringify(weighed), weighed);
@@ -33,7 +35,7 @@ function Buildings() {
   return (
     <>
       <p className="type-row">
-        As it is: {now.differentParts} different parts, {now.parts} in all, ${now.priceUsd.toFixed(2)} without lengths.
+        As it is: {now.differentParts} different parts, {now.parts} in all, {money(now.priceUsd)} without lengths.
       </p>
       <Proposed title="Fewest different" building={fewest} now={now} onTake={() => make(fewest.edits)} />
       <Proposed title="Cheapest" building={cheapest} now={now} onTake={() => make(cheapest.edits)} />
@@ -44,12 +46,8 @@ function Buildings() {
 /** In the singular where there is one. */
 const count = (many: number, what: string): string => `${many} ${what}${many === 1 ? '' : 's'}`;
 
-const saved = (money: number): string =>
-  Math.abs(money) < 0.005
-    ? 'costs the same'
-    : money > 0
-      ? `saves $${money.toFixed(2)}`
-      : `costs $${(-money).toFixed(2)} more`;
+const saved = (usd: number, money: (usd: number) => string): string =>
+  Math.abs(usd) < 0.005 ? 'costs the same' : usd > 0 ? `saves ${money(usd)}` : `costs ${money(-usd)} more`;
 
 const namesOf = (parts: readonly Part[]): string =>
   parts.length === 0
@@ -67,6 +65,7 @@ function Proposed({
   readonly now: Building;
   readonly onTake: () => void;
 }) {
+  const money = useMoney();
   const fewer = now.differentParts - building.differentParts;
   return (
     <section aria-label={title} className="border-t border-hair py-2">
@@ -74,7 +73,7 @@ function Proposed({
         <b className="font-[650]">
           {title}: {count(building.differentParts, 'different part')}
         </b>
-        <span>${building.priceUsd.toFixed(2)}</span>
+        <span>{money(building.priceUsd)}</span>
       </h3>
       {building.edits.length === 0 ? (
         <p className="type-row">It is built so already.</p>
@@ -82,7 +81,7 @@ function Proposed({
         <>
           <p className="type-second">
             {fewer > 0 ? `${count(fewer, 'part')} fewer to keep as spares` : 'No fewer to keep as spares'};{' '}
-            {saved(now.priceUsd - building.priceUsd)}.
+            {saved(now.priceUsd - building.priceUsd, money)}.
           </p>
           <ul className="type-row">
             {building.changes.map(({ places, out, in: into }) => (

@@ -9,6 +9,7 @@ import {
 } from '@herrero/core';
 import { MiniPart } from '@/drawing/view/mini-part';
 import { useJob } from '../desk/job-provider';
+import { useMoney } from '../desk/use-money';
 
 /** Ranked ways, each drawn part by part, with what it costs and how narrow it gets. Pressing one takes it. */
 export function RouteList({
@@ -22,6 +23,7 @@ export function RouteList({
   readonly alone: string;
 }) {
   const measures = useJob((state) => state.job.measures);
+  const money = useMoney();
   return (
     <ol>
       {routes.map((route, index) => (
@@ -33,7 +35,7 @@ export function RouteList({
           >
             <b className="w-4 font-[650]">{index + 1}</b>
             <RouteWords route={route} alone={alone} />
-            <RouteFigures route={route} measures={measures} />
+            <RouteFigures route={route} measures={measures} money={money} />
           </button>
         </li>
       ))}
@@ -60,14 +62,14 @@ function RouteWords({ route: { links }, alone }: { readonly route: Route; readon
 const RouteFigures = ({
   route: { links, priceUsd, smallestBoreMm },
   measures,
+  money,
 }: {
   readonly route: Route;
   readonly measures: Measures;
+  readonly money: (usd: number) => string;
 }) => (
   <span className="shrink-0 text-right type-second">
-    {links.length === 0
-      ? 'no part'
-      : `${links.length} ${links.length === 1 ? 'part' : 'parts'}, $${priceUsd.toFixed(2)}`}
+    {links.length === 0 ? 'no part' : `${links.length} ${links.length === 1 ? 'part' : 'parts'}, ${money(priceUsd)}`}
     {links.length > 0 && <span className="block">least bore {formatLength(smallestBoreMm / 1000, measures)}</span>}
   </span>
 );

@@ -3,13 +3,19 @@ import {
   type Holding,
   type Job,
   type OpenEnd,
+  type Proposal,
   type OwnPart,
   type RouteOptions,
   type Routes,
   type Unified,
+  type WhatChanges,
+  applyEdits,
   contextOf,
   findRoutes,
+  insteadOf,
+  plan,
   unify,
+  whatChanges,
 } from '@herrero/core';
 
 /** What is asked of the way finder, here and in its worker. What is on hand is the catalogue's to say. */
@@ -19,10 +25,24 @@ export interface RouteQuestion {
   readonly options: Omit<RouteOptions, 'onHand'>;
 }
 
+/** A part that is out, with everything else that is: what could be bought instead? */
+export interface InsteadQuestion {
+  readonly job: Job;
+  readonly code: string;
+  readonly out: readonly string[];
+}
+
+/** Something that could be bought instead, and what else becomes different. */
+export interface Instead {
+  readonly proposal: Proposal;
+  readonly changes: WhatChanges;
+}
+
 /** What can be asked beside the page, and what comes back. */
 export interface Answers {
   readonly routes: { readonly question: RouteQuestion; readonly answer: Routes };
   readonly unify: { readonly question: Job; readonly answer: Unified };
+  readonly instead: { readonly question: InsteadQuestion; readonly answer: readonly Instead[] };
 }
 export type Asked = keyof Answers;
 
@@ -44,6 +64,13 @@ const ANSWER: {
   routes: ({ from, to, options }, catalogue) =>
     findRoutes(from, to, catalogue, { ...options, onHand: catalogue.onHand }),
   unify: (job, catalogue) => unify(contextOf(job, catalogue)),
+  instead: ({ job, code, out }, catalogue) => {
+    const before = plan(job, catalogue);
+    return insteadOf(code, before.context, new Set(out)).flatMap((proposal) => {
+      const made = applyEdits(job, proposal.edits, catalogue);
+      return made.ok ? [{ proposal, changes: whatChanges(before, plan(made.value.job, catalogue)) }] : [];
+    });
+  },
 };
 
 export const answer = <Kind extends Asked>(

@@ -13,6 +13,7 @@ import {
 import { useMemo, useState } from 'react';
 import { LengthField } from '@/ui/length-field';
 import { useJob } from '../desk/job-provider';
+import { useMoney } from '../desk/use-money';
 
 const NAMES: Readonly<Record<CutIn, string>> = {
   branch: 'a branch',
@@ -26,6 +27,7 @@ const NAMES: Readonly<Record<CutIn, string>> = {
 export function CutInForm({ item, onDone }: { readonly item: StrandItem; readonly onDone: () => void }) {
   const { placed, outEnd, inEnd } = item;
   const measures = useJob((state) => state.job.measures);
+  const money = useMoney();
   const context = useJob((state) => state.plan.context);
   const make = useJob((state) => state.make);
   const [wanted, setWanted] = useState<CutIn>('branch');
@@ -82,7 +84,8 @@ export function CutInForm({ item, onDone }: { readonly item: StrandItem; readonl
               <span className="flex-1 type-row">{fillText(way.text, way.data, measures)}</span>
               <span className="shrink-0 text-right type-second">
                 {way.parts.length} {way.parts.length === 1 ? 'part' : 'parts'}
-                <br />${way.priceUsd.toFixed(2)}
+                <br />
+                {money(way.priceUsd)}
               </span>
             </button>
           </li>

@@ -3,11 +3,13 @@
 import { type Run, fillText, fromHand } from '@herrero/core';
 import { useMemo } from 'react';
 import { useJob } from '../desk/job-provider';
+import { useMoney } from '../desk/use-money';
 
 /** What of this run could be built from what is on hand instead of being bought. */
 export function FromHandList({ run }: { readonly run: Run }) {
   const context = useJob((state) => state.plan.context);
   const measures = useJob((state) => state.job.measures);
+  const money = useMoney();
   const make = useJob((state) => state.make);
   const proposals = useMemo(() => fromHand(run, context), [run, context]);
   if (context.catalogue.onHand.size === 0)
@@ -24,7 +26,7 @@ export function FromHandList({ run }: { readonly run: Run }) {
             onClick={() => make(proposal.edits)}
           >
             <span className="flex-1 type-row">{fillText(proposal.text, proposal.data, measures)}</span>
-            <span className="shrink-0 type-second">saves ${(-proposal.priceUsd).toFixed(2)}</span>
+            <span className="shrink-0 type-second">saves {money(-proposal.priceUsd)}</span>
           </button>
         </li>
       ))}

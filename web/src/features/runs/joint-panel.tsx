@@ -24,6 +24,7 @@ import { today } from '@/ui/today';
 import { unbroken } from '@/ui/unbroken';
 import { BenchLink } from '../bench/bench-link';
 import { useJob } from '../desk/job-provider';
+import { useMoney } from '../desk/use-money';
 import { MadeWith } from './made-with';
 import { BetweenPicker } from './part-pickers';
 import { PasteHere } from './stretch-panel';
@@ -32,6 +33,7 @@ import { slotOfJoint } from './use-stretch';
 /** All about one joint: the verdict and why, the figures it stands on, and the way out where it does not hold. */
 export function JointPanel({ judged, strand }: { readonly judged: JudgedJoint; readonly strand: Strand }) {
   const measures = useJob((state) => state.job.measures);
+  const money = useMoney();
   const make = useJob((state) => state.make);
   const fixes: readonly Fix[] = useJob(
     (state) => state.plan.findings.find(({ at }) => at.id === judged.joint.id)?.fixes ?? NONE,
@@ -57,7 +59,8 @@ export function JointPanel({ judged, strand }: { readonly judged: JudgedJoint; r
           <span>{fillText(fix.text, fix.data, measures)}</span>
           <span className="shrink-0 text-right">
             +{fix.partsAdded} {fix.partsAdded === 1 ? 'part' : 'parts'}
-            <br />${fix.priceUsd.toFixed(2)}
+            <br />
+            {money(fix.priceUsd)}
           </span>
         </button>
       )}

@@ -20,6 +20,7 @@ import { useMemo, useState } from 'react';
 import { MiniPart } from '@/drawing/view/mini-part';
 import { Action } from '@/ui/action';
 import { useJob } from '../desk/job-provider';
+import { useMoney } from '../desk/use-money';
 import { stationPath } from '../desk/stations';
 import { CutInPanel } from './cut-in-panel';
 import { PartSettings } from './part-settings';
@@ -28,6 +29,7 @@ import { StretchActions } from './stretch-panel';
 /** All about one part of the string: its length and where it goes, what can be done with it, another in its place. */
 export function PartPanel({ item, strand }: { readonly item: StrandItem; readonly strand: Strand }) {
   const measures = useJob((state) => state.job.measures);
+  const money = useMoney();
   const make = useJob((state) => state.make);
   const { placed, part } = item;
   return (
@@ -70,7 +72,7 @@ export function PartPanel({ item, strand }: { readonly item: StrandItem; readonl
         )}
         <dt className="border-t border-hair py-1 text-ink-2">price</dt>
         <dd className="border-t border-hair py-1">
-          ${part.priceUsd.toFixed(2)}
+          {money(part.priceUsd)}
           {isByLength(part) ? ' a metre' : ''}, invented
         </dd>
       </dl>
@@ -102,6 +104,7 @@ const MOST_OTHERS = 30;
 /** Other parts in this place: every end that is joined now would hold; what is on hand comes first. */
 function Others({ item: { placed, part } }: { readonly item: StrandItem }) {
   const job = useJob((state) => state.job);
+  const money = useMoney();
   const { index, catalogue } = useJob((state) => state.plan.context);
   const make = useJob((state) => state.make);
   const [open, setOpen] = useState(false);
@@ -147,7 +150,7 @@ function Others({ item: { placed, part } }: { readonly item: StrandItem }) {
                   {partTitle(other)}, {MATERIAL_NAMES[other.material]}
                 </span>
                 <span className="type-second">
-                  {(catalogue.onHand.get(other.code) ?? 0) > 0 ? 'on hand' : `$${other.priceUsd.toFixed(2)}`}
+                  {(catalogue.onHand.get(other.code) ?? 0) > 0 ? 'on hand' : money(other.priceUsd)}
                 </span>
               </button>
             </li>

@@ -3,6 +3,7 @@
 import { MATERIAL_NAMES, type Offer, type OpenEnd, matingOf, partTitle, verdictWords } from '@herrero/core';
 import { MiniPart } from '@/drawing/view/mini-part';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
+import { useMoney } from '../desk/use-money';
 
 /** A catalogue part that can be put on: drawn, named, with the seam it would make and its invented price. */
 export function PartRow({
@@ -16,6 +17,7 @@ export function PartRow({
 }) {
   const { part } = offer;
   const mating = matingOf(at, offer);
+  const money = useMoney();
   return (
     <li className="border-b border-hair">
       <button
@@ -34,7 +36,7 @@ export function PartRow({
         <span className="flex shrink-0 flex-col items-end">
           <SeamGlyph seam={seamOf(mating)} width={30} />
           <span className="type-second">
-            ${part.priceUsd.toFixed(2)}
+            {money(part.priceUsd)}
             {part.sale.by === 'length' ? '/m' : ''}
           </span>
         </span>
@@ -47,6 +49,7 @@ export function PartRow({
 export function RefusedRow({ at, offer }: { readonly at: OpenEnd; readonly offer: Offer }) {
   const { part } = offer;
   const mating = matingOf(at, offer);
+  const money = useMoney();
   return (
     <li className="flex items-start gap-3 border-b border-hair py-1.5 text-ink-2">
       <SeamGlyph seam={seamOf(mating)} width={30} />

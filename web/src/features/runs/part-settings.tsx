@@ -7,8 +7,15 @@ import {
   type Heading,
   type JudgedJoint,
   type Leg,
+  type LengthKind,
   type StrandItem,
+  TRIM_ALLOWANCE_M,
+  TRIM_NAMES,
+  TRIM_STEPS,
+  bothLengths,
+  centreToCentre,
   coursesOf,
+  formatLength,
   isByLength,
   isShutOff,
   looksSomewhere,
@@ -31,8 +38,7 @@ export function PartSettings({ item }: { readonly item: StrandItem }) {
   // A pipe that comes upright and slopes away goes some way round.
   const leavesUpright =
     isByLength(part) && placed.riseM !== null && leg !== undefined && Math.abs(leg.headingIn.up) > UPRIGHT;
-  const set = (field: 'lengthM' | 'riseM' | 'points' | 'held', to: unknown): string | undefined =>
-    make([change(item, field, to)])?.message;
+  const set = (field: Field, to: unknown): string | undefined => make([change(item, field, to)])?.message;
   return (
     <div className="grid grid-cols-2 gap-x-4 gap-y-2 pt-2 max-md:grid-cols-1">
       {isByLength(part) && (
@@ -43,6 +49,8 @@ export function PartSettings({ item }: { readonly item: StrandItem }) {
           onChange={(to) => set('lengthM', to)}
         />
       )}
+      {isByLength(part) && <Between item={item} onChange={(to) => set('lengthM', to)} />}
+      {isByLength(part) && <KindField item={item} onMake={(edits) => make(edits)} />}
       {isByLength(part) && <RiseField key={String(placed.riseM)} item={item} onChange={(to) => set('riseM', to)} />}
       {(looksSomewhere(part) || leavesUpright) && <PointsField item={item} onChange={(to) => set('points', to)} />}
       {(isByLength(part) || isShutOff(part)) && (
@@ -52,7 +60,9 @@ export function PartSettings({ item }: { readonly item: StrandItem }) {
   );
 }
 
-const change = ({ placed }: StrandItem, field: 'lengthM' | 'riseM' | 'points' | 'held', to: unknown): Edit => ({
+type Field = 'lengthM' | 'riseM' | 'points' | 'held' | 'lengthKind' | 'trimAt';
+
+const change = ({ placed }: StrandItem, field: Field, to: unknown): Edit => ({
   type: 'change-field',
   in: 'parts',
   id: placed.id,
@@ -60,6 +70,91 @@ const change = ({ placed }: StrandItem, field: 'lengthM' | 'riseM' | 'points' | 
   from: placed[field],
   to,
 });
+
+/** What the piece measures between its neighbours: given so, its cut length follows from what goes into them. */
+function Between({
+  item: { placed },
+  onChange,
+}: {
+  readonly item: StrandItem;
+  readonly onChange: (lengthM: number) => string | undefined;
+}) {
+  const context = useJob((state) => state.plan.context);
+  const measures = useJob((state) => state.job.measures);
+  const between = centreToCentre(placed.id, context);
+  if (!between) return null;
+  const { from, to, madeM, dryM, allowanceM } = between;
+  const words = ({ of, name }: typeof from): string => (of === 'end' ? 'its end' : `${of} of ${name.toLowerCase()}`);
+  return (
+    <div>
+      <LengthField
+        label={`From ${words(from)} to ${words(to)}`}
+        valueM={madeM}
+        measures={measures}
+        onChange={(metres) => onChange(metres - allowanceM)}
+      />
+      {dryM && (
+        <span className="block type-second">
+          dry {formatLength(dryM[0], measures)} to {formatLength(dryM[1], measures)}
+        </span>
+      )}
+    </div>
+  );
+}
+
+const KINDS: readonly { readonly value: LengthKind; readonly name: string }[] = [
+  { value: 'computed', name: 'from the plan' },
+  { value: 'measured', name: 'measured on site' },
+  { value: 'left-long', name: 'left long' },
+];
+
+/** How its length is known; of a piece that is left long, when it is trimmed. */
+function KindField({
+  item,
+  onMake,
+}: {
+  readonly item: StrandItem;
+  readonly onMake: (edits: readonly Edit[]) => unknown;
+}) {
+  const { lengthKind, trimAt } = item.placed;
+  return (
+    <div className="col-span-full">
+      <span className="block type-second" aria-hidden="true">
+        Its length is
+      </span>
+      <Choice
+        label="Its length is"
+        value={lengthKind}
+        options={KINDS}
+        onChange={(to) =>
+          onMake([
+            ...(trimAt !== null && to !== 'left-long' ? [change(item, 'trimAt', null)] : []),
+            change(item, 'lengthKind', to),
+          ])
+        }
+      />
+      {lengthKind === 'left-long' && (
+        <label className="block">
+          <span className="block type-second">It is cut {bothLengths(TRIM_ALLOWANCE_M)} longer and trimmed</span>
+          <select
+            className="field w-full"
+            value={trimAt ?? ''}
+            onChange={(event) =>
+              onMake([change(item, 'trimAt', TRIM_STEPS.find((one) => one === event.target.value) ?? null)])
+            }
+          >
+            <option value="">when it fits</option>
+            {TRIM_STEPS.map((step) => (
+              <option key={step} value={step}>
+                {TRIM_NAMES[step]}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+    </div>
+  );
+}
 
 const UPRIGHT = 0.999;
 

@@ -31,30 +31,24 @@ import {
   TRIM_STEPS,
 } from '@herrero/core';
 import { CLIMATES, DURATIONS_MIN } from '../rainfall';
-import { BODY_LIMIT_BYTES } from './read-body';
+import { buyingPaths } from './openapi-buying';
+import {
+  json,
+  ref,
+  answer,
+  text,
+  number,
+  list,
+  object,
+  boolean,
+  objectOrNull,
+  orNull,
+  badRequest,
+  notFound,
+  tooLarge,
+  jobId,
+} from './openapi-schema';
 import { MOST_PARTS, MOST_ROUTES } from './route-dto';
-
-const json = (schema: object): object => ({ content: { 'application/json': { schema } } });
-const ref = (name: string): object => ({ $ref: `#/components/schemas/${name}` });
-const answer = (description: string, schema?: object): object => ({ description, ...(schema ? json(schema) : {}) });
-const text = { type: 'string' };
-const number = { type: 'number' };
-const list = (items: object): object => ({ type: 'array', items });
-const object = (properties: Record<string, object>, required = Object.keys(properties)): object => ({
-  type: 'object',
-  properties,
-  required,
-});
-const boolean = { type: 'boolean' };
-const objectOrNull = (properties: Record<string, object>): object => ({
-  anyOf: [{ type: 'null' }, object(properties)],
-});
-const orNull = (schema: { type: string }): object => ({ ...schema, type: [schema.type, 'null'] });
-
-const badRequest = answer('Every field that is wrong, in one answer', ref('Problem'));
-const notFound = answer('There is no such job', ref('Problem'));
-const tooLarge = answer(`The body is larger than ${BODY_LIMIT_BYTES / 1_000_000} MB`, ref('Problem'));
-const jobId = { name: 'id', in: 'path', required: true, schema: text };
 
 const endRef = object({ of: { enum: ['part', 'hole', 'terminal'] }, id: text, end: { type: 'integer', minimum: 0 } }, [
   'of',
@@ -613,6 +607,7 @@ export const openApi = {
         responses: { 200: { description: 'CSV, UTF-8', content: { 'text/csv': { schema: text } } }, 404: notFound },
       },
     },
+    ...buyingPaths,
     '/api/v1/jobs/{id}/drilling-sheet.pdf': drillingSheet('application/pdf'),
     '/api/v1/jobs/{id}/drilling-sheet.svg': drillingSheet('image/svg+xml'),
     '/api/v1/jobs/{id}/drilling-sheet.dxf': drillingSheet('image/vnd.dxf'),

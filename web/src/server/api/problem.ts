@@ -19,3 +19,5 @@ export const stale = (revision: number): NextResponse<ProblemBody> =>
   problem(409, `The job is at revision ${revision} now: read it again, then put.`);
 export const needsIfMatch = (): NextResponse<ProblemBody> =>
   problem(428, 'Say which revision you saw: If-Match with the ETag of the job.');
+export const notAnswering = (who: string): NextResponse<ProblemBody> =>
+  problem(503, `${who} does not answer now: ask again.`);

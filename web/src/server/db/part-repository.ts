@@ -1,13 +1,28 @@
 import 'server-only';
-import { type Catalogue, type Holding, type OwnPart, catalogueWith } from '@herrero/core';
+import { type Catalogue, type Holding, type OffCut, type OwnPart, catalogueWith, offCutsByCode } from '@herrero/core';
 import { asc, count, eq, max, sql } from 'drizzle-orm';
 import { database } from './database';
-import { holdings, jobs, ownParts } from './schema';
+import { holdings, jobs, offCuts, ownParts } from './schema';
+import { listOffCuts } from './stock-repository';
 
 /** Somebody's own parts, and what is known of stock and real prices of any part. */
 export interface OwnCatalogue {
   readonly own: readonly OwnPart[];
   readonly holdings: readonly Holding[];
+}
+
+/** All of that, with what is left over from other jobs than this. */
+export interface Entered extends OwnCatalogue {
+  readonly offCuts: readonly OffCut[];
+}
+
+/** @param forJob what was left over from it is not cut for it again */
+export async function readEntered(forJob: string): Promise<Entered> {
+  const [own, left] = await Promise.all([readOwn(), listOffCuts()]);
+  return {
+    ...own,
+    offCuts: left.filter(({ fromJob }) => fromJob !== forJob).map(({ id, code, lengthM }) => ({ id, code, lengthM })),
+  };
 }
 
 export async function readOwn(): Promise<OwnCatalogue> {
@@ -23,20 +38,34 @@ export async function readOwn(): Promise<OwnCatalogue> {
 
 let known: { readonly stamp: string; readonly catalogue: Catalogue } | undefined;
 
-/** The catalogue with all of that laid over it; made anew only when some of it has changed. */
-export async function theCatalogue(): Promise<Catalogue> {
-  const [[own], [held]] = await Promise.all([
+/**
+ * The catalogue with all of that laid over it; made anew only when some of it has changed.
+ *
+ * @param forJob for which it is asked: what was left over from it is not cut for it again
+ */
+export async function theCatalogue(forJob?: string): Promise<Catalogue> {
+  const catalogue = await wholeCatalogue();
+  if (forJob === undefined || catalogue.offCutsM.size === 0) return catalogue;
+  const left = (await listOffCuts()).filter(({ fromJob }) => fromJob !== forJob);
+  return { ...catalogue, offCutsM: offCutsByCode(left) };
+}
+
+async function wholeCatalogue(): Promise<Catalogue> {
+  const [[own], [held], [left]] = await Promise.all([
     database()
       .select({ many: count(), last: max(ownParts.updatedAt) })
       .from(ownParts),
     database()
       .select({ many: count(), last: max(holdings.updatedAt) })
       .from(holdings),
+    database()
+      .select({ many: count(), last: max(offCuts.createdAt) })
+      .from(offCuts),
   ]);
-  const stamp = JSON.stringify([own, held]);
+  const stamp = JSON.stringify([own, held, left]);
   if (known?.stamp !== stamp) {
-    const all = await readOwn();
-    known = { stamp, catalogue: catalogueWith(all.own, all.holdings) };
+    const [all, cut] = await Promise.all([readOwn(), listOffCuts()]);
+    known = { stamp, catalogue: catalogueWith(all.own, all.holdings, cut) };
   }
   return known.catalogue;
 }

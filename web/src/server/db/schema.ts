@@ -1,13 +1,15 @@
-import { type Edit, type Job, type OwnPart } from '@herrero/core';
+import { type Currency, type Edit, type Job, type OwnPart, type TickState } from '@herrero/core';
 import { sql } from 'drizzle-orm';
 import {
   bigserial,
   check,
+  date,
   doublePrecision,
   index,
   integer,
   jsonb,
   pgTable,
+  primaryKey,
   text,
   timestamp,
   unique,
@@ -86,3 +88,72 @@ export const holdings = pgTable(
     check('holdings_price_not_negative', sql`${table.priceUsd} is null or ${table.priceUsd} >= 0`),
   ],
 );
+
+/** Pieces of pipe, hose and downpipe left over from jobs: they are cut before anything is bought. */
+export const offCuts = pgTable(
+  'off_cuts',
+  {
+    id: text('id').primaryKey(),
+    code: text('code').notNull(),
+    lengthM: doublePrecision('length_m').notNull(),
+    /** The job that it is left over from; its own plan does not cut it again. */
+    fromJob: text('from_job').references(() => jobs.id),
+    createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
+  },
+  (table) => [check('off_cuts_length_positive', sql`${table.lengthM} > 0`)],
+);
+
+/** A supplier whose price list was brought in. */
+export const suppliers = pgTable('suppliers', {
+  id: text('id').primaryKey(),
+  name: text('name').notNull().unique(),
+  currency: text('currency').$type<Currency>().notNull(),
+  /** The day its prices are of. */
+  pricedOn: date('priced_on', { mode: 'string' }).notNull(),
+});
+
+/** What a supplier asks for one pack of an article. */
+export const offers = pgTable(
+  'offers',
+  {
+    supplierId: text('supplier_id')
+      .notNull()
+      .references(() => suppliers.id, { onDelete: 'cascade' }),
+    article: text('article').notNull(),
+    price: doublePrecision('price').notNull(),
+    pack: integer('pack').notNull().default(1),
+    /** Packs on the shelf; null: not said. */
+    stock: integer('stock'),
+  },
+  (table) => [
+    primaryKey({ columns: [table.supplierId, table.article] }),
+    check('offers_price_not_negative', sql`${table.price} >= 0`),
+    check('offers_pack_positive', sql`${table.pack} >= 1`),
+  ],
+);
+
+/** What has become of a line of the pick list, by the newest press of any phone. */
+export const ticks = pgTable(
+  'ticks',
+  {
+    jobId: text('job_id')
+      .notNull()
+      .references(() => jobs.id),
+    line: text('line').notNull(),
+    state: text('state').$type<TickState>().notNull(),
+    /** When it was pressed, by the clock of the phone. */
+    at: timestamp('at', { withTimezone: true }).notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.jobId, table.line] })],
+);
+
+/** A link by which a merchant sees the parts list of one job and nothing else. Only the hash of its secret is kept. */
+export const merchantLinks = pgTable('merchant_links', {
+  id: text('id').primaryKey(),
+  secretHash: text('secret_hash').notNull().unique(),
+  jobId: text('job_id')
+    .notNull()
+    .references(() => jobs.id),
+  createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
+  revokedAt: timestamp('revoked_at', { withTimezone: true }),
+});

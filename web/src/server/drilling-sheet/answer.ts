@@ -3,7 +3,8 @@ import { type NextRequest, type NextResponse } from 'next/server';
 import { badRequest, notFound } from '../api/problem';
 import { findJob } from '../db/job-repository';
 import { theCatalogue } from '../db/part-repository';
-import { SHEET_KINDS, type SheetKind, drillingSheet } from './drilling-sheet';
+import { SHEET_KINDS, type SheetKind } from '../sheet/kinds';
+import { drillingSheet } from './drilling-sheet';
 import { PAPERS, type Paper } from './lay-out';
 
 interface Context {

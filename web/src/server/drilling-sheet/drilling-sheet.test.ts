@@ -13,7 +13,7 @@ import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, test, vi } from 'vitest';
 import { drillingSheet } from './drilling-sheet';
 import { PAPERS, type Paper, drillingSheets } from './lay-out';
-import { type Item, type Sheet } from './sheet';
+import { type Item, type Sheet } from '../sheet/sheet';
 
 // The server runs in web/, where the fonts of the PDFs lie.
 beforeAll(() => void vi.spyOn(process, 'cwd').mockReturnValue(path.join(import.meta.dirname, '../../..')));

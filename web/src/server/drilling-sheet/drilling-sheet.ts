@@ -2,17 +2,7 @@ import 'server-only';
 import { type Catalogue, type Job, contextOf, drillHoles } from '@herrero/core';
 import { format } from 'date-fns';
 import { type Paper, drillingSheets } from './lay-out';
-import { sheetsToDxf } from './to-dxf';
-import { sheetsToPdf } from './to-pdf';
-import { sheetsToSvg } from './to-svg';
-
-/** A format of the drilling sheet: its media type, and how the sheets are written in it. */
-export const SHEET_KINDS = {
-  pdf: { type: 'application/pdf', write: sheetsToPdf },
-  svg: { type: 'image/svg+xml; charset=utf-8', write: sheetsToSvg },
-  dxf: { type: 'image/vnd.dxf', write: sheetsToDxf },
-} as const;
-export type SheetKind = keyof typeof SHEET_KINDS;
+import { SHEET_KINDS, type SheetKind } from '../sheet/kinds';
 
 /**
  * The drilling sheet of one tank.

@@ -1,5 +1,5 @@
 import { type DrillHole, type Measures, type Tank, formatLength, isUpright } from '@herrero/core';
-import { type Item, type Sheet, circle, line, words, wrap } from './sheet';
+import { type Item, type Sheet, circle, line, words, wrap } from '../sheet/sheet';
 
 /** Papers at their true size [mm]. */
 export const PAPERS = { a4: [210, 297], letter: [215.9, 279.4] } as const;

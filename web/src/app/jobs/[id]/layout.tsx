@@ -5,7 +5,7 @@ import { type ReactNode } from 'react';
 import { CatalogueProvider } from '@/features/catalogue/catalogue-provider';
 import { Desk } from '@/features/desk/desk';
 import { findJob } from '@/server/db/job-repository';
-import { readOwn, theCatalogue } from '@/server/db/part-repository';
+import { readEntered, theCatalogue } from '@/server/db/part-repository';
 
 interface Props {
   readonly params: Promise<{ readonly id: string }>;
@@ -19,7 +19,7 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 
 export default async function JobLayout({ params, children }: Props & { readonly children: ReactNode }) {
   const { id } = await params;
-  const [stored, own, catalogue] = await Promise.all([findJob(id), readOwn(), theCatalogue()]);
+  const [stored, own, catalogue] = await Promise.all([findJob(id), readEntered(id), theCatalogue(id)]);
   if (!stored) notFound();
   // The ways that the notes of this job name are found here, so that the page need not look for them before it is usable.
   const ways = answersTo(() => plan(stored.document, catalogue), catalogue);

@@ -1,10 +1,8 @@
-import { plan } from '@herrero/core';
 import { NextResponse } from 'next/server';
 import { notFound } from '@/server/api/problem';
 import { csvHeaders } from '@/server/csv';
-import { findJob } from '@/server/db/job-repository';
-import { theCatalogue } from '@/server/db/part-repository';
 import { fileNameOf, partsCsv } from '@/server/parts-csv';
+import { findPlannedJob } from '@/server/planned-job';
 
 interface Context {
   readonly params: Promise<{ readonly id: string }>;
@@ -12,9 +10,10 @@ interface Context {
 
 /** The parts list as CSV, for a spreadsheet or the counter. */
 export async function GET(_: Request, { params }: Context): Promise<NextResponse> {
-  const stored = await findJob((await params).id);
-  if (!stored) return notFound('job');
-  return new NextResponse(partsCsv(plan(stored.document, await theCatalogue()).parts), {
-    headers: csvHeaders(`${fileNameOf(stored.document.name)}-parts.csv`),
+  const found = await findPlannedJob((await params).id);
+  if (!found) return notFound('job');
+  const job = found.stored.document;
+  return new NextResponse(partsCsv(found.plan.parts, job), {
+    headers: csvHeaders(`${fileNameOf(job.name)}-parts.csv`),
   });
 }

@@ -7,7 +7,20 @@ export interface Sheet {
 }
 
 /** What a line is for; its layer where a format has layers. */
-export type Layer = 'cut' | 'flange' | 'flat' | 'centre' | 'pilot' | 'frame' | 'text';
+export const LAYERS = [
+  'cut',
+  'flange',
+  'flat',
+  'centre',
+  'pilot',
+  'frame',
+  'text',
+  'pipe',
+  'fitting',
+  'tank',
+  'ground',
+] as const;
+export type Layer = (typeof LAYERS)[number];
 
 export type Item =
   | {

@@ -1,9 +1,7 @@
 import { Colors, DxfWriter, TextHorizontalAlignment, Units, point3d } from '@tarikjabiri/dxf';
-import { type Item, type Layer, type Sheet } from './sheet';
+import { type Item, LAYERS, type Sheet } from './sheet';
 
 const GAP_MM = 20;
-const LAYERS: readonly Layer[] = ['cut', 'flange', 'flat', 'centre', 'pilot', 'frame', 'text'];
-
 /** The sheets beside one another as a DXF in millimetres, a layer for each kind of line; what is cut is on `cut` alone. */
 export function sheetsToDxf(sheets: readonly Sheet[]): string {
   const dxf = new DxfWriter();

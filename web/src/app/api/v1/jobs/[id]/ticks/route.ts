@@ -1,0 +1,32 @@
+import { type TickState } from '@herrero/core';
+import { NextResponse } from 'next/server';
+import { TicksDto } from '@/server/api/buying-dto';
+import { notFound } from '@/server/api/problem';
+import { readBody } from '@/server/api/read-body';
+import { findJob } from '@/server/db/job-repository';
+import { putTicks, ticksOf } from '@/server/db/tick-repository';
+
+export const dynamic = 'force-dynamic';
+
+interface Context {
+  readonly params: Promise<{ readonly id: string }>;
+}
+
+/** What has been put in the basket, by any phone. */
+export async function GET(_: Request, { params }: Context): Promise<NextResponse> {
+  const { id } = await params;
+  return (await findJob(id)) ? NextResponse.json({ ticks: await ticksOf(id) }) : notFound('job');
+}
+
+/** Takes what a phone has pressed, and answers with what stands now: on each line the newest press of all phones. */
+export async function POST(request: Request, { params }: Context): Promise<NextResponse> {
+  const { id } = await params;
+  if (!(await findJob(id))) return notFound('job');
+  const body = await readBody(request, TicksDto);
+  if (!body.ok) return body.error;
+  await putTicks(
+    id,
+    body.value.ticks.map(({ line, state, at }) => ({ line, state: state as TickState, at })),
+  );
+  return NextResponse.json({ ticks: await ticksOf(id) });
+}

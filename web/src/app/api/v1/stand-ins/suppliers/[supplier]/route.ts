@@ -1,0 +1,24 @@
+import { setTimeout as wait } from 'node:timers/promises';
+import { NextResponse } from 'next/server';
+import { SupplierQuestionDto } from '@/server/api/buying-dto';
+import { notAnswering, notFound } from '@/server/api/problem';
+import { readBody } from '@/server/api/read-body';
+import { STAND_INS, failsNow, standInSupplier } from '@/server/stand-in-suppliers';
+
+export const dynamic = 'force-dynamic';
+
+interface Context {
+  readonly params: Promise<{ readonly supplier: string }>;
+}
+
+/** A stand-in for the service of a supplier: made-up prices and stock of all articles at once, as slowly and as unsurely as such services are. */
+export async function POST(request: Request, { params }: Context): Promise<NextResponse> {
+  const { supplier } = await params;
+  const standIn = STAND_INS.find(({ id }) => id === supplier);
+  if (!standIn) return notFound('stand-in');
+  const body = await readBody(request, SupplierQuestionDto);
+  if (!body.ok) return body.error;
+  await wait(standIn.latencyMs);
+  if (failsNow(standIn)) return notAnswering(standIn.name);
+  return NextResponse.json(standInSupplier(standIn, body.value.articles, new Date().toISOString().slice(0, 10)));
+}

@@ -1,0 +1,84 @@
+import { type ShelfLine, type SupplierOffer } from '@herrero/core';
+import { type FileTable } from '../read-table';
+
+/** What a column of a price list can hold. */
+export const PRICE_FIELDS = ['article', 'price', 'pack', 'stock'] as const;
+export type PriceField = (typeof PRICE_FIELDS)[number];
+export type PriceColumns = Readonly<Partial<Record<PriceField, number>>>;
+
+const HEADINGS: Readonly<Record<PriceField, readonly string[]>> = {
+  article: ['article', 'code', 'part code', 'part no', 'part number', 'sku', 'item'],
+  price: ['price', 'unit price', 'net', 'cost', 'each'],
+  pack: ['pack', 'pack size', 'per pack', 'pack of', 'box'],
+  stock: ['stock', 'in stock', 'available', 'on shelf', 'qty'],
+};
+
+/** Guesses which column holds what; a heading may name the currency behind it. */
+export function guessPriceColumns(headings: readonly string[]): PriceColumns {
+  const plain = headings.map((heading) =>
+    heading
+      .trim()
+      .toLowerCase()
+      .replace(/\s+(usd|gbp|eur|aud|nzd)$/, ''),
+  );
+  return Object.fromEntries(
+    PRICE_FIELDS.flatMap((field) => {
+      const column = plain.findIndex((heading) => HEADINGS[field].includes(heading));
+      return column < 0 ? [] : [[field, column]];
+    }),
+  );
+}
+
+export interface ReadPrices {
+  readonly offers: readonly SupplierOffer[];
+  /** How many lines of the job have a price among them. */
+  readonly matched: number;
+  readonly problems: readonly { readonly row: number; readonly message: string }[];
+}
+
+const MOST_PRICE = 1_000_000;
+
+/** A figure as it stands in a list: `12.50`, `$12.50`, `12,5`; NaN where it is none. */
+function figureOf(text: string): number {
+  const plain = text.replace(/^[$€£]\s*/, '').trim();
+  return Number(/^-?\d+,\d{1,2}$/.test(plain) ? plain.replace(',', '.') : plain.replace(/(\d),(?=\d{3}\b)/g, '$1'));
+}
+
+/**
+ * Reads a price list. Articles are those of our own list; a bare code stands for the one article of the job that has it.
+ * Every row stands alone: what is wrong with one keeps no other back.
+ */
+export function readPrices({ rows }: FileTable, columns: PriceColumns, lines: readonly ShelfLine[]): ReadPrices {
+  const byCode = new Map<string, string | undefined>();
+  for (const { code, article } of lines) byCode.set(code, byCode.has(code) ? undefined : article);
+  const articles = new Set(lines.map(({ article }) => article));
+  const offers = new Map<string, SupplierOffer>();
+  const problems: { row: number; message: string }[] = [];
+  for (const [index, cells] of rows.entries()) {
+    const row = index + 1;
+    const cell = (field: PriceField): string => {
+      const column = columns[field];
+      return column === undefined ? '' : (cells[column] ?? '').trim();
+    };
+    const said = cell('article');
+    if (said === '' && cell('price') === '') continue;
+    const refuse = (message: string): void => void problems.push({ row, message });
+    const article = articles.has(said) ? said : (byCode.get(said) ?? said);
+    const price = figureOf(cell('price'));
+    const pack = cell('pack') === '' ? 1 : figureOf(cell('pack'));
+    const stock = cell('stock') === '' ? null : figureOf(cell('stock'));
+    if (said === '') refuse('There is no article in this row.');
+    else if (/^[=+@]|^-\D/.test(said)) refuse(`“${said.slice(0, 40)}” is a formula, no article.`);
+    else if (cell('price') === '') refuse(`${said} has no price.`);
+    else if (!(price >= 0 && price <= MOST_PRICE)) refuse(`“${cell('price')}” is no price.`);
+    else if (!(Number.isInteger(pack) && pack >= 1)) refuse(`“${cell('pack')}” is no pack: how many are in it?`);
+    else if (stock !== null && !(Number.isInteger(stock) && stock >= 0)) refuse(`“${cell('stock')}” is no count.`);
+    else if (offers.has(article)) refuse(`${said} is there twice; the first row counts.`);
+    else offers.set(article, { article, price, pack, stock });
+  }
+  return {
+    offers: [...offers.values()],
+    matched: lines.filter(({ article }) => offers.has(article)).length,
+    problems,
+  };
+}

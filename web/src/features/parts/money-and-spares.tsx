@@ -1,0 +1,68 @@
+'use client';
+
+import { CURRENCIES, CURRENCY_FACTS, type Settings, type Spares } from '@herrero/core';
+import { Choice } from '@/ui/choice';
+import { NumberField } from '@/ui/number-field';
+import { YesNo } from '@/ui/yes-no';
+import { useJob } from '../desk/job-provider';
+
+const SPARES_OPTIONS: readonly { readonly value: Spares; readonly name: string }[] = [
+  { value: 'none', name: 'none' },
+  { value: 'sensible', name: 'sensible' },
+  { value: 'remote', name: 'remote site' },
+];
+
+/** In which money the list is reckoned, with or without tax, and what is taken along in reserve. */
+export function MoneyAndSpares() {
+  const job = useJob((state) => state.job);
+  const make = useJob((state) => state.make);
+  const set = <Field extends 'spares' | 'currency' | 'taxPercent'>(field: Field, to: Settings[Field]) =>
+    make([{ type: 'change-field', in: 'settings', field, from: job[field], to }])?.message;
+  return (
+    <section
+      aria-label="Money and spares"
+      className="no-print mt-4 grid grid-cols-2 gap-x-4 gap-y-2 max-md:grid-cols-1"
+    >
+      <div className="col-span-full">
+        <span className="block type-second" aria-hidden="true">
+          Spares
+        </span>
+        <Choice label="Spares" value={job.spares} options={SPARES_OPTIONS} onChange={(to) => set('spares', to)} />
+      </div>
+      <label className="block">
+        <span className="block type-second">Money</span>
+        <select
+          className="field w-full"
+          value={job.currency}
+          onChange={(event) => {
+            const to = CURRENCIES.find((one) => one === event.target.value);
+            if (to) set('currency', to);
+          }}
+        >
+          {CURRENCIES.map((one) => (
+            <option key={one} value={one}>
+              {CURRENCY_FACTS[one].name}
+            </option>
+          ))}
+        </select>
+      </label>
+      <div>
+        <YesNo
+          label="With tax"
+          value={job.taxPercent !== null}
+          onChange={(on) => set('taxPercent', on ? CURRENCY_FACTS[job.currency].usualTaxPercent : null)}
+        />
+        {job.taxPercent !== null && (
+          <NumberField
+            label="Tax, percent"
+            value={job.taxPercent}
+            unit={1}
+            digits={2}
+            example="20"
+            onChange={(to) => set('taxPercent', to)}
+          />
+        )}
+      </div>
+    </section>
+  );
+}

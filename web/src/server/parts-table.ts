@@ -1,0 +1,67 @@
+import { type PartsList, type Reckoning, articleOf, reckoned } from '@herrero/core';
+
+/** One row of the parts list as it goes out: text and figures apart, prices in the money of the job. */
+export interface PartsRow {
+  readonly group: string;
+  readonly article: string;
+  readonly part: string;
+  readonly detail: string;
+  /** Null: a question, of which nothing is known yet. */
+  readonly need: number | null;
+  readonly unit: string;
+  readonly buy: number | null;
+  readonly price: number | null;
+  readonly leftOver: number | null;
+  readonly where: string;
+  readonly note: string;
+}
+
+/** The columns of the list, in the order in which they go out. */
+export const PARTS_COLUMNS = (currency: string): readonly string[] => [
+  'Group',
+  'Article',
+  'Part',
+  'Detail',
+  'Need',
+  'Unit',
+  'Buy',
+  `Price ${currency}`,
+  'Left over',
+  'Where',
+  'Note',
+];
+
+const CENTS = 100;
+export const toCents = (amount: number): number => Math.round(amount * CENTS) / CENTS;
+
+/** Every line, then every open question, so that nothing that is not known is left out. */
+export const partsRows = ({ groups, questions }: PartsList, reckoning: Reckoning): readonly PartsRow[] => [
+  ...groups.flatMap(({ title, lines }) =>
+    lines.map((line): PartsRow => ({
+      group: title,
+      article: articleOf(line),
+      part: line.title,
+      detail: line.detail,
+      need: line.unit === 'm' ? toCents(line.need) : line.need,
+      unit: line.unit,
+      buy: line.buy,
+      price: line.priceUsd === null ? null : toCents(reckoned(line.priceUsd, reckoning)),
+      leftOver: line.leftOver ?? null,
+      where: line.places.join(' '),
+      note: line.note ?? '',
+    })),
+  ),
+  ...questions.map((question): PartsRow => ({
+    group: 'Not known yet',
+    article: '',
+    part: question,
+    detail: '',
+    need: null,
+    unit: '',
+    buy: null,
+    price: null,
+    leftOver: null,
+    where: '',
+    note: 'not in the list until it is known',
+  })),
+];

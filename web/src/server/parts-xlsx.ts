@@ -1,0 +1,102 @@
+import 'server-only';
+import {
+  type PartsList,
+  type Reckoning,
+  bothLengths,
+  cutWords,
+  formatStockLength,
+  type Measures,
+  reckoningWords,
+  tapeMarks,
+} from '@herrero/core';
+import writeExcelFile, { type Row, type Sheet } from 'write-excel-file/node';
+import { PARTS_COLUMNS, partsRows } from './parts-table';
+
+const HEAD = { fontWeight: 'bold', backgroundColor: '#E4DAC3', bottomBorderStyle: 'thin' } as const;
+const head = (titles: readonly string[]): Row => titles.map((value) => ({ value, ...HEAD }));
+/** Text stands as text whatever it begins with: nothing of a name is a formula. */
+const text = (value: string) => ({ value, type: String, wrap: true, alignVertical: 'top' }) as const;
+const number = (value: number | null, format = 'General') =>
+  value === null ? null : ({ value, type: Number, format, alignVertical: 'top' } as const);
+/** Our own totals are the only formulas. */
+const sum = (column: string, lastRow: number, format: string) =>
+  ({
+    value: `=SUM(${column}2:${column}${lastRow})`,
+    type: 'Formula',
+    format,
+    fontWeight: 'bold',
+    topBorderStyle: 'thin',
+  }) as const;
+const MONEY = '#,##0.00';
+
+/** The parts list as a workbook: the list with its totals, and how each length is cut. */
+export function partsXlsx(
+  parts: PartsList,
+  job: Reckoning & { readonly name: string; readonly measures: Measures },
+): Promise<Buffer> {
+  return writeExcelFile([listSheet(parts, job), cutSheet(parts, job.measures)]).toBuffer();
+}
+
+function listSheet(parts: PartsList, reckoning: Reckoning): Sheet<Buffer> {
+  const rows = partsRows(parts, reckoning);
+  const last = rows.length + 1;
+  return {
+    sheet: 'Parts',
+    stickyRowsCount: 1,
+    orientation: 'landscape',
+    columns: [14, 16, 26, 34, 9, 7, 7, 11, 10, 14, 34].map((width) => ({ width })),
+    data: [
+      head(PARTS_COLUMNS(reckoning.currency)),
+      ...rows.map((row) => [
+        text(row.group),
+        text(row.article),
+        text(row.part),
+        text(row.detail),
+        number(row.need, row.unit === 'm' ? '0.00' : 'General'),
+        text(row.unit),
+        number(row.buy),
+        number(row.price, MONEY),
+        number(row.leftOver),
+        text(row.where),
+        text(row.note),
+      ]),
+      [
+        { value: 'Total', fontWeight: 'bold', topBorderStyle: 'thin' },
+        null,
+        null,
+        text(`All prices are invented, ${reckoningWords(reckoning)}.`),
+        null,
+        null,
+        sum('G', last, 'General'),
+        sum('H', last, MONEY),
+      ],
+    ],
+  };
+}
+
+function cutSheet({ cuts }: PartsList, measures: Measures): Sheet<Buffer> {
+  const rows = cuts.flatMap(({ title, bars, order, unknown }) => [
+    ...bars.flatMap((bar, index) => {
+      const marks = tapeMarks(bar, order.kerfM);
+      const length = `${formatStockLength(bar.stockM, measures)}${bar.onHand ? ', on hand' : ''}`;
+      return [
+        ...bar.pieces.map((piece, place) => [
+          text(title),
+          text(`${index + 1}: ${length}`),
+          text(piece.label),
+          text(cutWords(piece)),
+          text(marks[place] === undefined ? 'ends with the bar' : bothLengths(marks[place])),
+        ]),
+        [text(title), text(`${index + 1}: ${length}`), text('left over'), text(bothLengths(bar.offCutM)), null],
+      ];
+    }),
+    ...unknown.map((place) => [text(title), null, text(place), text('length not known yet: cut last'), null]),
+  ]);
+  return {
+    sheet: 'Cut list',
+    stickyRowsCount: 1,
+    orientation: 'landscape',
+    columns: [34, 20, 12, 60, 26].map((width) => ({ width })),
+    data: [head(['What', 'Length', 'For', 'Cut', 'Mark from the end']), ...rows],
+  };
+}

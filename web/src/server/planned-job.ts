@@ -1,0 +1,21 @@
+import 'server-only';
+import { type Catalogue, type Plan, plan } from '@herrero/core';
+import { searchCuts } from './cut-solving';
+import { type StoredJob, findJob } from './db/job-repository';
+import { theCatalogue } from './db/part-repository';
+
+/** A job as it stands, with everything that follows from it. */
+export interface PlannedJob {
+  readonly stored: StoredJob;
+  readonly catalogue: Catalogue;
+  readonly plan: Plan;
+}
+
+/** A stored job with its plan as it leaves the application: cut as well as can be proven in a moment. Undefined where there is none. */
+export async function findPlannedJob(id: string): Promise<PlannedJob | undefined> {
+  const [stored, catalogue] = await Promise.all([findJob(id), theCatalogue(id)]);
+  if (!stored) return undefined;
+  const quick = plan(stored.document, catalogue);
+  const better = await searchCuts(quick.parts.cuts);
+  return { stored, catalogue, plan: better ? plan(stored.document, catalogue) : quick };
+}
