@@ -98,7 +98,13 @@ function Choose({ plan: { cheapest, oneStop } }: { readonly plan: ReturnType<typ
             key={id}
             className={`flex min-h-11 cursor-pointer items-center gap-3 border-b border-hair px-1 ${id === now.id ? 'row-selected' : ''}`}
           >
-            <input type="radio" name="basket" checked={id === now.id} onChange={() => setChosen(id)} />
+            <input
+              type="radio"
+              name="basket"
+              className="size-5 accent-ink"
+              checked={id === now.id}
+              onChange={() => setChosen(id)}
+            />
             <span className="flex-1 type-row">
               {name}
               <Lacks basket={basket} than={cheapest} money={money} />
@@ -112,7 +118,7 @@ function Choose({ plan: { cheapest, oneStop } }: { readonly plan: ReturnType<typ
   );
 }
 
-/** What a basket lacks, or what it costs more than the cheapest: only baskets of the same lines are compared. */
+/** What a basket lacks, and what the lines that it has cost more than where each is cheapest. */
 function Lacks({
   basket,
   than,
@@ -122,14 +128,15 @@ function Lacks({
   readonly than: Basket;
   readonly money: (amount: number) => string;
 }) {
+  if (basket === than) return null;
+  const has = new Set(basket.purchases.map(({ line }) => line.article));
+  const least = than.purchases.reduce((sum, { line, cost }) => sum + (has.has(line.article) ? cost : 0), 0);
+  const more = basket.total - least;
   const lacks = basket.missing.length;
-  if (lacks > 0)
-    return (
-      <span className="block type-second">
-        lacks {lacks} {lacks === 1 ? 'line' : 'lines'}
-      </span>
-    );
-  if (basket === than || than.missing.length > 0) return null;
-  const more = basket.total - than.total;
-  return <span className="block type-second">{more < 0.005 ? 'costs the same' : `${money(more)} more`}</span>;
+  return (
+    <span className="block type-second">
+      {lacks > 0 && `lacks ${lacks} ${lacks === 1 ? 'line' : 'lines'}; what it has costs `}
+      {more < 0.005 ? (lacks > 0 ? 'the same' : 'costs the same') : `${money(more)} more`}
+    </span>
+  );
 }

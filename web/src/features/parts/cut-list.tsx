@@ -31,7 +31,6 @@ export function CutList({ cuts }: { readonly cuts: readonly CutBars[] }) {
   if (cuts.length === 0) return null;
   const bars = cuts.flatMap((cut) => cut.bars);
   const pieces = bars.reduce((sum, bar) => sum + bar.pieces.length, 0);
-  const longest = Math.max(...bars.map(({ stockM }) => stockM), 1);
   const searchable = cuts.some((cut) => !cut.searched && cut.bars.some((bar) => bar.pieces.length > 1));
   return (
     <section aria-label="Cut list">
@@ -60,7 +59,7 @@ export function CutList({ cuts }: { readonly cuts: readonly CutBars[] }) {
         <div key={cut.code} className="pt-2">
           {cut.bars.map((bar, index) => (
             <div key={index}>
-              <BarDrawing title={cut.title} bar={bar} longestM={longest} />
+              <BarDrawing title={cut.title} bar={bar} longestM={Math.max(...cut.bars.map(({ stockM }) => stockM))} />
               {marks && <Marks bar={bar} kerfM={cut.order.kerfM} />}
             </div>
           ))}

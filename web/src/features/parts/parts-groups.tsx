@@ -94,7 +94,7 @@ function Group({ group, chosen }: { readonly group: PartsGroup; readonly chosen:
             className="shrink-0 self-center group-open:rotate-90"
             aria-hidden="true"
           />
-          <span className="text-[16.5px] font-[650]">{group.title}</span>
+          <span className="shrink-0 text-[16.5px] font-[650]">{group.title}</span>
           <span className="truncate type-second">{group.subtitle}</span>
         </span>
         <span className="text-right">{group.lines.length}</span>

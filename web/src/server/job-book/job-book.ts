@@ -26,7 +26,7 @@ import { moved, numbersOf, runDrawing } from './run-drawing';
 const TEXT_MM = 3.2;
 const ROW_MM = 4.6;
 /** Characters of running text on a millimetre of paper, at the size of the text. */
-const CHARS_PER_MM = 0.62;
+const CHARS_PER_MM = 0.78;
 const DRAWING_MM = 72;
 
 interface Book {
@@ -203,7 +203,6 @@ const BAR_MM = 7;
 
 function cutBlocks(book: Book): readonly Block[] {
   const widthMm = widthOn(book.paper);
-  const longestM = Math.max(...book.plan.parts.cuts.flatMap(({ bars }) => bars.map(({ stockM }) => stockM)), 0.1);
   return [
     paragraph(
       'Hook the tape on one end of the bar and leave it there: the marks are where the saw goes. Measure twice, dry fit, then glue.',
@@ -211,17 +210,17 @@ function cutBlocks(book: Book): readonly Block[] {
     ),
     ...book.plan.parts.cuts.flatMap((cut) => [
       heading(cut.title, widthMm),
-      ...cut.bars.flatMap((_, index) => barBlocks(cut, index, longestM, book)),
+      ...cut.bars.flatMap((_, index) => barBlocks(cut, index, book)),
       ...cut.unknown.map((place) => paragraph(`${place}: its length is not known yet, cut it last.`, widthMm)),
     ]),
   ];
 }
 
-function barBlocks({ bars, order }: CutBars, index: number, longestM: number, { job, paper }: Book): readonly Block[] {
+function barBlocks({ bars, order }: CutBars, index: number, { job, paper }: Book): readonly Block[] {
   const bar = bars[index];
   if (!bar) return [];
   const widthMm = widthOn(paper);
-  const scale = widthMm / longestM;
+  const scale = widthMm / Math.max(...bars.map(({ stockM }) => stockM));
   const marks = tapeMarks(bar, order.kerfM);
   const end = bar.stockM * scale;
   const starts = bar.pieces.map((_, place) => (place === 0 ? 0 : (marks[place - 1] ?? 0) + order.kerfM));

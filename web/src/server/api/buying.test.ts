@@ -1,0 +1,132 @@
+import { randomUUID } from 'node:crypto';
+import { emptyJob, ternPoint } from '@herrero/core';
+import { readSheet } from 'read-excel-file/node';
+import { unzipSync } from 'fflate';
+import { NextRequest } from 'next/server';
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { GET as getRunsDxf } from '@/app/api/v1/jobs/[id]/runs.dxf/route';
+import { GET as getRunsSvg } from '@/app/api/v1/jobs/[id]/runs.svg/route';
+import { GET as getWorkbook } from '@/app/api/v1/jobs/[id]/parts.xlsx/route';
+import { GET as getTicks, POST as postTicks } from '@/app/api/v1/jobs/[id]/ticks/route';
+import { POST as postOffCuts } from '@/app/api/v1/off-cuts/route';
+import { POST as askStandIn } from '@/app/api/v1/stand-ins/suppliers/[supplier]/route';
+import { POST as postSupplier } from '@/app/api/v1/suppliers/route';
+import { closeDatabase } from '../db/database';
+import { createJob } from '../db/job-repository';
+
+const [id, empty, hostile] = [randomUUID(), randomUUID(), randomUUID()];
+const at = (job: string) => ({ params: Promise.resolve({ id: job }) });
+const post = (body: unknown) => new Request('http://localhost/', { method: 'POST', body: JSON.stringify(body) });
+const get = () => new NextRequest('http://localhost/');
+const bodyOf = async (response: Response) => (await response.json()) as Record<string, unknown>;
+const fieldsOf = async (response: Response) =>
+  ((await bodyOf(response)).fields as { path: string; message: string }[]).map(({ path }) => path);
+
+beforeAll(async () => {
+  await createJob(id, ternPoint(), 'test');
+  await createJob(empty, emptyJob('Empty', 'mm-l'), 'test');
+  await createJob(hostile, { ...ternPoint(), name: '=HYPERLINK("x")<script>' }, 'test');
+});
+afterAll(closeDatabase);
+
+describe('the workbook', () => {
+  const workbook = async (job: string) => Buffer.from(await (await getWorkbook(get(), at(job))).arrayBuffer());
+
+  test('has every line, and cut pieces in both measures', async () => {
+    const file = await workbook(id);
+    const rows = await readSheet(file, 'Parts');
+    expect(rows[0]?.slice(0, 4)).toEqual(['Group', 'Article', 'Part', 'Detail']);
+    expect(rows.find((row) => row[1] === 'LV-075')?.slice(2, 7)).toEqual([
+      'Lever valve',
+      '3/4 NPT female, brass',
+      1,
+      'piece',
+      1,
+    ]);
+    const cuts = await readSheet(file, 'Cut list');
+    expect(cuts.some((row) => /^\d+ mm, [\d/-]+ in$/.test(String(row[3])))).toBe(true);
+  });
+
+  test('only our totals are formulas, whatever the job is called', async () => {
+    const sheets = Object.entries(unzipSync(new Uint8Array(await workbook(hostile)))).filter(([name]) =>
+      name.startsWith('xl/worksheets/sheet'),
+    );
+    const formulas = sheets.flatMap(([, xml]) =>
+      [...new TextDecoder().decode(xml).matchAll(/<f>([^<]*)<\/f>/g)].map(([, f]) => f),
+    );
+    expect(formulas.length).toBe(2);
+    for (const formula of formulas) expect(formula).toMatch(/^=?SUM\([GH]2:[GH]\d+\)$/);
+  });
+});
+
+describe('drawings of the runs', () => {
+  test('as SVG in millimetres, with names as text alone', async () => {
+    const svg = await (await getRunsSvg(get(), at(hostile))).text();
+    expect(svg).toContain('mm"');
+    expect(svg).toContain('Lever valve 3/4 NPT female');
+    expect(svg).not.toContain('<script>');
+  });
+  test('as DXF with a layer for pipes and one for fittings', async () => {
+    const dxf = await (await getRunsDxf(get(), at(id))).text();
+    for (const layer of ['pipe', 'fitting', 'tank']) expect(dxf).toMatch(new RegExp(`LINE[\\s\\S]*?8\\s+${layer}\\s`));
+  });
+  test('a job without runs has none', async () => {
+    const answer = await getRunsSvg(get(), at(empty));
+    expect(answer.status).toBe(400);
+    expect(await fieldsOf(answer)).toEqual(['']);
+  });
+});
+
+describe('what comes in', () => {
+  test('ticks of a job that is not there, or of no state, are refused', async () => {
+    expect((await getTicks(get(), at('nobody'))).status).toBe(404);
+    const wrong = await postTicks(post({ ticks: [{ line: 'NC-075', state: 'eaten', at: 'soon' }] }), at(id));
+    expect(await fieldsOf(wrong)).toEqual(['ticks[0].state', 'ticks[0].at']);
+    const right = { line: 'NC-075', state: 'in', at: '2026-11-25T09:00:00.000Z' };
+    expect(await bodyOf(await postTicks(post({ ticks: [right] }), at(id)))).toEqual({ ticks: [right] });
+  });
+
+  test('a left-over of a piece, or of nothing, is refused whole', async () => {
+    const offCuts = [
+      { id: randomUUID(), code: 'PI-150', lengthM: 1, fromJob: null },
+      { id: randomUUID(), code: 'NC-075', lengthM: 1, fromJob: null },
+      { id: randomUUID(), code: 'PI-150', lengthM: 1, fromJob: 'nobody' },
+    ];
+    expect(await fieldsOf(await postOffCuts(post({ offCuts })))).toEqual(['offCuts[1].code', 'offCuts[2].fromJob']);
+    expect(await fieldsOf(await postOffCuts(post({ offCuts: [{ ...offCuts[0], lengthM: 0 }] })))).toEqual([
+      'offCuts[0].lengthM',
+    ]);
+  });
+
+  test('a price list with an article twice, or a price below nothing, is refused whole', async () => {
+    const list = (offers: object[]) =>
+      postSupplier(post({ name: 'x', currency: 'USD', pricedOn: '2026-11-25', offers }));
+    const offer = { article: 'NC-075', price: 1, pack: 1, stock: null };
+    expect(await fieldsOf(await list([offer, offer]))).toEqual(['offers[1].article']);
+    expect(await fieldsOf(await list([{ ...offer, price: -1 }]))).toEqual(['offers[0].price']);
+    expect(await fieldsOf(await list([]))).toEqual(['offers']);
+  });
+});
+
+describe('stand-in suppliers', () => {
+  const ask = (supplier: string, articles: readonly object[]) =>
+    askStandIn(post({ articles }), { params: Promise.resolve({ supplier }) });
+  const asked = Array.from({ length: 60 }, (_, place) => ({ article: `A-${place}`, count: 3, usualUsd: 10 }));
+
+  test('say that they are such, answer the same twice, and are out of some things', async () => {
+    const [one, again] = [await bodyOf(await ask('yard', asked)), await bodyOf(await ask('yard', asked))];
+    expect(one).toEqual(again);
+    expect(one).toMatchObject({ standIn: true, name: 'Stand-in yard' });
+    const offers = one.offers as { price: number; stock: number }[];
+    expect(offers).toHaveLength(60);
+    for (const { price } of offers) expect(price > 8 && price < 13).toBe(true);
+    expect(offers.some(({ stock }) => stock === 0)).toBe(true);
+  });
+
+  test('one of them fails and answers when it is asked again', async () => {
+    const statuses = [await ask('depot', asked), await ask('depot', asked)].map(({ status }) => status);
+    expect(statuses).toEqual([503, 200]);
+  });
+
+  test('one that is not there is not found', async () => expect((await ask('nobody', asked)).status).toBe(404));
+});

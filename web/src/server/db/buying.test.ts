@@ -1,0 +1,106 @@
+import { randomUUID } from 'node:crypto';
+import { ternPoint } from '@herrero/core';
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { closeDatabase } from './database';
+import { createJob } from './job-repository';
+import { jobOfSecret, makeMerchantLink, merchantLinksOf, revokeMerchantLink } from './merchant-repository';
+import { theCatalogue } from './part-repository';
+import { addOffCuts, listOffCuts, removeOffCut } from './stock-repository';
+import { listSuppliers, putSupplier, removeSupplier } from './supplier-repository';
+import { type Tick, putTicks, ticksOf } from './tick-repository';
+
+const [job, other] = [randomUUID(), randomUUID()];
+beforeAll(async () => {
+  await createJob(job, ternPoint(), 'test');
+  await createJob(other, ternPoint(), 'test');
+});
+afterAll(closeDatabase);
+
+describe('left-overs', () => {
+  test('are cut for other jobs, not for the one they are from, and are put in once', async () => {
+    const id = randomUUID();
+    const offCut = { id, code: 'PI-150', lengthM: 1.234, fromJob: job };
+    await addOffCuts([offCut]);
+    await addOffCuts([{ ...offCut, lengthM: 9 }]);
+    expect((await listOffCuts()).filter((one) => one.id === id)).toEqual([offCut]);
+    const lengths = async (forJob?: string) => (await theCatalogue(forJob)).offCutsM.get('PI-150') ?? [];
+    expect(await lengths(other)).toContain(1.234);
+    expect(await lengths(job)).not.toContain(1.234);
+    expect(await removeOffCut(id)).toBe(true);
+    expect(await removeOffCut(id)).toBe(false);
+    expect(await lengths(other)).not.toContain(1.234);
+  });
+});
+
+describe('ticks', () => {
+  const tick = (state: Tick['state'], second: number, line = 'NC-075'): Tick => ({
+    line,
+    state,
+    at: new Date(Date.UTC(2026, 10, 25, 9, 0, second)).toISOString(),
+  });
+
+  test('on each line the newest press stands, in whatever order phones send them', async () => {
+    await putTicks(job, [tick('in', 5), tick('open', 2), tick('in', 1, 'LV-075')]);
+    expect(await ticksOf(job)).toEqual([tick('in', 1, 'LV-075'), tick('in', 5)]);
+    await putTicks(job, [tick('not-on-shelf', 3)]);
+    expect((await ticksOf(job))[1]).toEqual(tick('in', 5));
+    await putTicks(job, [tick('open', 9)]);
+    expect((await ticksOf(job))[1]).toEqual(tick('open', 9));
+    await putTicks(job, []);
+    expect(await ticksOf(other)).toEqual([]);
+  });
+});
+
+describe('links for merchants', () => {
+  test('lead to one job until they are closed; their secrets are not kept', async () => {
+    const { id, secret } = await makeMerchantLink(job);
+    const { secret: second } = await makeMerchantLink(job);
+    // 256 bits in base64url.
+    expect(secret).toMatch(/^[\w-]{43}$/);
+    expect(second).not.toBe(secret);
+    expect(await jobOfSecret(secret)).toBe(job);
+    expect(await jobOfSecret(`${secret}x`)).toBeUndefined();
+    expect(JSON.stringify(await merchantLinksOf(job))).not.toContain(secret);
+    // Only the job that it belongs to closes it.
+    expect(await revokeMerchantLink(other, id)).toBe(false);
+    expect(await revokeMerchantLink(job, id)).toBe(true);
+    expect(await revokeMerchantLink(job, id)).toBe(false);
+    expect(await jobOfSecret(secret)).toBeUndefined();
+    expect(await jobOfSecret(second)).toBe(job);
+  });
+});
+
+describe('price lists', () => {
+  test('one of the same name replaces the one before whole', async () => {
+    const name = `Yard ${randomUUID().slice(0, 8)}`;
+    const list = (pricedOn: string, articles: readonly string[]) =>
+      putSupplier({
+        name,
+        currency: 'GBP',
+        pricedOn,
+        offers: articles.map((article) => ({ article, price: 2.5, pack: 10, stock: null })),
+      });
+    const id = await list('2026-11-01', ['NC-075', 'LV-075']);
+    expect(await list('2026-11-20', ['NC-075'])).toBe(id);
+    const stored = (await listSuppliers()).filter((one) => one.name === name);
+    expect(stored).toEqual([
+      {
+        id,
+        name,
+        currency: 'GBP',
+        pricedOn: '2026-11-20',
+        standIn: false,
+        offers: [{ article: 'NC-075', price: 2.5, pack: 10, stock: null }],
+      },
+    ]);
+    expect(await removeSupplier(id)).toBe(true);
+    expect((await listSuppliers()).some((one) => one.name === name)).toBe(false);
+  });
+
+  test('half a list is none', async () => {
+    const name = `Yard ${randomUUID().slice(0, 8)}`;
+    const twice = [1, 2].map((price) => ({ article: 'NC-075', price, pack: 1, stock: null }));
+    await expect(putSupplier({ name, currency: 'USD', pricedOn: '2026-11-20', offers: twice })).rejects.toThrow();
+    expect((await listSuppliers()).some((one) => one.name === name)).toBe(false);
+  });
+});
