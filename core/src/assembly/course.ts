@@ -2,7 +2,7 @@ import { type Part, isByLength, overallMm } from '../fittings/part';
 import type { CheckContext } from '../job/context';
 import { HEADINGS, type Heading, type PlacedPart } from '../job/job';
 import { baseLevelM } from '../job/levels';
-import { tankOf } from '../job/lookup';
+import { holeById, tankOf } from '../job/lookup';
 import type { Run, Strand, StrandItem } from '../job/run';
 import { remember } from '../quantity/remember';
 import { isFlexible } from './flexible';
@@ -107,7 +107,7 @@ export function courseOf({ penetration, strands }: Run, context: CheckContext): 
 
 /** The opening of the same tank in which a strand ends: where its bends lead, even when nobody has said so. */
 function targetOf({ end }: Strand, near: Run['penetration'], start: Vector, { job }: CheckContext): Vector | undefined {
-  const far = end.at === 'hole' ? job.penetrations.find(({ id }) => id === end.id) : undefined;
+  const far = end.at === 'hole' ? holeById(job, end.id) : undefined;
   return far && far.tankId === near.tankId && far.face === near.face
     ? { out: 0, right: far.aroundM - near.aroundM, up: start.up + far.heightM - near.heightM }
     : undefined;

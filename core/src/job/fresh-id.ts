@@ -3,10 +3,10 @@ const MOST_CHARS = 60;
 
 /** An id that is not in use yet: `base`, or with the next number behind it. */
 export function freshId(base: string, used: readonly { readonly id: string }[]): string {
-  const taken = new Set(used.map(({ id }) => id));
+  const isTaken = (wanted: string): boolean => used.some(({ id }) => id === wanted);
   const short = base.slice(0, MOST_CHARS);
-  if (!taken.has(short)) return short;
+  if (!isTaken(short)) return short;
   let number = 2;
-  while (taken.has(`${short}-${number}`)) number++;
+  while (isTaken(`${short}-${number}`)) number++;
   return `${short}-${number}`;
 }

@@ -1,3 +1,4 @@
+import { holeById } from './lookup';
 import type { Tank } from '../walls/tank';
 import type { CheckContext } from './context';
 
@@ -7,7 +8,7 @@ export function linkedTanks({ job, runs }: Pick<CheckContext, 'job' | 'runs'>): 
   for (const { penetration, strands } of runs)
     for (const { end } of strands) {
       if (end.at !== 'hole') continue;
-      const other = job.penetrations.find(({ id }) => id === end.id)?.tankId;
+      const other = holeById(job, end.id)?.tankId;
       const [keep, drop] = [group.get(penetration.tankId), group.get(other ?? '')];
       if (keep !== undefined && drop !== undefined) for (const [id, of] of group) if (of === drop) group.set(id, keep);
     }

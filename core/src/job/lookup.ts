@@ -1,4 +1,5 @@
 import type { Role } from '../walls/roles';
+import { remember } from '../quantity/remember';
 import type { Tank } from '../walls/tank';
 import type { Job, Penetration, Terminal } from './job';
 import type { Run, Strand, StrandEnd } from './run';
@@ -7,7 +8,19 @@ import type { Run, Strand, StrandEnd } from './run';
 export const tankOf = (
   { tanks }: Pick<Job, 'tanks'>,
   hole: Pick<Penetration, 'tankId'> | undefined,
-): Tank | undefined => tanks.find(({ id }) => id === hole?.tankId);
+): Tank | undefined => (hole === undefined ? undefined : tanksById(tanks).get(hole.tankId));
+
+const tanksById = remember((tanks: Job['tanks']) => byId(tanks));
+const holesById = remember((penetrations: Job['penetrations']) => byId(penetrations));
+
+const byId = <Item extends { readonly id: string }>(list: readonly Item[]): ReadonlyMap<string, Item> =>
+  new Map(list.map((item) => [item.id, item]));
+
+/** An opening by its id; undefined where there is none. */
+export const holeById = (
+  { penetrations }: Pick<Job, 'penetrations'>,
+  id: string | undefined,
+): Penetration | undefined => (id === undefined ? undefined : holesById(penetrations).get(id));
 
 /** The openings of a tank, with one of these roles where any is named. */
 export const holesOf = ({ penetrations }: Job, tankId: string, ...roles: readonly Role[]): readonly Penetration[] =>

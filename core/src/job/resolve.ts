@@ -1,4 +1,4 @@
-import { tankOf } from './lookup';
+import { holeById, tankOf } from './lookup';
 import type { End, WallSealEnd } from '../connections/end';
 import type { Material } from '../connections/material';
 import { parseEnd } from '../connections/parse';
@@ -36,7 +36,7 @@ export function resolveEnd(ref: EndRef, job: Job, index: JobIndex): ResolvedEnd 
     const offers = job.terminals.find(({ id }) => id === ref.id)?.offers ?? null;
     return { ref, end: offers === null ? undefined : endFromText(offers), material: undefined };
   }
-  const hole = job.penetrations.find(({ id }) => id === ref.id);
+  const hole = holeById(job, ref.id);
   const tank = tankOf(job, hole);
   if (!hole || !tank) return { ref, end: undefined, material: undefined };
   const material = tankType(tank.type).material;
@@ -56,7 +56,7 @@ export function resolveEnd(ref: EndRef, job: Job, index: JobIndex): ResolvedEnd 
 
 /** Diameter of the hole to drill [m]: as measured, or the usual one of what seals it; undefined for a port or an unsealed hole. */
 export function holeDiameterM(holeId: string, job: Job, index: JobIndex): number | undefined {
-  const hole = job.penetrations.find(({ id }) => id === holeId);
+  const hole = holeById(job, holeId);
   if (!hole || hole.port !== null) return undefined;
   if (hole.holeM !== null) return hole.holeM;
   const seal = sealOf(holeId, index);

@@ -1,6 +1,7 @@
 import type { Catalogue } from '../fittings/catalogue';
 import type { Part } from '../fittings/part';
-import { type EndRef, type Job, type Joint, type Penetration, type PlacedPart, refKey } from './job';
+import { type EndRef, type Job, type Joint, type Penetration, type PlacedPart } from './job';
+import { remember } from '../quantity/remember';
 
 /** A part of a strand, with the ends by which the water comes in and goes on. */
 export interface StrandItem {
@@ -38,22 +39,44 @@ export interface JobIndex {
   readonly placed: (id: string) => { readonly placed: PlacedPart; readonly part: Part } | undefined;
 }
 
+/** What was indexed of a job, by the catalogue it was read with; both never change. */
+const indexesOf = remember<Job, WeakMap<Catalogue, JobIndex>>(() => new WeakMap());
+
 /** Indexes a job once, so that walks are linear. Parts that the catalogue does not know are left out. */
 export function indexJob(job: Job, catalogue: Catalogue): JobIndex {
-  const joints = new Map<string, Joint>();
-  for (const joint of job.joints) {
-    joints.set(refKey(joint.a), joint);
-    joints.set(refKey(joint.b), joint);
-  }
+  const known = indexesOf(job);
+  const index = known.get(catalogue) ?? makeIndex(job, catalogue);
+  known.set(catalogue, index);
+  return index;
+}
+
+/** The joints at one thing: by the number of its end where it is a part, else the last. */
+function makeIndex(job: Job, catalogue: Catalogue): JobIndex {
+  const joints = {
+    part: new Map<string, Joint[]>(),
+    hole: new Map<string, Joint[]>(),
+    terminal: new Map<string, Joint[]>(),
+  };
+  const endOf = (ref: EndRef): number => (ref.of === 'part' ? ref.end : 0);
+  for (const joint of job.joints)
+    for (const ref of [joint.a, joint.b]) {
+      const own = joints[ref.of].get(ref.id) ?? [];
+      own[endOf(ref)] = joint;
+      joints[ref.of].set(ref.id, own);
+    }
   const parts = new Map<string, { placed: PlacedPart; part: Part }>();
   for (const placed of job.parts) {
     const part = catalogue.byCode.get(placed.code);
     if (part) parts.set(placed.id, { placed, part });
   }
-  return { jointAt: (ref) => joints.get(refKey(ref)), placed: (id) => parts.get(id) };
+  return { jointAt: (ref) => joints[ref.of].get(ref.id)?.[endOf(ref)], placed: (id) => parts.get(id) };
 }
 
-export const otherSide = (joint: Joint, ref: EndRef): EndRef => (refKey(joint.a) === refKey(ref) ? joint.b : joint.a);
+/** Do two references mean the same end? */
+const isSame = (a: EndRef, b: EndRef): boolean =>
+  a.of === b.of && a.id === b.id && (a.of !== 'part' || b.of !== 'part' || a.end === b.end);
+
+export const otherSide = (joint: Joint, ref: EndRef): EndRef => (isSame(joint.a, ref) ? joint.b : joint.a);
 
 /**
  * The strands of the run that starts at `from`: the first goes straight on, then one for each branch, in order; what

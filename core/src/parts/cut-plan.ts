@@ -114,7 +114,7 @@ export function leastBars({ pieces, stockM, offCutsM, kerfM }: CutOrder): number
   const lengths = pieces.map(({ lengthM }) => lengthM + kerfM).filter((length) => length <= bar + SAME_M);
   const count = (total: number): number => Math.max(0, Math.ceil(total / bar - SAME_M));
   const sum = (some: readonly number[]): number => some.reduce((total, length) => total + length, 0);
-  const bounds = [0, ...lengths.filter((length) => length <= bar / 2)].map((small) => {
+  const bounds = [0, ...new Set(lengths.filter((length) => length <= bar / 2))].map((small) => {
     // Those that leave no room for a piece as small as this, those over half a bar, and the rest down to it.
     const alone = lengths.filter((length) => length > bar - small + SAME_M);
     const over = lengths.filter((length) => length > bar / 2 + SAME_M && length <= bar - small + SAME_M);

@@ -82,16 +82,19 @@ function wholeLengths(
     for (let near = before.get(at); near !== undefined; near = before.get(at)) at = near;
     return at;
   };
-  return own
-    .filter(({ placed }) => firstOf(placed.id) === placed.id)
-    .map(({ placed, use }) => {
-      const all = own.filter((one) => firstOf(one.placed.id) === placed.id).map((one) => one.placed.lengthM);
-      return {
-        use,
-        placed,
-        lengthM: all.includes(null) ? null : all.reduce<number>((sum, one) => sum + (one ?? 0), 0),
-      };
-    });
+  const pieces = new Map<string, WholeLength>();
+  for (const { placed, use } of own) {
+    const first = firstOf(placed.id);
+    const { lengthM } = placed;
+    const whole = pieces.get(first);
+    if (!whole) pieces.set(first, { use, placed, lengthM });
+    else
+      pieces.set(first, {
+        ...(first === placed.id ? { use, placed } : { use: whole.use, placed: whole.placed }),
+        lengthM: whole.lengthM === null || lengthM === null ? null : whole.lengthM + lengthM,
+      });
+  }
+  return [...pieces.values()];
 }
 
 /** The stock lengths to buy for a cut: what is on hand whole is taken first. */

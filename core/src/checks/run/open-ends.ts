@@ -1,9 +1,10 @@
+import { holeById } from '../../job/lookup';
 import { holdsAtAll } from '../../connections/mating';
 import { formatEnd } from '../../connections/format';
 import type { Catalogue } from '../../fittings/catalogue';
 import { remember } from '../../quantity/remember';
 import { holeOf } from '../../job/edits/joint-numbers';
-import type { EndRef } from '../../job/job';
+import type { EndRef, Job } from '../../job/job';
 import { resolveEnd } from '../../job/resolve';
 import type { Run, Strand } from '../../job/run';
 import { knownRoutes } from '../../routes/known-routes';
@@ -55,16 +56,20 @@ function endsAt(kind: PlaceKind, roles: readonly Role[]): boolean {
   return kind === 'daylight' ? leaves : draws;
 }
 
+/** The places where a run ends already. */
+const reachedBy = remember(
+  (joints: Job['joints']): ReadonlySet<string> =>
+    new Set(joints.flatMap(({ a, b }) => [a, b]).flatMap((ref) => (ref.of === 'terminal' ? [ref.id] : []))),
+);
+
 /** Ways to close an open end: to each named terminal that a chain leads to, then the cheapest cap or plug. */
 export function closings(at: EndRef, { job, index, catalogue }: CheckContext): readonly Fix[] {
   const { end, material } = resolveEnd(at, job, index);
   if (end === undefined) return [];
-  const reached = new Set(
-    job.joints.flatMap(({ a, b }) => [a, b]).flatMap((ref) => (ref.of === 'terminal' ? [ref.id] : [])),
-  );
+  const reached = reachedBy(job.joints);
   // Where no run ends yet comes first: that is what this one is likely to be for.
   const hole = holeOf(at, job, catalogue);
-  const roles = (hole?.of === 'hole' ? job.penetrations.find(({ id }) => id === hole.id)?.roles : undefined) ?? [];
+  const roles = (hole?.of === 'hole' ? holeById(job, hole.id)?.roles : undefined) ?? [];
   const terminals = job.terminals
     .filter(({ kind }) => endsAt(kind, roles))
     .toSorted((a, b) => Number(reached.has(a.id)) - Number(reached.has(b.id)));

@@ -1,3 +1,4 @@
+import { holeById } from '../lookup';
 import type { Catalogue } from '../../fittings/catalogue';
 import type { EndRef, Job } from '../job';
 import { indexJob, jointsOfRun, otherSide, walkRun } from '../run';
@@ -10,7 +11,7 @@ import { indexJob, jointsOfRun, otherSide, walkRun } from '../run';
 export function nextJointNumber(job: Job, catalogue: Catalogue, ref: EndRef): number {
   const index = indexJob(job, catalogue);
   const root = holeOf(ref, job, catalogue);
-  const label = job.penetrations.find(({ id }) => id === root?.id)?.label;
+  const label = holeById(job, root?.id)?.label;
   const siblings = job.penetrations
     .filter((hole) => hole.label === label)
     .map(({ id }): EndRef => ({ of: 'hole', id }));

@@ -1,3 +1,4 @@
+import { holeById } from '../lookup';
 import { err, ok } from '../../result';
 import type { Catalogue } from '../../fittings/catalogue';
 import type { Job, Penetration } from '../job';
@@ -14,12 +15,11 @@ export interface RemovePenetration {
 export const removePenetration = defineEdit<RemovePenetration>({
   type: 'remove-penetration',
   changes: (job, { penetrationId }, catalogue) => {
-    const penetration = job.penetrations.find(({ id }) => id === penetrationId);
+    const penetration = holeById(job, penetrationId);
     if (!penetration) return err({ code: 'gone', message: 'This hole has been taken away already.' });
     return ok(changesToRemove(job, penetration, catalogue));
   },
-  label: ({ penetrationId }, job) =>
-    `Take away ${job.penetrations.find(({ id }) => id === penetrationId)?.label ?? 'a hole'}`,
+  label: ({ penetrationId }, job) => `Take away ${holeById(job, penetrationId)?.label ?? 'a hole'}`,
 });
 
 /** What goes with a hole: itself, and its run unless the run is held by another hole. */

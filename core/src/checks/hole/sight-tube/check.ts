@@ -1,4 +1,4 @@
-import { holesOf } from '../../../job/lookup';
+import { holeById, holesOf } from '../../../job/lookup';
 import type { CheckContext } from '../../../job/context';
 import type { Penetration } from '../../../job/job';
 import { levelsOf } from '../../../job/levels';
@@ -72,7 +72,7 @@ function topOf(
   if (!strand || strand.items.length < 2) return undefined;
   const { end } = strand;
   if (end.at === 'hole') {
-    const back = job.penetrations.find(({ id }) => id === end.id);
+    const back = holeById(job, end.id);
     return back?.tankId === tank.id
       ? { atM: back.face === 'top' ? tank.heightM : back.heightM, backIn: true }
       : undefined;

@@ -1,3 +1,4 @@
+import { holeById } from '../../../job/lookup';
 import { partTitle } from '../../../fittings/catalogue';
 import { isByLength } from '../../../fittings/part';
 import { defineCheck } from '../../define-check';
@@ -26,7 +27,7 @@ export default defineCheck({
               isByLength(part) && placed.lengthM === null && !seen.has(placed.id) && seen.add(placed.id),
           )
           .map(({ placed, part }) => {
-            const far = end.at === 'hole' ? job.penetrations.find(({ id }) => id === end.id) : undefined;
+            const far = end.at === 'hole' ? holeById(job, end.id) : undefined;
             const tankOf = (tankId: string | undefined): string =>
               job.tanks.find(({ id }) => id === tankId)?.label ?? '';
             const isLink = far !== undefined && far.tankId !== penetration.tankId;

@@ -2,7 +2,7 @@ import { can, isShutOff } from '../../../fittings/capability';
 import type { CheckContext } from '../../../job/context';
 import type { Penetration } from '../../../job/job';
 import { invertM, levelsOf } from '../../../job/levels';
-import { tankOf } from '../../../job/lookup';
+import { holeById, tankOf } from '../../../job/lookup';
 import type { Run } from '../../../job/run';
 import { portOf } from '../../../walls/tank-types';
 import { defineCheck } from '../../define-check';
@@ -37,7 +37,7 @@ export default defineCheck({
       const before = branch < 0 ? main.items : main.items.slice(0, branch);
       if (before.some(({ part }) => isShutOff(part)) || shutByPort(run, context)) return [];
       const { end } = main;
-      const far = end.at === 'hole' ? context.job.penetrations.find(({ id }) => id === end.id) : undefined;
+      const far = end.at === 'hole' ? holeById(context.job, end.id) : undefined;
       const other = tankOf(context.job, far);
       if (main.items.some(({ part }) => isShutOff(part)) && (far || branch < 0)) return [];
       return [

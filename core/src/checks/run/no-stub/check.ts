@@ -1,3 +1,4 @@
+import { holeById } from '../../../job/lookup';
 import { can } from '../../../fittings/capability';
 import { isByLength } from '../../../fittings/part';
 import { pipeOf } from '../../../connections/standards/pipes';
@@ -56,9 +57,7 @@ const LEAST_TANKS = 2;
 const tanksOn = ({ penetration, strands }: Run, { job }: CheckContext): ReadonlySet<string> =>
   new Set([
     penetration.tankId,
-    ...strands.flatMap(({ end }) =>
-      end.at === 'hole' ? (job.penetrations.find(({ id }) => id === end.id)?.tankId ?? []) : [],
-    ),
+    ...strands.flatMap(({ end }) => (end.at === 'hole' ? (holeById(job, end.id)?.tankId ?? []) : [])),
   ]);
 
 /** A capped piece of pipe at the end of a strand; a cap on the fitting itself leaves nothing to go on from. */
