@@ -34,7 +34,7 @@ test('from nothing to the parts list: a drum, an outlet with valve and hose, an 
   await station(page, 'Parts').click();
   await expect(page.getByText('Every hole has its saw')).toBeVisible();
   const download = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Download the list (CSV)' }).click();
+  await page.getByRole('link', { name: 'List (CSV)' }).click();
   const csv = await readFile((await (await download).path()) ?? '', 'utf8');
   expect((await download).suggestedFilename()).toBe('first-drum-parts.csv');
   for (const row of [

@@ -19,7 +19,7 @@ async function partsCsv(page: Page): Promise<string> {
   await settled(page);
   await station(page, 'Parts').click();
   const download = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Download the list (CSV)' }).click();
+  await page.getByRole('link', { name: 'List (CSV)' }).click();
   return readFile((await (await download).path()) ?? '', 'utf8');
 }
 

@@ -111,7 +111,7 @@ test('the parts list prints whole, without what is only for the screen', async (
   for (const line of ['Hole saw 4-1/4 in', 'Vent cowl 2 socket, screened, PVC', 'Pipe saw or cutter square cuts'])
     await expect(page.getByText(line)).toBeVisible();
   await expect(valve).toBeVisible();
-  await expect(page.getByRole('link', { name: 'Download the list (CSV)' })).toBeHidden();
+  await expect(page.getByRole('link', { name: 'List (CSV)' })).toBeHidden();
   await expect(page.getByRole('navigation', { name: 'Stations' })).toBeHidden();
   await page.emulateMedia({ media: 'screen' });
   await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));

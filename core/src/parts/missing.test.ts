@@ -27,12 +27,24 @@ const JOBS: readonly Job[] = [
   tankWith({
     tank: { base: 'planks', plinthM: 0.4, planks: { count: 4, widthM: 0.15, thickM: 0.05, spanM: 0.3 } },
     settings: { sunPlan: 'painted', frostPlan: 'insulated' },
-    terminals: [place({ id: 'bed', name: 'Bed', offers: null })],
+    terminals: [
+      place({ id: 'bed', name: 'Bed', offers: null, throughM: 0.2 }),
+      place({ id: 'ditch', name: 'Ditch', offers: null, kind: 'daylight' }),
+    ],
     holes: [
       {
         size: '2',
         parts: [{ code: 'BH-200' }, { code: 'AM-200' }, { code: 'PI-200', lengthM: 1.1 }],
         end: { of: 'terminal', id: 'bed' },
+      },
+      {
+        id: 'o',
+        name: 'Overflow',
+        roles: ['overflow'],
+        size: '2',
+        heightM: 0.8,
+        parts: [{ code: 'BS-200' }, { code: 'PI-200', lengthM: 0.5 }],
+        end: { of: 'terminal', id: 'ditch' },
       },
       {
         id: 'i',
@@ -91,7 +103,7 @@ describe('what a list lacks', () => {
   // A washer, a saw, a clamp, tape, cement, a bracket, an anchor, bedding, silicone, blocks, a plank, a plate, paste, sand.
   test.each([
     ...['WA', 'SW-413', 'HC-16', 'TA-050', 'CE-118', 'DKG-300', 'AM', 'BE-20', 'SI-300'],
-    ...['BK', 'PK', 'LB', 'JP-60', 'FM-20', 'FO-60', 'PA-500', 'PI-200'],
+    ...['BK', 'PK', 'LB', 'JP-60', 'FM-20', 'FO-60', 'PA-500', 'PI-200', 'OM', 'SLV'],
   ])('%s is missed', (code) => {
     const lists = prepared.filter((one) => one.lines.some((line) => line.code === code));
     expect(lists.length).toBeGreaterThan(0);

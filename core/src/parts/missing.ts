@@ -7,6 +7,7 @@ import { isDownpipe } from '../fittings/capability';
 import { isByLength } from '../fittings/part';
 import type { CheckContext } from '../job/context';
 import { roofsInto } from '../job/heights';
+import { placeAt } from '../job/lookup';
 import { isToDrill, sealOf } from '../job/resolve';
 import { sizeCode } from '../quantity/size';
 import { ANCHORS } from '../site/substrates';
@@ -17,7 +18,7 @@ import type { PartsLine, Unit } from './parts-list';
 import { bracketCode, bracketsFor } from './site-lines';
 import { blockUses } from './stand-lines';
 import { sawCode } from './tools';
-import { type Use, useOfHole, useOfPart, useOfTank } from './trace';
+import { type Use, useOfHole, useOfPart, useOfTank, useOfTerminal } from './trace';
 
 /** Something the job needs, counted at the place where it is needed. */
 interface Required {
@@ -144,10 +145,29 @@ function requirements(context: CheckContext): readonly Required[] {
     ...straps,
     ...brackets,
     ...beds,
+    ...groundRequirements(context),
     ...standRequirements(context),
     ...careRequirements(context),
   ];
 }
+
+/** What marks an outfall, and what a line goes through a wall in. */
+const groundRequirements = ({ job, runs }: CheckContext): readonly Required[] =>
+  runs.flatMap(({ penetration, strands }) =>
+    strands.flatMap(({ end, items }): readonly Required[] => {
+      const place = placeAt(job, end);
+      if (!place) return [];
+      const use = useOfTerminal(place.id, penetration);
+      return [
+        ...(place.kind === 'daylight' && penetration.roles.includes('overflow')
+          ? [{ code: 'OM', amount: 1, unit: 'piece', use } as const]
+          : []),
+        ...(place.throughM !== null && items.some(({ part }) => isByLength(part))
+          ? [{ code: 'SLV', amount: 1, unit: 'piece', use } as const]
+          : []),
+      ];
+    }),
+  );
 
 /** What the tanks stand on. */
 const standRequirements = ({ job }: CheckContext): readonly Required[] => [

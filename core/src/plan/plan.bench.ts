@@ -11,6 +11,7 @@ import { nptFemale, nptMale } from '../fittings/ends';
 import { mate } from '../connections/mate';
 import { type Edit, applyEdits } from '../job/edits/edits';
 import { nextParts } from '../routes/next-parts';
+import { type CutOrder, cutPlan, leastBars } from '../parts/cut-plan';
 import { tankWith } from '../test/sample-jobs';
 import { plan } from './plan';
 
@@ -33,6 +34,32 @@ const long = tankWith({
     },
   ],
 });
+/** Twelve drums, ninety openings, a thousand parts. */
+const large = tankWith({
+  others: Array.from({ length: 11 }, (_, place) => ({ id: `t${place + 2}`, type: 'open-drum' })),
+  holes: Array.from({ length: 90 }, (_, hole) => ({
+    id: `h${hole}`,
+    label: `P${hole + 1}`,
+    tankId: `t${(hole % 12) + 1}`,
+    heightM: 0.1 + 0.09 * Math.floor(hole / 12),
+    aroundM: 0.2 * Math.floor(hole / 12),
+    parts: [
+      { code: 'BS-075' },
+      ...Array.from({ length: 10 }, (_, place) =>
+        place % 2 === 0
+          ? { code: 'PI-075', lengthM: 0.2 + 0.01 * ((place + hole) % 40) }
+          : { code: place % 4 === 1 ? 'VS-075' : 'ES-075' },
+      ),
+    ],
+  })),
+});
+const cuts: CutOrder = {
+  pieces: Array.from({ length: 120 }, (_, place) => ({ label: 'P1', lengthM: 0.2 + ((place * 37) % 110) / 50 })),
+  stockM: [3.048, 6.096],
+  offCutsM: [1.2, 2.1],
+  kerfM: 0.003,
+};
+
 /** What a press on the string does: the edit, and everything that follows from it. */
 const editAndPlan = (edit: Edit): void => {
   const edited = applyEdits(long, [edit], shippedCatalogue);
@@ -42,6 +69,11 @@ const editAndPlan = (edit: Edit): void => {
 
 describe('within one frame (16 ms)', () => {
   bench('plan of Tern Point', () => void plan(job));
+  bench('plan of 12 tanks, 90 openings, 990 parts', () => void plan(large), { time: 2000 });
+  bench('quick cut plan of 120 pieces, with its bound', () => {
+    cutPlan(cuts);
+    leastBars(cuts);
+  });
   // What is drawn and said while a tank is dragged: judged anew at every move of the pointer.
   bench('a tank raised: heights, ways from the gutter, falls, window, stakes', () => {
     const raised = contextOf(

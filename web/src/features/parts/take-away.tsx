@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useJob } from '../desk/job-provider';
 
 /** Every form in which the list leaves the application, by what it is for. */
@@ -29,13 +28,13 @@ export function TakeAway({ jobId, sent }: { readonly jobId: string; readonly sen
   return (
     <div className="no-print mb-3">
       <div className="flex flex-wrap gap-2">
-        <Link
+        {/* A page of its own: the worker that keeps it on the phone does not see what is opened from within another. */}
+        <a
           href={`/pick/${jobId}`}
-          prefetch={false}
           className="main-action inline-flex flex-1 items-center justify-center px-2 text-[15px]"
         >
           Pick in the shop
-        </Link>
+        </a>
         <a
           href={`${path}/parts.pdf?paper=${paper}`}
           download

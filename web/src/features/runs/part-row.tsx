@@ -49,7 +49,6 @@ export function PartRow({
 export function RefusedRow({ at, offer }: { readonly at: OpenEnd; readonly offer: Offer }) {
   const { part } = offer;
   const mating = matingOf(at, offer);
-  const money = useMoney();
   return (
     <li className="flex items-start gap-3 border-b border-hair py-1.5 text-ink-2">
       <SeamGlyph seam={seamOf(mating)} width={30} />

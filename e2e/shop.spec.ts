@@ -1,0 +1,219 @@
+import { readFile } from 'node:fs/promises';
+import { type Page, expect, test } from '@playwright/test';
+import { copyOfTernPoint, noViolations, rack, settled, station } from './support';
+
+/** What a download of the page holds. */
+async function downloaded(page: Page, name: string): Promise<Buffer> {
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name, exact: true }).click();
+  return readFile(await (await download).path());
+}
+
+test('a phone picks in a shop without a network: no tick is lost, and another phone sees them', async ({
+  page,
+  context,
+}) => {
+  const id = await copyOfTernPoint(page, 'Shop');
+  await station(page, 'Parts').click();
+  await page.getByRole('link', { name: 'Pick in the shop' }).click();
+  await page.waitForURL(`/pick/${id}`);
+  await page.setViewportSize({ width: 390, height: 844 });
+  const status = page.getByRole('status');
+  await expect(status).toContainText('0 of');
+  await noViolations(page, 'pick');
+  // The phone has the page with all that it is built of.
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+  await expect
+    .poll(() => page.evaluate(async () => (await (await caches.open('herrero-pick')).keys()).length))
+    .toBeGreaterThan(3);
+
+  await page.getByRole('button', { name: /^Tick Lever valve/ }).click();
+  await expect(status).toContainText('1 of');
+  await context.setOffline(true);
+  await page.getByRole('button', { name: 'In the basket', exact: true }).click();
+  await page.getByRole('button', { name: 'Not on the shelf', exact: true }).click();
+  await expect(page.getByText('2 ticks are kept on this phone')).toBeVisible();
+  await expect(status).toContainText('2 of');
+  await page.reload();
+  await expect(status).toContainText('2 of');
+  await expect(page.getByRole('region', { name: 'Not on the shelf' }).getByRole('button')).toHaveCount(1);
+  await page.getByRole('button', { name: /^Put back Lever valve/ }).click();
+  await expect(status).toContainText('1 of');
+
+  await context.setOffline(false);
+  await expect(page.getByText('kept on this phone')).toBeHidden();
+  const answer = (await (await page.request.get(`/api/v1/jobs/${id}/ticks`)).json()) as { ticks: { state: string }[] };
+  expect(answer.ticks.map(({ state }) => state).toSorted()).toEqual(['in', 'not-on-shelf', 'open']);
+
+  const other = await context.browser()!.newContext({ viewport: { width: 390, height: 844 } });
+  const second = await other.newPage();
+  await second.goto(`${new URL(page.url()).origin}/pick/${id}`);
+  await expect(second.getByRole('status')).toContainText('1 of');
+  await second.getByRole('region', { name: 'Not on the shelf' }).getByRole('button').click();
+  await expect(page.getByRole('region', { name: 'Not on the shelf' })).toBeHidden();
+  await other.close();
+});
+
+test('prices of suppliers: one that fails is asked again, a list is brought in, a bomb is refused', async ({
+  page,
+}) => {
+  await copyOfTernPoint(page, 'Buying');
+  await station(page, 'Parts').click();
+  await page.getByRole('button', { name: 'Prices and stock of suppliers' }).click();
+  const buying = page.getByRole('region', { name: 'Buy it' });
+  await buying.getByRole('button', { name: 'Ask the stand-in suppliers' }).click();
+  await expect(buying.getByText('Stand-in yard, ')).toBeVisible();
+  const again = buying.getByRole('button', { name: 'Ask Stand-in depot again' });
+  // Whether it fails now depends on who asked before.
+  await expect(again.or(buying.getByText('Stand-in depot, ').first())).toBeVisible();
+  if (await again.isVisible()) await again.click();
+  await expect(buying.getByText('Stand-in depot, ').first()).toBeVisible();
+  await expect(buying.getByRole('radio', { name: /^Cheapest/ })).toBeChecked();
+  await buying.getByRole('radio', { name: /All at Stand-in yard/ }).check();
+  await expect(buying.getByRole('region', { name: 'Not to be had' })).toBeVisible();
+  await noViolations(page, 'buying');
+
+  const articles = ((await downloaded(page, 'List (CSV)')).toString('utf8').match(/NC-075|LV-075/g) ?? []).length;
+  expect(articles).toBe(2);
+  await buying.getByRole('button', { name: 'Bring in a price list' }).click();
+  const file = buying.getByLabel('Price list', { exact: true });
+  await file.setInputFiles({ name: 'old.xls', mimeType: '', buffer: Buffer.from([0xd0, 0xcf, 0x11, 0xe0]) });
+  await expect(buying.getByRole('alert')).toContainText('old kind');
+  await file.setInputFiles({
+    name: 'Harbour prices.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('Article,Price\r\nNC-075,0.01\r\nLV-075,0.02\r\n=cmd(),3\r\nNH-075,dear\r\n'),
+  });
+  await expect(buying.getByText('2 prices, for 2 of the')).toBeVisible();
+  await expect(buying.getByLabel('Rows that are left out')).toContainText('“dear” is no price.');
+  await expect(buying.getByLabel('Rows that are left out')).toContainText('is a formula, no article.');
+  await buying.getByRole('button', { name: 'Put 2 prices in' }).click();
+  await expect(buying.getByText('Harbour prices, 2 prices in USD')).toBeVisible();
+  await buying.getByRole('radio', { name: /^Cheapest/ }).check();
+  await expect(buying.getByLabel('The basket')).toContainText('Harbour prices');
+  await buying.getByRole('button', { name: 'Remove' }).click();
+  await expect(buying.getByText('Harbour prices, 2 prices')).toBeHidden();
+});
+
+test('a part that nobody has is replaced, and what else changes is said first', async ({ page }) => {
+  await copyOfTernPoint(page, 'Instead');
+  await station(page, 'Parts').click();
+  await page.getByRole('button', { name: 'Prices and stock of suppliers' }).click();
+  const buying = page.getByRole('region', { name: 'Buy it' });
+  await buying.getByRole('button', { name: 'Bring in a price list' }).click();
+  // One supplier who has everything but the lever valve.
+  await buying.getByLabel('Price list', { exact: true }).setInputFiles({
+    name: 'Short.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('Article,Price,Stock\r\nLV-075,12,0\r\nNC-075,2,9\r\n'),
+  });
+  await buying.getByRole('button', { name: 'Put 2 prices in' }).click();
+  const missing = buying.getByRole('region', { name: 'Not to be had' });
+  const valve = missing.getByRole('listitem').filter({ hasText: 'Lever valve 3/4' });
+  await expect(valve).toContainText('out of stock');
+  await valve.getByRole('button', { name: 'What instead?' }).click();
+  await expect(valve.getByText('-1 Lever valve').first()).toBeVisible();
+  await valve.getByRole('button', { name: 'Take it' }).first().click();
+  await expect(missing.getByText('Lever valve 3/4 NPT female, brass')).toBeHidden();
+  await settled(page);
+  await buying.getByRole('button', { name: 'Remove' }).click();
+});
+
+test('a merchant sees the list by a link and nothing else, until it is closed', async ({ page, browser }) => {
+  await copyOfTernPoint(page, 'For the merchant');
+  await station(page, 'Parts').click();
+  await page.getByRole('button', { name: 'A link for the merchant' }).click();
+  const sharing = page.getByRole('region', { name: 'Send it' });
+  await sharing.getByRole('button', { name: 'Make a link' }).click();
+  const url = await sharing.getByRole('textbox').inputValue();
+  expect(url).toMatch(/\/list\/[\w-]{43}$/);
+
+  const stranger = await browser.newContext();
+  const shop = await stranger.newPage();
+  await shop.goto(url);
+  await expect(shop.getByRole('heading', { level: 1 })).toHaveText('Parts list: For the merchant');
+  await expect(shop.getByRole('cell', { name: 'LV-075' })).toBeVisible();
+  expect(await shop.locator('body').innerText()).not.toMatch(/\$\d/);
+  await expect(shop.getByRole('link')).toHaveCount(0);
+  await noViolations(shop, 'the merchant’s list');
+  await sharing.getByRole('button', { name: 'Close it' }).click();
+  await expect(sharing.getByText('whoever opens it sees nothing')).toBeVisible();
+  expect((await shop.goto(url))?.status()).toBe(404);
+  await stranger.close();
+});
+
+test('a list from elsewhere is matched, asked where it is doubtful, and held against the job', async ({ page }) => {
+  await copyOfTernPoint(page, 'From elsewhere');
+  await station(page, 'Parts').click();
+  await page.getByRole('button', { name: 'A parts list from elsewhere' }).click();
+  const bring = page.getByRole('region', { name: 'Bring it in' });
+  await bring.getByLabel('Parts list from elsewhere').setInputFiles({
+    name: 'theirs.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(
+      'Qty;Description;Code\n1;Lever valve;LV-075\n4;3/4 close nipple;\n1;garden gnome, painted;\nmany;elbow;\n',
+    ),
+  });
+  await expect(bring.getByRole('status').first()).toHaveText('1 of 3 rows matched, 1 to be asked.');
+  await expect(bring.getByText('nothing like it is in the catalogue')).toBeVisible();
+  await expect(bring.getByLabel('Rows that are left out')).toContainText('“many” is no count.');
+  const nipple = bring.getByLabel(/^Row 2: 3\/4 close nipple/);
+  const brass = (await nipple.getByRole('option').allTextContents()).find((name) => /3\/4 NPT.*brass/.test(name))!;
+  await nipple.selectOption({ label: brass });
+  await expect(bring.getByRole('status').first()).toHaveText('2 of 3 rows matched.');
+  await expect(bring.getByRole('row').filter({ hasText: 'Close nipple 3/4' })).toContainText('more there');
+  await expect(bring.getByRole('row').filter({ hasText: 'Lever valve 3/4' })).toContainText('agrees');
+  await noViolations(page, 'a list from elsewhere');
+});
+
+test('cut with marks for the tape, left long, in other money, with spares: on screen and in the files', async ({
+  page,
+}) => {
+  await copyOfTernPoint(page, 'Cut and paid');
+  await station(page, 'Runs').click();
+  await rack(page)
+    .getByRole('link', { name: /Overflow/ })
+    .or(rack(page).getByRole('button', { name: /Overflow/ }))
+    .first()
+    .click();
+  await page
+    .getByLabel('The string')
+    .getByRole('button', { name: /^Pipe 48 in/ })
+    .last()
+    .click();
+  await page.getByRole('radio', { name: 'left long' }).click();
+  await page.getByLabel(/longer and trimmed/).selectOption('before backfill');
+  await settled(page);
+  await station(page, 'Parts').click();
+  const cuts = page.getByRole('region', { name: 'Cut list' });
+  await cuts.getByRole('button', { name: 'Marks for the tape' }).click();
+  await expect(cuts.getByText(/left long: trim to about .* before backfill/)).toBeVisible();
+  await expect(cuts.getByText(/made; dry/).first()).toBeVisible();
+
+  await page.getByRole('radio', { name: 'sensible' }).click();
+  await expect(page.getByText('Spares', { exact: true }).last()).toBeVisible();
+  await page.getByRole('combobox', { name: 'Money' }).selectOption('Pounds sterling');
+  await page.getByRole('radiogroup', { name: 'With tax' }).getByRole('radio', { name: 'yes' }).click();
+  await expect(page.getByText('in Pounds sterling, with 20 % tax')).toBeVisible();
+  await settled(page);
+  await noViolations(page, 'parts with marks and money');
+
+  const csv = (await downloaded(page, 'List (CSV)')).toString('utf8');
+  expect(csv).toContain('Price GBP');
+  expect(csv).toContain('Spares,');
+  expect((await downloaded(page, 'Workbook (XLSX)')).subarray(0, 2).toString()).toBe('PK');
+  expect((await downloaded(page, 'All for the site (PDF)')).subarray(0, 5).toString()).toBe('%PDF-');
+  expect((await downloaded(page, 'Drawings (DXF)')).toString('utf8')).toContain('fitting');
+  const file = JSON.parse((await downloaded(page, 'The whole job as a file')).toString('utf8')) as Record<
+    string,
+    unknown
+  >;
+  expect(file).toMatchObject({ spares: 'sensible', currency: 'GBP', taxPercent: 20 });
+
+  await cuts.getByRole('button', { name: /in stock once it is cut/ }).click();
+  await expect(cuts.getByText('In stock: other jobs are cut from them first.')).toBeVisible();
+  const { offCuts } = (await (await page.request.get('/api/v1/off-cuts')).json()) as { offCuts: { id: string }[] };
+  expect(offCuts.length).toBeGreaterThan(0);
+  // Put back as it was: other journeys are cut from what they buy.
+  for (const { id } of offCuts) await page.request.delete(`/api/v1/off-cuts/${id}`);
+});
