@@ -212,8 +212,15 @@ test('cut with marks for the tape, left long, in other money, with spares: on sc
 
   await cuts.getByRole('button', { name: /in stock once it is cut/ }).click();
   await expect(cuts.getByText('In stock: other jobs are cut from them first.')).toBeVisible();
-  const { offCuts } = (await (await page.request.get('/api/v1/off-cuts')).json()) as { offCuts: { id: string }[] };
-  expect(offCuts.length).toBeGreaterThan(0);
-  // Put back as it was: other journeys are cut from what they buy.
-  for (const { id } of offCuts) await page.request.delete(`/api/v1/off-cuts/${id}`);
+
+  // Another job is cut from them, until somebody says that they are gone.
+  await copyOfTernPoint(page, 'The next job');
+  await station(page, 'Parts').click();
+  const pieces = cuts.getByRole('list', { name: 'Pieces from other jobs' }).getByRole('listitem');
+  await expect(pieces.first()).toContainText('on hand from another job');
+  await expect(cuts.getByText(/^on hand /).first()).toBeVisible();
+  for (let left = await pieces.count(); left > 0; left--) {
+    await pieces.first().getByRole('button', { name: 'It is gone' }).click();
+    await expect(pieces).toHaveCount(left - 1);
+  }
 });

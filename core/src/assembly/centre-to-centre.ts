@@ -9,6 +9,10 @@ export interface MeasuredTo {
   readonly name: string;
 }
 
+/** 'middle of elbow'. */
+export const measuredToWords = ({ of, name }: MeasuredTo): string =>
+  of === 'end' ? 'its end' : `${of} of ${name.toLowerCase()}`;
+
 /** A cut piece between its neighbours, as it is measured on the wall. */
 export interface CentreToCentre {
   /** Once its joints are made [m]. */

@@ -1,5 +1,6 @@
 import type { Material } from '../connections/material';
 import type { PumpCurve } from '../fittings/part';
+import { rootOf } from '../quantity/root';
 import { GRAVITY_M_S2 } from './free-flow';
 
 /** Kinematic viscosity of water at 15 C [m2/s] (handbook value, from memory). */
@@ -79,7 +80,6 @@ export function pumpHeadM(curve: PumpCurve, flowM3s: number): number {
   return from[1] + ((to[1] - from[1]) * (flowM3s - from[0])) / (to[0] - from[0]);
 }
 
-const HALVINGS = 44;
 /** However wide a line is, no faster than this goes through its narrowest place [m/s]: an upper bound to search under. */
 const FASTEST_M_S = 40;
 
@@ -104,11 +104,5 @@ export function freeRunM3s(headM: number, reaches: readonly Reach[], pump?: Pump
     pipes.reduce((sum, reach) => sum + lossM(reach, flow), 0) -
     others * flow ** 2;
   if (left(0) <= 0) return 0;
-  let [low, high] = [0, FASTEST_M_S * areaM2(Math.min(...reaches.map(({ boreM }) => boreM)))];
-  for (let step = 0; step < HALVINGS; step++) {
-    const middle = (low + high) / 2;
-    if (left(middle) > 0) low = middle;
-    else high = middle;
-  }
-  return low;
+  return rootOf(left, 0, FASTEST_M_S * areaM2(Math.min(...reaches.map(({ boreM }) => boreM))));
 }

@@ -68,6 +68,18 @@ describe('what contradicts itself is named by its path', () => {
       { terminals: first(job.terminals, { readings: belowGround(6_371_000) }) },
       'terminals[0].readings[0].downM',
     ],
+    ['a tax above all that is asked', { taxPercent: 51 }, 'taxPercent'],
+    ['a tax below nothing', { taxPercent: -1 }, 'taxPercent'],
+    [
+      'a nipple that is left long',
+      { parts: job.parts.map((part) => (part.lengthM === null ? { ...part, lengthKind: 'left-long' } : part)) },
+      `parts[${job.parts.findIndex(({ code }) => code === 'NC-075')}].lengthKind`,
+    ],
+    [
+      'trimmed later, but cut to the plan',
+      { parts: job.parts.map((part) => (part.lengthM === null ? part : { ...part, trimAt: 'backfill' })) },
+      `parts[${job.parts.findIndex(({ lengthM }) => lengthM !== null)}].trimAt`,
+    ],
   ])('%s', (_, changed, path) => expect(problems(changed)).toContain(path));
 
   test.each<readonly [string, Partial<Job['tanks'][number]>, string]>([

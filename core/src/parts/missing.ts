@@ -232,7 +232,9 @@ export function missingFrom(lines: readonly PartsLine[], context: CheckContext):
   const groups = new Map<string, Required[]>();
   for (const one of all) {
     const key = keyOf(one.code, one.detail, one.unit, one.cut ? one.use.id : undefined);
-    groups.set(key, [...(groups.get(key) ?? []), one]);
+    const own = groups.get(key);
+    if (own) own.push(one);
+    else groups.set(key, [one]);
   }
   return [...groups.entries()].flatMap(([key, own]): readonly Missing[] => {
     const [first] = own;

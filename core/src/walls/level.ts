@@ -1,3 +1,4 @@
+import { rootOf } from '../quantity/root';
 import { formOf } from './forms';
 import type { MeteredFill, Tank } from './tank';
 
@@ -34,18 +35,9 @@ function fixedPoints(tank: Tank): readonly MeteredFill[] {
   ];
 }
 
-const HALVINGS = 40;
-
-/** The level at which the tank holds `volumeM3` [m above the base]: the inverse of `volumeAtM3`, found by halving. */
-export function levelAtM(tank: Tank, volumeM3: number): number {
-  let [low, high] = [tank.wallM, tank.brimM];
-  for (let step = 0; step < HALVINGS; step++) {
-    const middle = (low + high) / 2;
-    if (volumeAtM3(tank, middle) < volumeM3) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
-}
+/** The level at which the tank holds `volumeM3` [m above the base]: the inverse of `volumeAtM3`. */
+export const levelAtM = (tank: Tank, volumeM3: number): number =>
+  rootOf((levelM) => volumeAtM3(tank, levelM) - volumeM3, tank.wallM, tank.brimM);
 
 /** What the outside dimensions alone would make of it, as a share over the capacity: 0.15 is 15 % too much. */
 export const outsideOverstates = (tank: Tank): number => {

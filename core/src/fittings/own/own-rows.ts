@@ -70,7 +70,7 @@ export function guessMapping(headings: readonly string[]): ColumnMapping {
 }
 
 /** A number as it stands in a list: `12.50`, `$12.50`, `12,5`; undefined: none at all, NaN: it is no number. */
-function numberOf(text: string): number | undefined {
+export function numberOf(text: string): number | undefined {
   const plain = text.replace(/^[$€£]\s*/, '').trim();
   if (plain === '') return undefined;
   const point = /^-?\d+,\d{1,2}$/.test(plain) ? plain.replace(',', '.') : plain.replace(/(\d),(?=\d{3}\b)/g, '$1');

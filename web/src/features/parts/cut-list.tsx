@@ -11,12 +11,13 @@ import {
   cutWords,
   formatLength,
   formatStockLength,
+  measuredToWords,
   tapeMarks,
 } from '@herrero/core';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
 import { useJob } from '../desk/job-provider';
-import { LeftOvers } from './left-overs';
+import { LeftOvers, OnHand } from './left-overs';
 import { useCutSearch } from './use-cut-search';
 
 const BAR_WIDTH = 312;
@@ -81,6 +82,7 @@ export function CutList({ cuts }: { readonly cuts: readonly CutBars[] }) {
           ))}
         </div>
       ))}
+      <OnHand cuts={cuts} />
       <LeftOvers cuts={cuts} />
     </section>
   );
@@ -130,11 +132,9 @@ function AsMade({ piece: { use } }: { readonly piece: Piece }) {
   const context = useJob((state) => state.plan.context);
   const between = use && centreToCentre(use.id, context);
   if (!between) return null;
-  const words = ({ of, name }: typeof between.from): string =>
-    of === 'end' ? 'its end' : `${of} of ${name.toLowerCase()}`;
   return (
     <span className="block type-second">
-      {words(between.from)} to {words(between.to)}: {bothLengths(between.madeM)} made
+      {measuredToWords(between.from)} to {measuredToWords(between.to)}: {bothLengths(between.madeM)} made
       {between.dryM && `; dry ${bothLengths(between.dryM[0])} to ${bothLengths(between.dryM[1])}`}
     </span>
   );

@@ -17,33 +17,26 @@ import { useMemo, useState } from 'react';
 import { sendOwn } from '../bench/catalogue/send-own';
 import { useOwn } from '../catalogue/catalogue-provider';
 import { useJob } from '../desk/job-provider';
-import { Problems } from './buying/price-list-import';
+import { ColumnSelect } from '@/ui/column-select';
 import { FileChoice } from './file-choice';
-import { type FileTable, readTable } from './read-table';
+import { LeftOut } from './left-out';
+import { type FileTable } from './read-table';
+import { useTable } from './use-table';
 
 /** A parts list from elsewhere: matched to the catalogue, doubtful rows asked, then held against this job or put in stock. */
 export default function ForeignList() {
-  const [table, setTable] = useState<FileTable>();
   const [columns, setColumns] = useState<ForeignColumns>();
-  const [said, setSaid] = useState<string>();
-  const open = async (file: File): Promise<void> => {
-    setTable(undefined);
-    setSaid(undefined);
-    const read = await readTable(await file.arrayBuffer());
-    if (!read.ok) return setSaid(`${file.name}: ${read.error}`);
-    setTable(read.value);
-    setColumns(guessForeignColumns(read.value.headings));
-  };
+  const { table, problem, open } = useTable((opened) => setColumns(guessForeignColumns(opened.headings)));
   return (
     <div className="space-y-2 py-1">
       <p className="type-row">
         A list from a colleague, a shop or another program: CSV or XLSX with headings. Nothing of this job is changed by
         it.
       </p>
-      <FileChoice label="Parts list from elsewhere" accept=".csv,.tsv,.txt,.xlsx" onFile={(file) => void open(file)} />
-      {said !== undefined && (
+      <FileChoice label="Parts list from elsewhere" accept=".csv,.tsv,.txt,.xlsx" onFile={open} />
+      {problem !== undefined && (
         <p role="alert" className="type-row">
-          {said}
+          {problem}
         </p>
       )}
       {table && columns && (
@@ -65,32 +58,35 @@ function ColumnChoice({
   readonly columns: ForeignColumns;
   readonly onChange: (columns: ForeignColumns) => void;
 }) {
-  const select = (label: string, value: number | undefined, set: (column: number | undefined) => void) => (
-    <label className="block">
-      <span className="block type-second">{label}</span>
-      <select
-        className="field w-full"
-        value={value ?? ''}
-        onChange={(event) => set(event.target.value === '' ? undefined : Number(event.target.value))}
-      >
-        <option value="">not there</option>
-        {headings.map((heading, column) => (
-          <option key={column} value={column}>
-            {heading === '' ? `column ${column + 1}` : heading}
-          </option>
-        ))}
-      </select>
-    </label>
-  );
   const [first, second] = columns.description;
   const described = (...some: readonly (number | undefined)[]): readonly number[] =>
     some.filter((column) => column !== undefined);
   return (
     <div className="grid grid-cols-2 gap-2">
-      {select('What it is', first, (column) => onChange({ ...columns, description: described(column, second) }))}
-      {select('and more of it', second, (column) => onChange({ ...columns, description: described(first, column) }))}
-      {select('Code', columns.code, (code) => onChange({ ...columns, code }))}
-      {select('How many', columns.count, (count) => onChange({ ...columns, count }))}
+      <ColumnSelect
+        label="What it is"
+        headings={headings}
+        value={first}
+        onChange={(column) => onChange({ ...columns, description: described(column, second) })}
+      />
+      <ColumnSelect
+        label="and more of it"
+        headings={headings}
+        value={second}
+        onChange={(column) => onChange({ ...columns, description: described(first, column) })}
+      />
+      <ColumnSelect
+        label="Code"
+        headings={headings}
+        value={columns.code}
+        onChange={(code) => onChange({ ...columns, code })}
+      />
+      <ColumnSelect
+        label="How many"
+        headings={headings}
+        value={columns.count}
+        onChange={(count) => onChange({ ...columns, count })}
+      />
     </div>
   );
 }
@@ -125,7 +121,7 @@ function Matched({ table, columns }: { readonly table: FileTable; readonly colum
         </b>
         {asked.length > 0 && `, ${asked.length} to be asked`}.
       </p>
-      <Problems problems={read.problems} />
+      <LeftOut problems={read.problems} />
       <ul aria-label="Doubtful rows">
         {matches
           .filter(({ match }) => match.kind !== 'sure')

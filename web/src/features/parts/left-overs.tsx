@@ -3,7 +3,9 @@
 import { type CutBars, KEEP_OFF_CUT_M, bothLengths } from '@herrero/core';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
+import { useOwn } from '../catalogue/catalogue-provider';
 import { useJob } from '../desk/job-provider';
+import { send } from './send';
 
 /** What is left over of every bar that is worth keeping, with an id that is the same however often it is put in. */
 const worthKeeping = (cuts: readonly CutBars[], jobId: string) =>
@@ -30,20 +32,9 @@ export function LeftOvers({ cuts }: { readonly cuts: readonly CutBars[] }) {
   if (left.length === 0) return null;
   const put = async (): Promise<void> => {
     setSaid('Sending');
-    try {
-      const response = await fetch('/api/v1/off-cuts', {
-        method: 'POST',
-        headers: { 'Content-Type': 'application/json' },
-        body: JSON.stringify({ offCuts: left.map(({ id, code, lengthM }) => ({ id, code, lengthM, fromJob: jobId })) }),
-      });
-      setSaid(
-        response.ok
-          ? 'In stock: other jobs are cut from them first.'
-          : 'They were not taken. Nothing was put in stock; try again.',
-      );
-    } catch {
-      setSaid('The server does not answer. Nothing was put in stock; try again.');
-    }
+    const offCuts = left.map(({ id, code, lengthM }) => ({ id, code, lengthM, fromJob: jobId }));
+    const sent = await send('POST', '/api/v1/off-cuts', { offCuts });
+    setSaid(sent.ok ? 'In stock: other jobs are cut from them first.' : `Nothing was put in stock. ${sent.message}`);
   };
   return (
     <div className="no-print pt-2">
@@ -51,6 +42,40 @@ export function LeftOvers({ cuts }: { readonly cuts: readonly CutBars[] }) {
         Left over and worth keeping: {left.map(({ title, lengthM }) => `${title}, ${bothLengths(lengthM)}`).join('; ')}.
       </p>
       <Action onClick={() => void put()}>Put {left.length === 1 ? 'it' : 'them'} in stock once it is cut</Action>
+      <p role="status" className="type-row">
+        {said}
+      </p>
+    </div>
+  );
+}
+
+/** Pieces from other jobs that this one could be cut from; what is no longer there is taken out of stock. */
+export function OnHand({ cuts }: { readonly cuts: readonly CutBars[] }) {
+  const { offCuts } = useOwn();
+  const [gone, setGone] = useState<ReadonlySet<string>>(new Set());
+  const [said, setSaid] = useState<string>();
+  const titles = new Map(cuts.map(({ code, title }) => [code, title]));
+  const here = offCuts.filter(({ id, code }) => titles.has(code) && !gone.has(id));
+  const takeOut = async (id: string): Promise<void> => {
+    const sent = await send('DELETE', `/api/v1/off-cuts/${id}`);
+    if (!sent.ok) return setSaid(sent.message);
+    setGone(new Set(gone).add(id));
+    setSaid('Taken out of stock. Open the job again to have it cut without it.');
+  };
+  return (
+    <div className="no-print">
+      {here.length > 0 && (
+        <ul aria-label="Pieces from other jobs">
+          {here.map(({ id, code, lengthM }) => (
+            <li key={id} className="flex items-baseline justify-between gap-3 border-b border-hair type-row">
+              <span>
+                {titles.get(code)}, {bothLengths(lengthM)} <span className="type-second">on hand from another job</span>
+              </span>
+              <Action onClick={() => void takeOut(id)}>It is gone</Action>
+            </li>
+          ))}
+        </ul>
+      )}
       <p role="status" className="type-row">
         {said}
       </p>

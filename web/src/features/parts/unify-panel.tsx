@@ -6,20 +6,14 @@ import { Action } from '@/ui/action';
 import { useJob } from '../desk/job-provider';
 import { useMoney } from '../desk/use-money';
 import { useAnswer } from '../routes/use-answer';
+import { Opens } from './opens';
 
 /** The whole job built with the fewest different parts, or most cheaply, beside how it is now. */
-export function UnifyPanel() {
-  const [open, setOpen] = useState(false);
-  return (
-    <section aria-label="Fewer different parts" className="no-print mt-4">
-      <h2 className="border-b border-ink pb-1 type-head">Fewer different parts</h2>
-      <Action aria-expanded={open} onClick={() => setOpen(!open)}>
-        {open ? 'Put it away' : 'What could be the same everywhere?'}
-      </Action>
-      {open && <Buildings />}
-    </section>
-  );
-}
+export const UnifyPanel = () => (
+  <Opens title="Fewer different parts" asks="What could be the same everywhere?">
+    {() => <Buildings />}
+  </Opens>
+);
 
 function Buildings() {
   const job = useJob((state) => state.job);

@@ -19,6 +19,7 @@ import {
   isByLength,
   isShutOff,
   looksSomewhere,
+  measuredToWords,
   pointingOf,
   squareTo,
 } from '@herrero/core';
@@ -88,7 +89,7 @@ function Between({
   return (
     <div>
       <LengthField
-        label={`From ${words(from)} to ${words(to)}`}
+        label={`From ${measuredToWords(from)} to ${measuredToWords(to)}`}
         valueM={madeM}
         measures={measures}
         onChange={(metres) => onChange(metres - allowanceM)}

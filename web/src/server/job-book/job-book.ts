@@ -19,9 +19,9 @@ import {
 } from '@herrero/core';
 import { format } from 'date-fns';
 import { type Paper, drillingSheets } from '../drilling-sheet/lay-out';
-import { type Item, type Sheet, line, words, wrap } from '../sheet/sheet';
+import { type Item, type Sheet, line, moved, words, wrap } from '../sheet/sheet';
 import { type Block, pagesOf, widthOn } from './pages';
-import { moved, numbersOf, runDrawing } from './run-drawing';
+import { numbersOf, runDrawing } from './run-drawing';
 
 const TEXT_MM = 3.2;
 const ROW_MM = 4.6;

@@ -1,6 +1,5 @@
 import { PAPERS, type Paper } from '../drilling-sheet/lay-out';
-import { type Item, type Sheet, line, words } from '../sheet/sheet';
-import { moved } from './run-drawing';
+import { type Item, type Sheet, line, moved, words } from '../sheet/sheet';
 
 /** Something that stands on a page in one piece: its height, and what is drawn from its own upper left corner [mm]. */
 export interface Block {

@@ -1,6 +1,6 @@
 import { type Course, type Leg, type Measures, isByLength } from '@herrero/core';
 import { type CourseLine, type CourseView, courseViews } from '@/drawing/geometry/course-views';
-import { type Item, type Layer, circle, line, words } from '../sheet/sheet';
+import { type Item, type Layer, circle, line, moved, words } from '../sheet/sheet';
 
 /** A drawing on paper: how much of it it takes, and what is drawn, from its own upper left corner [mm]. */
 export interface Drawing {
@@ -71,14 +71,6 @@ function numbered(
 
 /** Seen as long as in the other view [mm]. */
 const SAME_MM = 0.5;
-
-/** The same items somewhere else on the paper. */
-export const moved = (items: readonly Item[], right: number, down: number): readonly Item[] =>
-  items.map((item) =>
-    item.kind === 'line'
-      ? { ...item, x1: item.x1 + right, x2: item.x2 + right, y1: item.y1 + down, y2: item.y2 + down }
-      : { ...item, x: item.x + right, y: item.y + down },
-  );
 
 function viewItems(
   view: CourseView,

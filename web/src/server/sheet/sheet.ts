@@ -80,6 +80,14 @@ export const words = (
   }: { sizeMm?: number; bold?: boolean; anchor?: 'start' | 'middle' | 'end'; upright?: boolean } = {},
 ): Item => ({ kind: 'text', layer: 'text', x, y, sizeMm, bold, anchor, text, ...(upright ? { upright: true } : {}) });
 
+/** The same items somewhere else on the paper. */
+export const moved = (items: readonly Item[], right: number, down: number): readonly Item[] =>
+  items.map((item) =>
+    item.kind === 'line'
+      ? { ...item, x1: item.x1 + right, x2: item.x2 + right, y1: item.y1 + down, y2: item.y2 + down }
+      : { ...item, x: item.x + right, y: item.y + down },
+  );
+
 /** Breaks a sentence into lines of at most so many characters, at its spaces. */
 export function wrap(text: string, most: number): string[] {
   const lines: string[] = [];

@@ -2,14 +2,14 @@
 
 import { CURRENCIES, CURRENCY_FACTS, type Currency, type ShelfLine } from '@herrero/core';
 import { useState } from 'react';
+import { ColumnSelect } from '@/ui/column-select';
 import { today } from '@/ui/today';
 import { useJob } from '../../desk/job-provider';
 import { FileChoice } from '../file-choice';
-import { type FileTable, readTable } from '../read-table';
+import { LeftOut } from '../left-out';
 import { send } from '../send';
+import { useTable } from '../use-table';
 import { PRICE_FIELDS, type PriceColumns, guessPriceColumns, readPrices } from './price-list';
-
-const MOST_PROBLEMS = 20;
 
 /** A price list of a supplier from CSV or XLSX: columns said, every row judged, and only then put in, all at once. */
 export function PriceListImport({
@@ -20,22 +20,16 @@ export function PriceListImport({
   readonly onDone: () => void;
 }) {
   const ofJob = useJob((state) => state.job.currency);
-  const [table, setTable] = useState<FileTable>();
   const [columns, setColumns] = useState<PriceColumns>({});
   const [name, setName] = useState('');
   const [currency, setCurrency] = useState<Currency>(ofJob);
   const [pricedOn, setPricedOn] = useState(today());
   const [said, setSaid] = useState<string>();
-
-  const open = async (file: File): Promise<void> => {
-    setTable(undefined);
+  const { table, problem, open } = useTable((opened, fileName) => {
     setSaid(undefined);
-    const read = await readTable(await file.arrayBuffer());
-    if (!read.ok) return setSaid(`${file.name}: ${read.error}`);
-    setTable(read.value);
-    setColumns(guessPriceColumns(read.value.headings));
-    if (name === '') setName(file.name.replace(/\.[a-z]+$/i, '').slice(0, 80));
-  };
+    setColumns(guessPriceColumns(opened.headings));
+    if (name === '') setName(fileName.replace(/\.[a-z]+$/i, '').slice(0, 80));
+  });
   const read = table && readPrices(table, columns, lines);
   const put = async (): Promise<void> => {
     if (!read) return;
@@ -55,10 +49,10 @@ export function PriceListImport({
         CSV or XLSX with headings: article and price, and if known pack and stock. The list (CSV) above has the articles
         of this job in it: send it to the supplier to fill in.
       </p>
-      <FileChoice label="Price list" accept=".csv,.tsv,.txt,.xlsx" onFile={(file) => void open(file)} />
-      {said !== undefined && (
+      <FileChoice label="Price list" accept=".csv,.tsv,.txt,.xlsx" onFile={open} />
+      {(problem ?? said) !== undefined && (
         <p role="alert" className="type-row">
-          {said}
+          {problem ?? said}
         </p>
       )}
       {table && read && (
@@ -97,31 +91,23 @@ export function PriceListImport({
               </select>
             </label>
             {PRICE_FIELDS.map((field) => (
-              <label key={field} className="block">
-                <span className="block type-second">Column of the {field}</span>
-                <select
-                  className="field w-full"
-                  value={columns[field] ?? ''}
-                  onChange={(event) => {
-                    const rest = Object.fromEntries(Object.entries(columns).filter(([other]) => other !== field));
-                    setColumns(event.target.value === '' ? rest : { ...rest, [field]: Number(event.target.value) });
-                  }}
-                >
-                  <option value="">not there</option>
-                  {table.headings.map((heading, column) => (
-                    <option key={column} value={column}>
-                      {heading === '' ? `column ${column + 1}` : heading}
-                    </option>
-                  ))}
-                </select>
-              </label>
+              <ColumnSelect
+                key={field}
+                label={`Column of the ${field}`}
+                headings={table.headings}
+                value={columns[field]}
+                onChange={(column) => {
+                  const rest = Object.fromEntries(Object.entries(columns).filter(([other]) => other !== field));
+                  setColumns(column === undefined ? rest : { ...rest, [field]: column });
+                }}
+              />
             ))}
           </div>
           <p role="status" className="type-row">
             <b className="font-[650]">{read.offers.length} prices</b>, for {read.matched} of the {lines.length} lines of
             this job.
           </p>
-          <Problems problems={read.problems} />
+          <LeftOut problems={read.problems} />
           {read.offers.length > 0 && (
             <button type="button" className="main-action w-full" onClick={() => void put()}>
               Put {read.offers.length} prices in
@@ -130,26 +116,5 @@ export function PriceListImport({
         </>
       )}
     </section>
-  );
-}
-
-/** Rows that are left out, each with its reason. */
-export function Problems({
-  problems,
-}: {
-  readonly problems: readonly { readonly row: number; readonly message: string }[];
-}) {
-  if (problems.length === 0) return null;
-  return (
-    <ol className="max-h-48 overflow-y-auto border-t-2 border-ink" tabIndex={0} aria-label="Rows that are left out">
-      {problems.slice(0, MOST_PROBLEMS).map(({ row, message }) => (
-        <li key={row} className="border-b border-hair py-1 type-row">
-          <b className="font-[650]">Row {row}:</b> {message}
-        </li>
-      ))}
-      {problems.length > MOST_PROBLEMS && (
-        <li className="py-1 type-second">and {problems.length - MOST_PROBLEMS} more like these</li>
-      )}
-    </ol>
   );
 }

@@ -1,4 +1,4 @@
-import { type ShelfLine, type SupplierOffer } from '@herrero/core';
+import { type ShelfLine, type SupplierOffer, numberOf } from '@herrero/core';
 import { type FileTable } from '../read-table';
 
 /** What a column of a price list can hold. */
@@ -38,11 +38,7 @@ export interface ReadPrices {
 
 const MOST_PRICE = 1_000_000;
 
-/** A figure as it stands in a list: `12.50`, `$12.50`, `12,5`; NaN where it is none. */
-function figureOf(text: string): number {
-  const plain = text.replace(/^[$€£]\s*/, '').trim();
-  return Number(/^-?\d+,\d{1,2}$/.test(plain) ? plain.replace(',', '.') : plain.replace(/(\d),(?=\d{3}\b)/g, '$1'));
-}
+const figureOf = (text: string): number => numberOf(text) ?? Number.NaN;
 
 /**
  * Reads a price list. Articles are those of our own list; a bare code stands for the one article of the job that has it.

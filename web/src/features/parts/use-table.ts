@@ -1,0 +1,19 @@
+'use client';
+
+import { useState } from 'react';
+import { type FileTable, readTable } from './read-table';
+
+/** A table that is opened from a file: itself, or the sentence why it was refused. */
+export function useTable(onOpen: (table: FileTable, fileName: string) => void) {
+  const [table, setTable] = useState<FileTable>();
+  const [problem, setProblem] = useState<string>();
+  const open = async (file: File): Promise<void> => {
+    setTable(undefined);
+    setProblem(undefined);
+    const read = await readTable(await file.arrayBuffer());
+    if (!read.ok) return setProblem(`${file.name}: ${read.error}`);
+    setTable(read.value);
+    onOpen(read.value, file.name);
+  };
+  return { table, problem, open: (file: File) => void open(file) };
+}
