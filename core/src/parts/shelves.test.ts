@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue } from '../fittings/catalogue';
 import { contextOf } from '../job/context';
-import { shelves } from './shelves';
+import { shelves, tickLine } from './shelves';
 import { takeOff } from './take-off';
 
 const list = takeOff(contextOf(ternPoint(), shippedCatalogue));
@@ -34,3 +34,9 @@ test('by the shelf of a counter', () => {
 
 test('nothing of the van, nothing that comes with another part', () =>
   expect(lines.every(({ buy }) => buy > 0)).toBe(true));
+
+test('a tick is of so many: where more are wanted since, the line is open again', () => {
+  const [line] = lines;
+  expect(tickLine(line!)).toBe(tickLine({ ...line! }));
+  expect(tickLine({ ...line!, buy: line!.buy + 1 })).not.toBe(tickLine(line!));
+});

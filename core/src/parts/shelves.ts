@@ -29,6 +29,9 @@ const BY_DETAIL: readonly string[] = ['WA', 'IN', 'SLV', 'PK'];
 export const articleOf = ({ code, detail, stockM }: Pick<PartsLine, 'code' | 'detail' | 'stockM'>): string =>
   stockM !== undefined ? `${code}@${Math.round(stockM * 1000)}` : BY_DETAIL.includes(code) ? `${code} ${detail}` : code;
 
+/** What a tick belongs to: so many of an article. Where more are wanted since, the line is open again. */
+export const tickLine = ({ article, buy }: Pick<ShelfLine, 'article' | 'buy'>): string => `${article} x ${buy}`;
+
 /** What stands together in a shop. */
 export interface Shelf {
   readonly name: string;

@@ -11,7 +11,8 @@ import { useTicks } from './use-ticks';
 
 /** A line to pick: what it is, how many, and how it looks where the catalogue knows it. */
 export interface PickLine {
-  readonly article: string;
+  /** What its ticks belong to. */
+  readonly id: string;
   readonly title: string;
   readonly detail: string;
   readonly buy: number;
@@ -24,7 +25,7 @@ export interface PickShelf {
   readonly lines: readonly PickLine[];
 }
 
-const stateOf = (ticks: Ticks, { article }: PickLine): TickState => ticks[article]?.state ?? 'open';
+const stateOf = (ticks: Ticks, { id }: PickLine): TickState => ticks[id]?.state ?? 'open';
 
 /** The list in the shop: big lines by shelf, ticked with a thumb, kept on the phone and sent when there is a network. */
 export function PickList({
@@ -46,14 +47,14 @@ export function PickList({
   const inBasket = lines.filter((line) => stateOf(ticks, line) === 'in');
   const notThere = lines.filter((line) => stateOf(ticks, line) === 'not-on-shelf');
   const open = lines.filter(isOpen);
-  const now = open.find(({ article }) => article === selected) ?? open[0];
+  const now = open.find(({ id }) => id === selected) ?? open[0];
   const spentUsd = inBasket.reduce((sum, { priceUsd }) => sum + (priceUsd ?? 0), 0);
 
   /** Ticks the line that is selected; the next open one comes under the thumb. */
   const settle = (state: TickState): void => {
     if (!now) return;
-    press(now.article, state);
-    setSelected(open[open.indexOf(now) + 1]?.article);
+    press(now.id, state);
+    setSelected(open[open.indexOf(now) + 1]?.id);
   };
   return (
     <div className="mx-auto flex min-h-dvh max-w-xl flex-col bg-paper">
@@ -93,11 +94,11 @@ export function PickList({
                 <ul>
                   {own.map((line) => (
                     <OpenLine
-                      key={line.article}
+                      key={line.id}
                       line={line}
                       chosen={line === now}
-                      onChoose={() => setSelected(line.article)}
-                      onTick={() => press(line.article, 'in')}
+                      onChoose={() => setSelected(line.id)}
+                      onTick={() => press(line.id, 'in')}
                     />
                   ))}
                 </ul>
@@ -110,14 +111,14 @@ export function PickList({
           words="press to look again"
           lines={notThere}
           ticks={ticks}
-          onBack={(line) => press(line.article, 'open')}
+          onBack={(line) => press(line.id, 'open')}
         />
         <Settled
           title="In the basket"
           words="dotted: not sent yet"
           lines={inBasket}
           ticks={ticks}
-          onBack={(line) => press(line.article, 'open')}
+          onBack={(line) => press(line.id, 'open')}
         />
       </main>
       {now && (
@@ -163,9 +164,9 @@ function Tally({ lines, ticks }: { readonly lines: readonly PickLine[]; readonly
     <div className="my-1 flex h-5 gap-0.5" aria-hidden="true">
       {cells.map((line) => {
         const state = stateOf(ticks, line);
-        const waits = ticks[line.article]?.sent === false;
+        const waits = ticks[line.id]?.sent === false;
         return (
-          <span key={line.article} className={`min-w-0 flex-1 border border-ink p-px ${waits ? 'border-dotted' : ''}`}>
+          <span key={line.id} className={`min-w-0 flex-1 border border-ink p-px ${waits ? 'border-dotted' : ''}`}>
             <span
               className={`block h-full ${state === 'in' ? 'bg-ink' : state === 'not-on-shelf' ? 'border-b-2 border-ink' : ''}`}
             />
@@ -196,7 +197,7 @@ function Network({
 }
 
 function OpenLine({
-  line: { title, detail, buy, part, article },
+  line: { title, detail, buy, part },
   chosen,
   onChoose,
   onTick,
@@ -207,10 +208,7 @@ function OpenLine({
   readonly onTick: () => void;
 }) {
   return (
-    <li
-      className={`list-line flex min-h-19 items-center border-b border-hair ${chosen ? 'row-selected' : ''}`}
-      data-article={article}
-    >
+    <li className={`list-line flex min-h-19 items-center border-b border-hair ${chosen ? 'row-selected' : ''}`}>
       <button
         type="button"
         aria-pressed={chosen}
@@ -261,9 +259,9 @@ function Settled({
       </h2>
       <ul>
         {lines.map((line) => {
-          const tick = ticks[line.article];
+          const tick = ticks[line.id];
           return (
-            <li key={line.article} className="list-line border-b border-hair">
+            <li key={line.id} className="list-line border-b border-hair">
               <button
                 type="button"
                 className="flex min-h-12.5 w-full items-center gap-3 px-3 py-1 text-left"

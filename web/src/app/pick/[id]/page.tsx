@@ -1,4 +1,4 @@
-import { shelves } from '@herrero/core';
+import { shelves, tickLine } from '@herrero/core';
 import { type Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { PickList } from '@/features/pick/pick-list';
@@ -24,13 +24,13 @@ export default async function PickPage({ params }: Props) {
       reckoning={{ currency, taxPercent }}
       shelves={shelves(found.plan.parts, found.catalogue).map((shelf) => ({
         name: shelf.name,
-        lines: shelf.lines.map(({ article, code, title, detail, buy, priceUsd }) => ({
-          article,
-          title,
-          detail,
-          buy,
-          priceUsd,
-          part: found.catalogue.byCode.get(code),
+        lines: shelf.lines.map((line) => ({
+          id: tickLine(line),
+          title: line.title,
+          detail: line.detail,
+          buy: line.buy,
+          priceUsd: line.priceUsd,
+          part: found.catalogue.byCode.get(line.code),
         })),
       }))}
     />
