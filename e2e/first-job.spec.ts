@@ -41,7 +41,7 @@ test('from nothing to the parts list: a drum, an outlet with valve and hose, an 
     'Wall,BH-075,Bulkhead,"3/4 NPT female, polypropylene",1,piece,1',
     'Run P1,LV-075,Lever valve,"3/4 NPT female, brass",1,piece,1',
     'Run P1,HO-075,Hose,"3/4 in bore, 25 ft",7.62,m,0',
-    'Pipe and hose,HO-075,Hose,"3/4 in bore, 25 ft",1,length,1',
+    'Pipe and hose,HO-075@7620,Hose,"3/4 in bore, 25 ft",1,length,1',
     'Consumables,HC-16,Hose clamp,worm-drive clamp no. 16,1,piece,1',
     'Drill,SW-413,Hole saw,1-5/8 in,1,piece,1',
   ])

@@ -48,7 +48,7 @@ test('the pick list is one file: it works from disk, keeps its ticks, and runs n
   await copyOfTernPoint(page, '<img src=x onerror=alert(1)> shop');
   await station(page, 'Parts').click();
   const download = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Pick list for the phone, one file' }).click();
+  await page.getByRole('link', { name: 'Pick list, one file for a phone' }).click();
   const file = info.outputPath('pick-list.html');
   await (await download).saveAs(file);
 
