@@ -1,11 +1,14 @@
 'use client';
 
-import { type CutBars, KEEP_OFF_CUT_M, bothLengths } from '@herrero/core';
+import { type CutBars, KEEP_OFF_CUT_M, type OffCut, bothLengths } from '@herrero/core';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
 import { useOwn } from '../catalogue/catalogue-provider';
 import { useJob } from '../desk/job-provider';
 import { send } from './send';
+
+/** A code as it may stand in an id. */
+const plain = (code: string): string => code.replaceAll(/[^A-Za-z0-9]/g, '').slice(0, 20);
 
 /** What is left over of every bar that is worth keeping, with an id that is the same however often it is put in. */
 const worthKeeping = (cuts: readonly CutBars[], jobId: string) =>
@@ -14,7 +17,7 @@ const worthKeeping = (cuts: readonly CutBars[], jobId: string) =>
       offCutM >= KEEP_OFF_CUT_M
         ? [
             {
-              id: `${jobId.slice(0, 36)}-${code}-${index}-${Math.round(offCutM * 1000)}`,
+              id: `${jobId.slice(0, 36)}-${plain(code)}-${index}-${Math.round(offCutM * 1000)}`,
               code,
               title,
               lengthM: offCutM,
@@ -24,16 +27,32 @@ const worthKeeping = (cuts: readonly CutBars[], jobId: string) =>
     ),
   );
 
-/** Puts what this job leaves over in stock, so that the next job is cut from it first. */
+/** The pieces on hand that the bars of a plan are: each once. */
+function usedOf(cuts: readonly CutBars[], known: readonly OffCut[]): readonly string[] {
+  const free = [...known];
+  return cuts.flatMap(({ code, bars }) =>
+    bars.flatMap(({ onHand, stockM }) => {
+      const at = onHand ? free.findIndex((one) => one.code === code && one.lengthM === stockM) : -1;
+      return at < 0 ? [] : free.splice(at, 1).map(({ id }) => id);
+    }),
+  );
+}
+
+/** Puts what this job leaves over in stock, and has used what it was cut from, so that the next job is cut from it first. */
 export function LeftOvers({ cuts }: { readonly cuts: readonly CutBars[] }) {
   const jobId = useJob((state) => state.jobId);
+  const { offCuts: known } = useOwn();
   const [said, setSaid] = useState<string>();
   const left = worthKeeping(cuts, jobId);
   if (left.length === 0) return null;
   const put = async (): Promise<void> => {
     setSaid('Sending');
     const offCuts = left.map(({ id, code, lengthM }) => ({ id, code, lengthM, fromJob: jobId }));
-    const sent = await send('POST', '/api/v1/off-cuts', { offCuts });
+    const used = usedOf(cuts, known);
+    const sent = await send('POST', '/api/v1/off-cuts', {
+      offCuts,
+      ...(used.length > 0 ? { used, usedBy: jobId } : {}),
+    });
     setSaid(sent.ok ? 'In stock: other jobs are cut from them first.' : `Nothing was put in stock. ${sent.message}`);
   };
   return (

@@ -36,6 +36,9 @@ export class OffCutDto {
 /** `POST /api/v1/off-cuts` */
 export class OffCutsDto {
   @IsArray() @ArrayMaxSize(MOST_OFF_CUTS) @ValidateNested({ each: true }) @Type(() => OffCutDto) offCuts!: OffCutDto[];
+  /** Pieces that a job was cut from, and which job. */
+  @IsOptional() @IsArray() @ArrayMaxSize(MOST_OFF_CUTS) @Matches(ID, { each: true }) used?: string[];
+  @IsOptional() @Matches(ID) usedBy?: string;
 }
 
 export class SupplierOfferDto {

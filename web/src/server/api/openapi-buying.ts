@@ -24,6 +24,7 @@ const supplier = object({
   offers: list(offer),
 });
 const offCut = object({ id: text, code: text, lengthM: number, fromJob: orNull(text) });
+const storedOffCut = object({ id: text, code: text, lengthM: number, fromJob: orNull(text), usedBy: orNull(text) });
 const ticks = object({ ticks: list(object({ line: text, state: { enum: TICK_STATES }, at: text })) });
 const inPath = (name: string): object => ({ name, in: 'path', required: true, schema: text });
 
@@ -93,11 +94,15 @@ export const buyingPaths = {
   '/api/v1/off-cuts': {
     get: {
       summary: 'Pieces left over from jobs',
-      responses: { 200: answer('All of them', object({ offCuts: list(offCut) })) },
+      responses: { 200: answer('All of them', object({ offCuts: list(storedOffCut) })) },
     },
     post: {
-      summary: 'Puts left-overs in stock; one of the same id is not put in twice',
-      requestBody: { required: true, ...json(object({ offCuts: list(offCut) })) },
+      summary:
+        'Puts left-overs in stock (one of the same id is not put in twice), and says which pieces a job was cut from',
+      requestBody: {
+        required: true,
+        ...json(object({ offCuts: list(offCut), used: list(text), usedBy: text }, ['offCuts'])),
+      },
       responses: { 200: answer('How many', object({ added: number })), 400: badRequest, 413: tooLarge },
     },
   },

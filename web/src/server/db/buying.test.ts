@@ -5,11 +5,11 @@ import { closeDatabase } from './database';
 import { createJob } from './job-repository';
 import { jobOfSecret, makeMerchantLink, merchantLinksOf, revokeMerchantLink } from './merchant-repository';
 import { theCatalogue } from './part-repository';
-import { addOffCuts, listOffCuts, removeOffCut } from './stock-repository';
+import { listOffCuts, putOffCuts, removeOffCut } from './stock-repository';
 import { listSuppliers, putSupplier, removeSupplier } from './supplier-repository';
 import { type Tick, putTicks, ticksOf } from './tick-repository';
 
-const [job, other] = [randomUUID(), randomUUID()];
+const [job, other, third] = [randomUUID(), randomUUID(), randomUUID()];
 beforeAll(async () => {
   await createJob(job, ternPoint(), 'test');
   await createJob(other, ternPoint(), 'test');
@@ -20,12 +20,17 @@ describe('left-overs', () => {
   test('are cut for other jobs, not for the one they are from, and are put in once', async () => {
     const id = randomUUID();
     const offCut = { id, code: 'PI-150', lengthM: 1.234, fromJob: job };
-    await addOffCuts([offCut]);
-    await addOffCuts([{ ...offCut, lengthM: 9 }]);
-    expect((await listOffCuts()).filter((one) => one.id === id)).toEqual([offCut]);
+    await putOffCuts([offCut], undefined);
+    await putOffCuts([{ ...offCut, lengthM: 9 }], undefined);
+    expect((await listOffCuts()).filter((one) => one.id === id)).toEqual([{ ...offCut, usedBy: null }]);
     const lengths = async (forJob?: string) => (await theCatalogue(forJob)).offCutsM.get('PI-150') ?? [];
     expect(await lengths(other)).toContain(1.234);
     expect(await lengths(job)).not.toContain(1.234);
+    // Once a job was cut from it, it is gone for all others.
+    await putOffCuts([], { ids: [id], by: other });
+    expect(await lengths(other)).toContain(1.234);
+    expect(await lengths(third)).not.toContain(1.234);
+    expect(await lengths()).not.toContain(1.234);
     expect(await removeOffCut(id)).toBe(true);
     expect(await removeOffCut(id)).toBe(false);
     expect(await lengths(other)).not.toContain(1.234);

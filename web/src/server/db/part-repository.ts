@@ -3,7 +3,7 @@ import { type Catalogue, type Holding, type OffCut, type OwnPart, catalogueWith,
 import { asc, count, eq, max, sql } from 'drizzle-orm';
 import { database } from './database';
 import { holdings, jobs, offCuts, ownParts } from './schema';
-import { listOffCuts } from './stock-repository';
+import { isFor, listOffCuts } from './stock-repository';
 
 /** Somebody's own parts, and what is known of stock and real prices of any part. */
 export interface OwnCatalogue {
@@ -21,7 +21,7 @@ export async function readEntered(forJob: string): Promise<Entered> {
   const [own, left] = await Promise.all([readOwn(), listOffCuts()]);
   return {
     ...own,
-    offCuts: left.filter(({ fromJob }) => fromJob !== forJob).map(({ id, code, lengthM }) => ({ id, code, lengthM })),
+    offCuts: left.filter((one) => isFor(one, forJob)).map(({ id, code, lengthM }) => ({ id, code, lengthM })),
   };
 }
 
@@ -45,8 +45,8 @@ let known: { readonly stamp: string; readonly catalogue: Catalogue } | undefined
  */
 export async function theCatalogue(forJob?: string): Promise<Catalogue> {
   const catalogue = await wholeCatalogue();
-  if (forJob === undefined || catalogue.offCutsM.size === 0) return catalogue;
-  const left = (await listOffCuts()).filter(({ fromJob }) => fromJob !== forJob);
+  if (forJob === undefined) return catalogue;
+  const left = (await listOffCuts()).filter((one) => isFor(one, forJob));
   return { ...catalogue, offCutsM: offCutsByCode(left) };
 }
 
@@ -59,13 +59,20 @@ async function wholeCatalogue(): Promise<Catalogue> {
       .select({ many: count(), last: max(holdings.updatedAt) })
       .from(holdings),
     database()
-      .select({ many: count(), last: max(offCuts.createdAt) })
+      .select({ many: count(), used: count(offCuts.usedBy), last: max(offCuts.createdAt) })
       .from(offCuts),
   ]);
   const stamp = JSON.stringify([own, held, left]);
   if (known?.stamp !== stamp) {
     const [all, cut] = await Promise.all([readOwn(), listOffCuts()]);
-    known = { stamp, catalogue: catalogueWith(all.own, all.holdings, cut) };
+    known = {
+      stamp,
+      catalogue: catalogueWith(
+        all.own,
+        all.holdings,
+        cut.filter(({ usedBy }) => usedBy === null),
+      ),
+    };
   }
   return known.catalogue;
 }

@@ -98,6 +98,8 @@ export const offCuts = pgTable(
     lengthM: doublePrecision('length_m').notNull(),
     /** The job that it is left over from; its own plan does not cut it again. */
     fromJob: text('from_job').references(() => jobs.id),
+    /** The job that was cut from it: for every other job it is gone. */
+    usedBy: text('used_by').references(() => jobs.id),
     createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
   },
   (table) => [check('off_cuts_length_positive', sql`${table.lengthM} > 0`)],

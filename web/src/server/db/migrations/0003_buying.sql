@@ -12,6 +12,7 @@ CREATE TABLE "off_cuts" (
 	"code" text NOT NULL,
 	"length_m" double precision NOT NULL,
 	"from_job" text,
+	"used_by" text,
 	"created_at" timestamp with time zone DEFAULT now() NOT NULL,
 	CONSTRAINT "off_cuts_length_positive" CHECK ("off_cuts"."length_m" > 0)
 );
@@ -45,5 +46,6 @@ CREATE TABLE "ticks" (
 --> statement-breakpoint
 ALTER TABLE "merchant_links" ADD CONSTRAINT "merchant_links_job_id_jobs_id_fk" FOREIGN KEY ("job_id") REFERENCES "public"."jobs"("id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "off_cuts" ADD CONSTRAINT "off_cuts_from_job_jobs_id_fk" FOREIGN KEY ("from_job") REFERENCES "public"."jobs"("id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "off_cuts" ADD CONSTRAINT "off_cuts_used_by_jobs_id_fk" FOREIGN KEY ("used_by") REFERENCES "public"."jobs"("id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "offers" ADD CONSTRAINT "offers_supplier_id_suppliers_id_fk" FOREIGN KEY ("supplier_id") REFERENCES "public"."suppliers"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "ticks" ADD CONSTRAINT "ticks_job_id_jobs_id_fk" FOREIGN KEY ("job_id") REFERENCES "public"."jobs"("id") ON DELETE no action ON UPDATE no action;

@@ -4,14 +4,14 @@ import { badRequest } from '@/server/api/problem';
 import { readBody } from '@/server/api/read-body';
 import { findJob } from '@/server/db/job-repository';
 import { theCatalogue } from '@/server/db/part-repository';
-import { addOffCuts, listOffCuts } from '@/server/db/stock-repository';
+import { listOffCuts, putOffCuts } from '@/server/db/stock-repository';
 
 export const dynamic = 'force-dynamic';
 
 /** Pieces left over from jobs. */
 export const GET = async (): Promise<NextResponse> => NextResponse.json({ offCuts: await listOffCuts() });
 
-/** Puts left-overs in stock: all of them, or none and what is wrong with each. */
+/** Puts left-overs in stock, and says which pieces a job was cut from: all of it, or none and what is wrong with each. */
 export async function POST(request: Request): Promise<NextResponse> {
   const body = await readBody(request, OffCutsDto);
   if (!body.ok) return body.error;
@@ -26,7 +26,16 @@ export async function POST(request: Request): Promise<NextResponse> {
         : [{ path: `offCuts[${index}].fromJob`, message: 'There is no such job.' }]),
     ]),
   );
-  if (problems.flat().length > 0) return badRequest(problems.flat());
-  await addOffCuts(body.value.offCuts.map((one) => ({ ...one, fromJob: one.fromJob ?? null })));
+  const { used = [], usedBy } = body.value;
+  const unsaid =
+    used.length > 0 && !(usedBy !== undefined && (await findJob(usedBy)))
+      ? [{ path: 'usedBy', message: 'Say which job was cut from them.' }]
+      : [];
+  const wrong = [...problems.flat(), ...unsaid];
+  if (wrong.length > 0) return badRequest(wrong);
+  await putOffCuts(
+    body.value.offCuts.map((one) => ({ ...one, fromJob: one.fromJob ?? null })),
+    usedBy === undefined ? undefined : { ids: used, by: usedBy },
+  );
   return NextResponse.json({ added: body.value.offCuts.length });
 }
