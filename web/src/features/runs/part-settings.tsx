@@ -85,7 +85,6 @@ function Between({
   const between = centreToCentre(placed.id, context);
   if (!between) return null;
   const { from, to, madeM, dryM, allowanceM } = between;
-  const words = ({ of, name }: typeof from): string => (of === 'end' ? 'its end' : `${of} of ${name.toLowerCase()}`);
   return (
     <div>
       <LengthField
