@@ -124,6 +124,8 @@ test('a kit too tall for the gutter is seen, and one press cuts the pipe', async
     points: null,
     riseM: null,
     held: false,
+    lengthKind: 'computed',
+    trimAt: null,
   });
   const answer = await page.request.post(`/api/v1/jobs/${id}/edits`, {
     data: {
