@@ -137,4 +137,5 @@ export * from './plan/what-changes';
 export * from './routes/instead';
 export * from './parts/cut-words';
 export * from './parts/cautions';
+export * from './parts/line-words';
 export * from './parts/foreign-list';

@@ -1,6 +1,6 @@
 import { MM_PER_INCH } from '../quantity/length';
 import { isMetal } from '../connections/material';
-import { type Part, isByLength } from '../fittings/part';
+import { type Part, isByLength, outsideMmOf } from '../fittings/part';
 import { isFlexible } from './flexible';
 
 const METRES_PER_FOOT = 0.3048;
@@ -23,7 +23,7 @@ const METAL_FT = 6;
 export function supportSpacingM(part: Part): number | undefined {
   if (!isByLength(part) || isFlexible(part)) return undefined;
   if (isMetal(part.material)) return METAL_FT * METRES_PER_FOOT;
-  const outsideMm = Math.max(...part.body.map((section) => section.outsideMm));
+  const outsideMm = outsideMmOf(part);
   const feet = PLASTIC_FT.findLast(([fromMm]) => outsideMm >= fromMm - 1)?.[1] ?? LEAST_FT;
   return feet * METRES_PER_FOOT;
 }

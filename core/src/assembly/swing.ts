@@ -1,4 +1,4 @@
-import { type Part, overallMm } from '../fittings/part';
+import { type Part, overallMm, outsideMmOf } from '../fittings/part';
 import type { CheckContext, JudgedJoint } from '../job/context';
 import { tankOf } from '../job/lookup';
 import { flatRadiusM } from '../job/resolve';
@@ -16,7 +16,7 @@ const SPOUT_PER_BORE = 1.5;
 /** Radius of the circle that a part sweeps when it is screwed on by one of its ends [mm]. */
 export function swingMm(part: Part): number {
   const half = overallMm(part) / 2;
-  const girth = Math.max(...part.body.map(({ outsideMm }) => outsideMm)) / 2;
+  const girth = outsideMmOf(part) / 2;
   return Math.max(
     girth,
     part.features.includes('ball-and-lever') ? LEVER_MM + LEVER_PER_BORE * part.boreMm : 0,

@@ -1,7 +1,7 @@
-import { isByLength } from '../fittings/part';
+import { isByLength, outsideMmOf } from '../fittings/part';
 import type { CheckContext } from '../job/context';
 import type { Run } from '../job/run';
-import { coursesOf } from './course';
+import { type Leg, coursesOf } from './course';
 import { lengthOf, plus, times } from './vector';
 
 /** Wider than the pipe, below it, and over it [m] (common practice, EN 1610 family; from memory). */
@@ -9,16 +9,16 @@ const BESIDE_M = 0.3;
 const BELOW_M = 0.1;
 const OVER_M = 0.15;
 
+/** Does a leg lie below the finished ground at the tanks with both of its ends? */
+export const isInGround = ({ from, to }: Pick<Leg, 'from' | 'to'>): boolean => Math.max(from.up, to.up) < 0;
+
 /** Sand or fine gravel round the buried pipes of a run [m3]: the trench up to the cover of the pipe, without the pipe. */
 export function beddingM3(run: Run, context: CheckContext): number {
   const legs = coursesOf(context).get(run.penetration.id)?.strands.flat() ?? [];
   return legs
-    .filter(
-      ({ part, placed, from, to }) =>
-        isByLength(part) && !placed.existing && placed.lengthM !== null && Math.max(from.up, to.up) < 0,
-    )
+    .filter((leg) => isByLength(leg.part) && !leg.placed.existing && leg.placed.lengthM !== null && isInGround(leg))
     .reduce((sum, { part, from, to }) => {
-      const outsideM = Math.max(...part.body.map((section) => section.outsideMm)) / 1000;
+      const outsideM = outsideMmOf(part) / 1000;
       const level = lengthOf({ ...plus(to, times(from, -1)), up: 0 });
       const section = (outsideM + BESIDE_M) * (BELOW_M + outsideM + OVER_M) - (Math.PI / 4) * outsideM ** 2;
       return sum + level * section;

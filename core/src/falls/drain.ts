@@ -2,7 +2,7 @@ import { type Leg, coursesOf } from '../assembly/course';
 import { flowOf, runsOnce } from '../assembly/flow';
 import { isFlexible } from '../assembly/flexible';
 import { lengthOf, plus, times } from '../assembly/vector';
-import { isByLength, type Part } from '../fittings/part';
+import { isByLength, type Part, outsideMmOf } from '../fittings/part';
 import type { CheckContext } from '../job/context';
 import { groundAtM } from '../job/heights';
 import type { Run, Strand } from '../job/run';
@@ -25,7 +25,7 @@ export interface DrainLeg {
 
 const NO_LENGTH_M = 1e-6;
 
-const outsideM = (part: Part): number => Math.max(...part.body.map((section) => section.outsideMm)) / 1000;
+const outsideM = (part: Part): number => outsideMmOf(part) / 1000;
 
 /** A stub shorter than this empties by itself and is not set out [m] (our judgement). */
 const STUB_M = 0.6;

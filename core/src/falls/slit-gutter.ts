@@ -1,5 +1,5 @@
 import type { Catalogue } from '../fittings/catalogue';
-import type { Part } from '../fittings/part';
+import { type Part, outsideMmOf } from '../fittings/part';
 import { drainM3s, spreadM } from '../hydraulics/gravity';
 import type { Region } from '../region';
 
@@ -38,7 +38,7 @@ export function leastSlitGutter(
         regions.includes(region),
     )
     .map((part): SlitGutter => {
-      const outsideM = Math.max(...part.body.map((section) => section.outsideMm)) / 1000;
+      const outsideM = outsideMmOf(part) / 1000;
       const boreM = part.boreMm / 1000;
       return {
         part,

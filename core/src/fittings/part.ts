@@ -111,4 +111,8 @@ export interface Part {
 /** Overall length of the body [mm]; for what is sold by length only the two ends' share. */
 export const overallMm = (part: Part): number => part.body.reduce((sum, section) => sum + section.lengthMm, 0);
 
+/** At its widest [mm]. */
+export const outsideMmOf = ({ body }: Pick<Part, 'body'>): number =>
+  Math.max(...body.map(({ outsideMm }) => outsideMm));
+
 export const isByLength = (part: Part): boolean => part.sale.by === 'length';

@@ -1,15 +1,15 @@
+import { isInGround } from '../assembly/trench';
 import { coursesOf } from '../assembly/course';
 import type { CheckContext } from '../job/context';
 import type { Run, StrandItem } from '../job/run';
 import { isMetal } from '../connections/material';
 import { isDownpipe } from '../fittings/capability';
-import { type Part, isByLength } from '../fittings/part';
+import { type Part, isByLength, outsideMmOf } from '../fittings/part';
 import { MM_PER_INCH, METRES_PER_INCH, formatLength } from '../quantity/length';
 import { DRAWS } from '../walls/roles';
-import { cents } from './cents';
 import { packed } from './packed';
 import type { PartsLine } from './parts-list';
-import { type Use, traced, useOfPart, useOfTerminal } from './trace';
+import { type Use, useOfPart, useOfTerminal } from './trace';
 
 /** A tube of foam is sold 2 m or 6 ft long; the shorter is reckoned with (common practice). */
 const FOAM_M = 72 * METRES_PER_INCH;
@@ -21,8 +21,6 @@ const PAINT_USD = 9.5;
 const LABEL_USD = 1.2;
 const MEDIA_BAG_M3 = 0.02;
 const MEDIA_USD = 8.5;
-
-const outsideMmOf = (part: Part): number => Math.max(...part.body.map(({ outsideMm }) => outsideMm));
 
 /** A length of pipe or hose that lies in the open, with its run. */
 interface InTheOpen {
@@ -37,7 +35,7 @@ function inTheOpen(context: CheckContext): readonly InTheOpen[] {
   const buried = new Set(
     [...coursesOf(context).values()]
       .flatMap(({ strands }) => strands.flat())
-      .filter(({ from, to }) => Math.max(from.up, to.up) < 0)
+      .filter(isInGround)
       .map(({ placed }) => placed.id),
   );
   return context.runs.flatMap((run) =>
@@ -125,16 +123,14 @@ function labelLines(context: CheckContext): PartsLine[] {
   const own = labelled(context);
   if (own.length === 0) return [];
   return [
-    {
+    packed({
       code: 'LB',
       title: 'Plate “Rain water. Do not drink.”',
       detail: 'one at each place where it is drawn',
       need: own.length,
-      unit: 'piece',
-      buy: own.length,
-      priceUsd: cents(own.length * LABEL_USD),
-      ...traced(own),
-    },
+      packUsd: LABEL_USD,
+      uses: own,
+    }),
   ];
 }
 

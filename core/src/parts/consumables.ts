@@ -1,7 +1,7 @@
 import type { Need } from '../connections/mating';
 import { CEMENTS, CEMENT_NAMES, type Cement } from '../connections/material';
 import { tapeWidthIn } from '../connections/make-up/tape';
-import { inchFigure } from '../quantity/length';
+import { MM_PER_INCH, inchFigure } from '../quantity/length';
 import { type NominalSize, sizeInInches } from '../quantity/size';
 import { cents } from './cents';
 import { packed } from './packed';
@@ -39,7 +39,7 @@ const PASTE_LENGTH_SHARE = 0.6;
 export const pasteMl = (size: NominalSize): number => {
   const inches = sizeInInches(size);
   if (inches < PASTE_FROM_IN) return 0;
-  const acrossMm = inches * 25.4;
+  const acrossMm = inches * MM_PER_INCH;
   return (Math.PI * acrossMm * acrossMm * PASTE_LENGTH_SHARE * PASTE_FILM_MM) / 1000;
 };
 
@@ -169,7 +169,14 @@ function clampLines(needs: readonly PlacedNeed[]): PartsLine[] {
   return [...new Set(clamps.map(({ need }) => need.name))].map((name) => {
     const own = clamps.filter(({ need }) => need.name === name);
     const count = own.reduce((sum, { need }) => sum + need.count, 0);
-    return pieces(clampCode(name), 'Hose clamp', name, count, PRICES.clamp, own);
+    return packed({
+      code: clampCode(name),
+      title: 'Hose clamp',
+      detail: name,
+      need: count,
+      packUsd: PRICES.clamp,
+      uses: own,
+    });
   });
 }
 
@@ -177,27 +184,16 @@ function insertLines(needs: readonly PlacedNeed[]): PartsLine[] {
   const inserts = needs.flatMap(({ need, ...use }) => (need.kind === 'insert' ? [{ ...use, need }] : []));
   return [...new Set(inserts.map(({ need }) => need.name))].map((name) => {
     const own = inserts.filter(({ need }) => need.name === name);
-    return pieces('IN', 'Pipe insert', name, own.length, PRICES.insert, own);
+    return packed({
+      code: 'IN',
+      title: 'Pipe insert',
+      detail: name,
+      need: own.length,
+      packUsd: PRICES.insert,
+      uses: own,
+    });
   });
 }
-
-const pieces = (
-  code: string,
-  title: string,
-  detail: string,
-  count: number,
-  eachUsd: number,
-  own: readonly PlacedNeed[],
-): PartsLine => ({
-  code,
-  title,
-  detail,
-  need: count,
-  unit: 'piece',
-  buy: count,
-  priceUsd: cents(count * eachUsd),
-  ...traced(own),
-});
 
 function lubricantLines(needs: readonly PlacedNeed[]): PartsLine[] {
   const own = needs.filter(({ need }) => need.kind === 'lubricant');

@@ -70,7 +70,7 @@ export function cutProblem(order: CutOrder): CutProblem {
 }
 
 /** Names of the columns and rows of the program, by place. */
-const column = (place: number): string => `x${place}`;
+export const patternColumn = (place: number): string => `x${place}`;
 export const kindRow = (place: number): string => `k${place}`;
 export const sourceRow = (place: number): string => `s${place}`;
 
@@ -81,20 +81,20 @@ export const sourceRow = (place: number): string => `s${place}`;
  * @param whole bars are whole: the last question; else their linear relaxation
  */
 export function programOf({ kinds, sources, patterns }: CutProblem, whole: boolean): string {
-  const sum = (terms: readonly string[]): string => (terms.length === 0 ? `0 ${column(0)}` : terms.join(' + '));
+  const sum = (terms: readonly string[]): string => (terms.length === 0 ? `0 ${patternColumn(0)}` : terms.join(' + '));
   const rows = kinds.map(({ pieces }, kind) => {
     const terms = patterns.flatMap(({ counts }, place) => {
       const count = counts[kind] ?? 0;
-      return count > 0 ? [`${count} ${column(place)}`] : [];
+      return count > 0 ? [`${count} ${patternColumn(place)}`] : [];
     });
     return ` ${kindRow(kind)}: ${sum(terms)} >= ${pieces.length}`;
   });
   const limits = sources.flatMap(({ most }, source) => {
-    const terms = patterns.flatMap((pattern, place) => (pattern.source === source ? [column(place)] : []));
+    const terms = patterns.flatMap((pattern, place) => (pattern.source === source ? [patternColumn(place)] : []));
     return terms.length === 0 ? [] : [` ${sourceRow(source)}: ${sum(terms)} <= ${most}`];
   });
-  const costs = patterns.map(({ source }, place) => `${sources[source]?.cost ?? 0} ${column(place)}`);
-  const names = patterns.map((_, place) => column(place));
+  const costs = patterns.map(({ source }, place) => `${sources[source]?.cost ?? 0} ${patternColumn(place)}`);
+  const names = patterns.map((_, place) => patternColumn(place));
   return [
     'Minimize',
     ` bars: ${sum(costs)}`,

@@ -5,7 +5,7 @@ import type { PlacedPart } from '../job/job';
 import type { Run, StrandItem } from '../job/run';
 import { formatStockLength } from '../quantity/length';
 import { cents } from './cents';
-import { type CutOrder, type Piece, cutPlan, leastBars } from './cut-plan';
+import { type CutOrder, type Piece, bought, cutPlan, leastBars } from './cut-plan';
 import { knownCut } from './known-cuts';
 import type { CutBars, PartsLine } from './parts-list';
 import { type Use, traced, useOfPart } from './trace';
@@ -38,18 +38,25 @@ export function cutBars(
         title: `${part.name} ${part.detail}`,
         order,
         unknown,
-        ...cutOf(order),
+        ...bestKnown(order),
       },
     ];
   });
 }
 
 /** By what a longer search has found, else by the quick plan. */
-function cutOf(order: CutOrder): Pick<CutBars, 'bars' | 'tooLong' | 'leastBars' | 'searched'> {
+function bestKnown(order: CutOrder): Pick<CutBars, 'bars' | 'tooLong' | 'leastBars' | 'searched'> {
   const quick = cutPlan(order);
   const found = knownCut(order);
   return { ...quick, leastBars: leastBars(order), ...found, searched: found !== undefined };
 }
+
+/** Is the quick plan not proven to be the best, and has nobody looked further? */
+export const isToSearch = ({
+  bars,
+  leastBars: least,
+  searched,
+}: Pick<CutBars, 'bars' | 'leastBars' | 'searched'>): boolean => !searched && bought(bars) > least;
 
 interface WholeLength {
   readonly use: Use;
@@ -105,9 +112,9 @@ export function stockLines(
 ): PartsLine[] {
   const part = catalogue.byCode.get(code);
   if (!part) return [];
-  const bought = bars.filter(({ onHand }) => !onHand);
-  return [...new Set(bought.map(({ stockM }) => stockM))].map((stockM) => {
-    const own = bought.filter((bar) => bar.stockM === stockM);
+  const toBuy = bars.filter(({ onHand }) => !onHand);
+  return [...new Set(toBuy.map(({ stockM }) => stockM))].map((stockM) => {
+    const own = toBuy.filter((bar) => bar.stockM === stockM);
     const fromHand = Math.min(own.length, left.get(code) ?? 0);
     left.set(code, (left.get(code) ?? 0) - fromHand);
     const buy = own.length - fromHand;

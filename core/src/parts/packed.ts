@@ -2,25 +2,36 @@ import { cents } from './cents';
 import type { PartsLine, Unit } from './parts-list';
 import { type Use, traced } from './trace';
 
-/** Something that is needed by amount and sold by the pack: a roll, a tin, a bag, a tube. */
+/** Something that is bought: by the piece, or by amount in packs (a roll, a tin, a bag, a tube). */
 export interface Packed {
   readonly code: string;
   readonly title: string;
   readonly detail: string;
   readonly need: number;
-  readonly unit: Unit;
-  /** What one pack holds, in the same unit. */
-  readonly holds: number;
+  /** Absent: the piece. */
+  readonly unit?: Unit;
+  /** What one pack holds, in the same unit; absent: one. */
+  readonly holds?: number;
   readonly packUsd: number;
   readonly uses: readonly Use[];
-  readonly note?: string;
+  readonly note?: string | undefined;
 }
 
 /** Amounts that differ by less are the same: 3 rolls of 13.2 m hold 39.6 m. */
 const SAME = 1e-9;
 
 /** A line that is bought in whole packs, with what is left over of them. */
-export function packed({ code, title, detail, need, unit, holds, packUsd, uses, note }: Packed): PartsLine {
+export function packed({
+  code,
+  title,
+  detail,
+  need,
+  unit = 'piece',
+  holds = 1,
+  packUsd,
+  uses,
+  note,
+}: Packed): PartsLine {
   const buy = Math.ceil(need / holds - SAME);
   const leftOver = Math.round((buy * holds - need) * 1000) / 1000;
   return {

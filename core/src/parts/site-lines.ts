@@ -3,17 +3,16 @@ import { runsOnce } from '../assembly/flow';
 import { beddingM3 } from '../assembly/trench';
 import { isDownpipe } from '../fittings/capability';
 import { inventedPriceUsd } from '../fittings/part-family';
-import { isByLength } from '../fittings/part';
+import { isByLength, outsideMmOf } from '../fittings/part';
 import type { CheckContext } from '../job/context';
 import { roofsInto } from '../job/heights';
 import type { Run, StrandItem } from '../job/run';
 import { formatLength } from '../quantity/length';
 import { sizeWords } from '../quantity/size';
 import { ANCHORS, SUBSTRATES, SUBSTRATE_NAMES, type Substrate } from '../site/substrates';
-import { cents } from './cents';
 import { packed } from './packed';
 import type { PartsLine } from './parts-list';
-import { type Use, traced, useOfHole, useOfPart, useOfTerminal } from './trace';
+import { type Use, useOfHole, useOfPart, useOfTerminal } from './trace';
 
 /** From bracket to bracket of a downpipe, and how many a piece has at least (common practice). */
 const BRACKET_EVERY_M = 1.8;
@@ -53,40 +52,32 @@ export function bracketLines(
     const own = held.filter(({ item }) => item.part.code === code);
     const part = catalogue.byCode.get(bracketCode(code));
     if (!part) return [];
-    const need = count(own);
     return [
-      {
+      packed({
         code: part.code,
         title: part.name,
         detail: part.detail,
-        need,
-        unit: 'piece',
-        buy: need,
-        priceUsd: cents(need * part.priceUsd),
-        ...traced(own),
-        ...(own.some(({ fixedTo }) => fixedTo === null)
-          ? { note: 'what they are fixed to is not said: see Site' }
-          : {}),
-      },
+        need: count(own),
+        packUsd: part.priceUsd,
+        uses: own,
+        note: own.some(({ fixedTo }) => fixedTo === null) ? 'what they are fixed to is not said: see Site' : undefined,
+      }),
     ];
   });
   const anchors = SUBSTRATES.flatMap((substrate): PartsLine[] => {
     const own = held.filter(({ fixedTo }) => fixedTo === substrate);
     if (own.length === 0) return [];
     const anchor = ANCHORS[substrate];
-    const need = count(own) * anchor.each;
     return [
-      {
+      packed({
         code: anchor.code,
         title: anchor.name,
         detail: anchor.detail,
-        need,
-        unit: 'piece',
-        buy: need,
-        priceUsd: cents(need * anchor.priceUsd),
-        ...traced(own),
+        need: count(own) * anchor.each,
+        packUsd: anchor.priceUsd,
+        uses: own,
         note: `${anchor.each} for each bracket on ${SUBSTRATE_NAMES[substrate].toLowerCase()}`,
-      },
+      }),
     ];
   });
   return [...brackets, ...anchors];
@@ -131,16 +122,14 @@ export const markerLines = ({ runs, job }: CheckContext): PartsLine[] => {
   return ends.length === 0
     ? []
     : [
-        {
+        packed({
           code: 'OM',
           title: 'Outfall marker',
           detail: 'post with a plate: overflow of rain water',
           need: ends.length,
-          unit: 'piece',
-          buy: ends.length,
-          priceUsd: cents(ends.length * MARKER_USD),
-          ...traced(ends),
-        },
+          packUsd: MARKER_USD,
+          uses: ends,
+        }),
       ];
 };
 
@@ -158,18 +147,16 @@ export const sleeveLines = ({ runs, job }: CheckContext): PartsLine[] =>
     const run = runs.find(({ strands }) => strands.some(({ end }) => end.at === 'terminal' && end.id === id));
     const pipe = run && lastPipe(run, id);
     if (throughM === null || !run || !pipe) return [];
-    const outsideMm = Math.max(...pipe.part.body.map((section) => section.outsideMm)) + SLEEVE_CLEAR_MM;
+    const outsideMm = outsideMmOf(pipe.part) + SLEEVE_CLEAR_MM;
     return [
-      {
+      packed({
         code: 'SLV',
         title: 'Wall sleeve',
         detail: `at least ${Math.ceil(outsideMm)} mm inside, ${formatLength(throughM, job.measures)} long, for ${sizeWords(pipe.part.size)} pipe`,
         need: 1,
-        unit: 'piece',
-        buy: 1,
-        priceUsd: inventedPriceUsd(SLEEVE_USD, pipe.part.size),
-        ...traced([useOfTerminal(id, run.penetration)]),
+        packUsd: inventedPriceUsd(SLEEVE_USD, pipe.part.size),
+        uses: [useOfTerminal(id, run.penetration)],
         note: 'filled with soft sealant, falling outward',
-      },
+      }),
     ];
   });

@@ -14,7 +14,7 @@ const BLOCK_USD = 2.4;
 const PLANK_USD_PER_M3 = 620;
 
 /** Whole courses of blocks up to the height of the base; one that is not said is one course. */
-const coursesOf = ({ plinthM }: Tank): number => Math.max(1, Math.round(plinthM / BLOCK.highM));
+const coursesHigh = ({ plinthM }: Tank): number => Math.max(1, Math.round(plinthM / BLOCK.highM));
 
 /** Blocks that one tank stands on. */
 export function blocksOf(tank: Tank): number {
@@ -23,13 +23,13 @@ export function blocksOf(tank: Tank): number {
   const along = (metres: number): number => Math.max(2, Math.ceil(metres / BLOCK_EVERY_M));
   switch (tank.base) {
     case 'blocks':
-      return along(acrossM) * along(throughM) * coursesOf(tank);
+      return along(acrossM) * along(throughM) * coursesHigh(tank);
     case 'planks': {
       if (tank.planks === null) return 0;
       // A row of blocks under the planks at each end and wherever the span asks for one, as wide as the planks together.
       const { spanM, count, widthM } = tank.planks;
       const rows = Math.max(1, Math.ceil((acrossM - BLOCK.wideM) / (spanM + BLOCK.wideM))) + 1;
-      return rows * Math.max(2, Math.ceil((count * widthM) / BLOCK.longM)) * coursesOf(tank);
+      return rows * Math.max(2, Math.ceil((count * widthM) / BLOCK.longM)) * coursesHigh(tank);
     }
     default:
       return 0;
@@ -49,12 +49,12 @@ export function standLines({ job: { tanks, measures } }: CheckContext): PartsLin
     ...(blocks === 0
       ? []
       : [
-          piecesOf({
+          packed({
             code: 'BK',
             title: 'Block, solid or filled',
             detail: `${formatLength(BLOCK.longM, measures)} x ${formatLength(BLOCK.wideM, measures)} x ${formatLength(BLOCK.highM, measures)}`,
             need: blocks,
-            eachUsd: BLOCK_USD,
+            packUsd: BLOCK_USD,
             uses: onBlocks.map(({ use }) => use),
             note: 'on firm level ground; check what stands there already',
           }),
@@ -63,27 +63,17 @@ export function standLines({ job: { tanks, measures } }: CheckContext): PartsLin
       const own = planked.filter((one) => detailOf(one) === detail);
       const [{ tank, planks }] = own as [(typeof planked)[number]];
       const m3 = planks.widthM * planks.thickM * formOf(tank).acrossM(tank);
-      return piecesOf({
+      return packed({
         code: 'PK',
         title: 'Plank, softwood for outdoors',
         detail,
         need: own.reduce((sum, one) => sum + one.planks.count, 0),
-        eachUsd: Math.round(m3 * PLANK_USD_PER_M3 * 20) / 20,
+        packUsd: Math.round(m3 * PLANK_USD_PER_M3 * 20) / 20,
         uses: own.map((one) => useOfTank(one.tank)),
       });
     }),
   ];
 }
-
-const piecesOf = ({
-  eachUsd,
-  ...line
-}: Pick<PartsLine, 'code' | 'title' | 'detail' | 'need' | 'uses' | 'note'> & {
-  readonly eachUsd: number;
-}): PartsLine => {
-  const { note, ...rest } = line;
-  return packed({ ...rest, unit: 'piece', holds: 1, packUsd: eachUsd, ...(note === undefined ? {} : { note }) });
-};
 
 /** What a stand still asks for before it can be listed. */
 export const standQuestions = ({ job: { tanks } }: CheckContext): readonly string[] =>

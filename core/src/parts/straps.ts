@@ -5,8 +5,9 @@ import { inventedPriceUsd } from '../fittings/part-family';
 import type { Job } from '../job/job';
 import type { StrandItem } from '../job/run';
 import { sizeCode, sizeWords } from '../quantity/size';
+import { packed } from './packed';
 import type { PartsLine } from './parts-list';
-import { traced, useOfHole, useOfPart } from './trace';
+import { useOfHole, useOfPart } from './trace';
 
 /** Invented price of a strap, by the size it holds. */
 const STRAP_USD = 2.4;
@@ -27,16 +28,14 @@ export function strapLines({ penetrations }: Job, placedIn: ReadonlyMap<string, 
   return [...new Set(held.map(({ size }) => size))].map((size) => {
     const own = held.filter((one) => one.size === size);
     const count = own.reduce((sum, one) => sum + one.count, 0);
-    return {
+    return packed({
       code: `ST-${sizeCode(size)}`,
       title: 'Pipe strap with fixings',
       detail: `for ${sizeWords(size)} pipe`,
       need: count,
-      unit: 'piece',
-      buy: count,
-      priceUsd: inventedPriceUsd(STRAP_USD, size) * count,
-      ...traced(own),
-      ...(beside.some((one) => one.size === size) ? { note: 'one within 12 in, 300 mm, of the wall' } : {}),
-    };
+      packUsd: inventedPriceUsd(STRAP_USD, size),
+      uses: own,
+      note: beside.some((one) => one.size === size) ? 'one within 12 in, 300 mm, of the wall' : undefined,
+    });
   });
 }

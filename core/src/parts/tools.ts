@@ -1,7 +1,8 @@
+import { type Role } from '../walls/roles';
 import type { Need } from '../connections/mating';
 import type { StrandItem } from '../job/run';
 import type { CheckContext } from '../job/context';
-import type { Part } from '../fittings/part';
+import { type Part, outsideMmOf } from '../fittings/part';
 import { MM_PER_INCH, formatLength, type Measures } from '../quantity/length';
 import { type NominalSize, sizeCode, sizeWords } from '../quantity/size';
 import type { SawFit } from '../walls/hole-saws';
@@ -97,7 +98,6 @@ const partsThat =
 
 /** Up to this a tube cutter goes round; above it a fine saw in a mitre box cuts square (common practice). */
 const CUTTER_UP_TO_MM = 2.5 * MM_PER_INCH;
-const outsideMm = (part: Part): number => Math.max(...part.body.map((section) => section.outsideMm));
 const isPipe = ({ family }: Part): boolean => family === 'pipe';
 
 /** Every tool beside those that drill. A new one: a row here. */
@@ -154,7 +154,7 @@ const TOOLS: readonly ToolRule[] = [
     code: 'PC',
     title: 'Pipe cutter',
     detail: 'square cuts, up to 2 in',
-    wanted: partsThat((part) => isPipe(part) && outsideMm(part) < CUTTER_UP_TO_MM),
+    wanted: partsThat((part) => isPipe(part) && outsideMmOf(part) < CUTTER_UP_TO_MM),
   },
   {
     code: 'FS',
@@ -162,7 +162,7 @@ const TOOLS: readonly ToolRule[] = [
     detail: 'square cuts in large pipe and downpipe',
     wanted: partsThat(
       (part) =>
-        part.sale.by === 'length' && part.family !== 'hose' && (!isPipe(part) || outsideMm(part) >= CUTTER_UP_TO_MM),
+        part.sale.by === 'length' && part.family !== 'hose' && (!isPipe(part) || outsideMmOf(part) >= CUTTER_UP_TO_MM),
     ),
   },
   { code: 'BV', title: 'Bevel tool or file', detail: 'every cut end', wanted: partsThat(isPipe) },
@@ -201,7 +201,7 @@ function testPlugs({ runs }: CheckContext): PartsLine[] {
   });
 }
 
-const TESTED: readonly string[] = ['inlet', 'overflow', 'drain'];
+const TESTED: readonly Role[] = ['inlet', 'overflow', 'drain'];
 const plugCode = (size: NominalSize): string => `TP-${sizeCode(size)}`;
 
 /** What the hands need besides drilling, from what there is to join, to cut and to test. */

@@ -10,9 +10,11 @@ export const csvText = (headings: readonly string[], rows: readonly (readonly st
     { escapeFormulae: true, newline: '\r\n' },
   )}\r\n`;
 
+export const CSV_TYPE = 'text/csv; charset=utf-8';
+
 /** What a download of CSV says of itself. */
 export const csvHeaders = (fileName: string): Readonly<Record<string, string>> => ({
-  'Content-Type': 'text/csv; charset=utf-8',
+  'Content-Type': CSV_TYPE,
   'Content-Disposition': `attachment; filename="${fileName}"`,
   'Cache-Control': 'no-store',
 });

@@ -1,18 +1,15 @@
 import 'server-only';
-import { type CutBars, bought, takeCut } from '@herrero/core';
+import { type CutBars, isToSearch, takeCut } from '@herrero/core';
 import loadHighs from 'highs';
-import { solveCut } from '@/features/parts/cut-solver';
+import { solveCut } from '@/cutting/solve-cut';
 
 /** So long a list that is downloaded may wait for a better cut plan [s]. */
 const LIMIT_S = 2;
 let solver: ReturnType<typeof loadHighs> | undefined;
 
-/** Is the quick plan not proven to be the best, and has nobody looked further? */
-const isOpen = ({ bars, leastBars, searched }: CutBars): boolean => !searched && bought(bars) > leastBars;
-
 /** Looks further where the quick plan is not proven, and keeps what is found for every later plan. Answers whether it did. */
 export async function searchCuts(cuts: readonly CutBars[]): Promise<boolean> {
-  const open = cuts.filter(isOpen);
+  const open = cuts.filter(isToSearch);
   if (open.length === 0) return false;
   solver ??= loadHighs();
   const highs = await solver;

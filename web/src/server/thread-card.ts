@@ -1,5 +1,4 @@
 import 'server-only';
-import path from 'node:path';
 import {
   type ThreadEnd,
   type ThreadForm,
@@ -10,23 +9,19 @@ import {
   threadName,
   threadStandard,
 } from '@herrero/core';
-import PDFDocument from 'pdfkit';
 import { profileLine } from '@/drawing/geometry/thread-profile';
+import { POINTS_PER_MM, type Pdf, writePdf } from './pdf';
 
 export const PAPERS = { letter: 'LETTER', a4: 'A4' } as const;
 export type Paper = keyof typeof PAPERS;
 export const MOST_THREADS = 12;
 
-const POINTS_PER_MM = 72 / 25.4;
 const MARGIN_MM = 12;
 const COMB_MM = 46;
 const ROW_MM = 17.5;
 const COLUMN_GAP_MM = 10;
 /** The comb stands this much proud of the roots, so that it can be cut out and held. */
 const BACK_MM = 5;
-/** The server runs in `web/`, where the fonts of the PDFs lie. */
-const fontFile = (name: string): string => path.join(process.cwd(), 'assets', 'fonts', `${name}.ttf`);
-
 /**
  * A sheet of thread combs at true scale, one a thread, with a check ruler of 100 mm and 4 in. Each comb is the counterpart of
  * the thread: what is left when it is cut along its line goes into the roots.
@@ -34,35 +29,20 @@ const fontFile = (name: string): string => path.join(process.cwd(), 'assets', 'f
  * @param ends   at most `MOST_THREADS` threads
  * @returns the PDF
  */
-export async function threadCard(ends: readonly ThreadEnd[], paper: Paper): Promise<Buffer> {
-  const doc = new PDFDocument({
-    size: PAPERS[paper],
-    margin: MARGIN_MM * POINTS_PER_MM,
-    info: { Title: 'Herrero thread card', Creator: 'Herrero' },
+export const threadCard = (ends: readonly ThreadEnd[], paper: Paper): Promise<Buffer> =>
+  writePdf('Herrero thread card', (doc) => {
+    doc.addPage({ size: PAPERS[paper], margin: MARGIN_MM * POINTS_PER_MM });
+    const [widthMm, heightMm] = [doc.page.width / POINTS_PER_MM, doc.page.height / POINTS_PER_MM];
+    // From here on every figure is a millimetre on paper.
+    doc.scale(POINTS_PER_MM);
+    heading(doc, widthMm);
+    const columnMm = (widthMm - 2 * MARGIN_MM - COLUMN_GAP_MM) / 2;
+    for (const [index, end] of ends.entries())
+      comb(doc, end, MARGIN_MM + (index % 2) * (columnMm + COLUMN_GAP_MM), 54 + Math.floor(index / 2) * ROW_MM * 1.9);
+    checkRuler(doc, heightMm);
   });
-  const chunks: Buffer[] = [];
-  const written = new Promise<Buffer>((resolve, reject) => {
-    doc.on('data', (chunk: Buffer) => chunks.push(chunk));
-    doc.on('end', () => resolve(Buffer.concat(chunks)));
-    doc.on('error', reject);
-  });
-  doc.registerFont('regular', fontFile('Archivo-Regular'));
-  doc.registerFont('bold', fontFile('Archivo-Bold'));
-  const [widthMm, heightMm] = [doc.page.width / POINTS_PER_MM, doc.page.height / POINTS_PER_MM];
-  // From here on every figure is a millimetre on paper.
-  doc.scale(POINTS_PER_MM);
-  heading(doc, widthMm);
-  const columnMm = (widthMm - 2 * MARGIN_MM - COLUMN_GAP_MM) / 2;
-  for (const [index, end] of ends.entries())
-    comb(doc, end, MARGIN_MM + (index % 2) * (columnMm + COLUMN_GAP_MM), 54 + Math.floor(index / 2) * ROW_MM * 1.9);
-  checkRuler(doc, heightMm);
-  doc.end();
-  return written;
-}
 
-type Doc = InstanceType<typeof PDFDocument>;
-
-function heading(doc: Doc, widthMm: number): void {
+function heading(doc: Pdf, widthMm: number): void {
   doc.font('bold').fontSize(8).fillColor('black').text('Thread card', MARGIN_MM, 12, { lineBreak: false });
   doc
     .font('regular')
@@ -76,7 +56,7 @@ function heading(doc: Doc, widthMm: number): void {
 }
 
 /** The comb of a thread: its profile as a cutting line, with a back to hold it by, name and figures beneath. */
-function comb(doc: Doc, end: ThreadEnd, x: number, y: number): void {
+function comb(doc: Pdf, end: ThreadEnd, x: number, y: number): void {
   const form = threadForm(end);
   const standard = threadStandard(end.standard);
 
@@ -115,7 +95,7 @@ function comb(doc: Doc, end: ThreadEnd, x: number, y: number): void {
 const counterpart = (form: ThreadForm): ThreadForm => ({ ...form, taper: 0 });
 
 /** 100 mm above, 4 in below one line. */
-function checkRuler(doc: Doc, heightMm: number): void {
+function checkRuler(doc: Pdf, heightMm: number): void {
   const y = heightMm - MARGIN_MM - 14;
   doc.lineWidth(0.25).strokeColor('black');
   doc

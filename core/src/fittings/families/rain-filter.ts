@@ -3,7 +3,7 @@ import { endsWords } from '../end-words';
 import { fitting } from '../fitting';
 import { type Line, type Made, overMade } from '../line';
 import * as socketed from '../lines/socketed';
-import type { Feature, Part } from '../part';
+import { type Feature, type Part, outsideMmOf } from '../part';
 import { TYPICAL_BODIES, defineFamily } from '../part-family';
 
 /** Drain pipe of each region, as filters, screens and cleanouts are made for it (ranges of the trade, from memory). */
@@ -115,7 +115,7 @@ const rainFilter =
     });
     const openAreaMm2 = Math.round((Math.PI / 4) * part.boreMm ** 2 * open);
     if (mediaShare !== undefined) {
-      const outsideMm = Math.max(...part.body.map((section) => section.outsideMm));
+      const outsideMm = outsideMmOf(part);
       return { ...part, mediaM3: ((Math.PI / 4) * outsideMm ** 2 * betweenMm * mediaShare) / 1e9 };
     }
     return mesh ? { ...part, mesh: { ...mesh, openAreaMm2 } } : part;

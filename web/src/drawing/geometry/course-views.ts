@@ -1,4 +1,4 @@
-import { type Course, type Leg, type Vector, isByLength } from '@herrero/core';
+import { type Course, type Leg, type Vector, isByLength, outsideMmOf } from '@herrero/core';
 
 /** A point of a view [px]: to the right and down. */
 export interface Point {
@@ -46,7 +46,7 @@ interface Box {
 
 const boxOf = (values: readonly number[]): Box => ({ low: Math.min(...values), high: Math.max(...values) });
 const spanOf = ({ low, high }: Box): number => Math.max(LEAST_M, high - low);
-const outsideM = ({ part }: Leg): number => Math.max(...part.body.map(({ outsideMm }) => outsideMm)) / 1000;
+const outsideM = ({ part }: Leg): number => outsideMmOf(part) / 1000;
 
 /**
  * A run from the side and from above, both to one scale. In both the tank is on the left; from the side up is up, from

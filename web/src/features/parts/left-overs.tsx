@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { Action } from '@/ui/action';
 import { useOwn } from '../catalogue/catalogue-provider';
 import { useJob } from '../desk/job-provider';
-import { send } from './send';
+import { send } from '@/ui/send';
 
 /** A code as it may stand in an id. */
 const plain = (code: string): string => code.replaceAll(/[^A-Za-z0-9]/g, '').slice(0, 20);

@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useState } from 'react';
 import { Action } from '@/ui/action';
 import { useJob } from '../desk/job-provider';
-import { send } from './send';
+import { send } from '@/ui/send';
 
 interface Link {
   readonly id: string;

@@ -1,12 +1,12 @@
 'use client';
 
 import {
-  type Measures,
   type PartsGroup,
   type PartsLine,
   type PartsList,
   type Use,
-  formatLength,
+  needWords,
+  noteWords,
   reckoningWords,
 } from '@herrero/core';
 import { ChevronRight } from 'lucide-react';
@@ -110,25 +110,9 @@ function Group({ group, chosen }: { readonly group: PartsGroup; readonly chosen:
   );
 }
 
-/** What is said below a line, and what is left over of its packs. */
-function noteOf({ note, leftOver, unit }: PartsLine, measures: Measures): string {
-  const left =
-    leftOver === undefined
-      ? []
-      : [
-          `${unit === 'm' ? formatLength(leftOver, measures) : `${leftOver} ${unit === 'piece' ? '' : unit}`.trim()} left over`,
-        ];
-  return [...(note === undefined ? [] : [note]), ...left].join('; ');
-}
-
 function Line({ line }: { readonly line: PartsLine }) {
   const measures = useJob((state) => state.job.measures);
-  const need =
-    line.unit === 'm'
-      ? formatLength(line.need, measures)
-      : line.unit === 'ml' || line.unit === 'm3'
-        ? `${line.need} ${line.unit}`
-        : `${line.need}`;
+  const note = noteWords(line, measures);
   const money = useMoney();
   const followed = useJob((state) => state.lineCode === line.code);
   const follow = useJob((state) => state.followLine);
@@ -160,12 +144,10 @@ function Line({ line }: { readonly line: PartsLine }) {
             {words}
           </button>
         )}
-        {(line.note ?? line.leftOver) !== undefined && (
-          <span className="block type-second">{noteOf(line, measures)}</span>
-        )}
+        {note !== '' && <span className="block type-second">{note}</span>}
         {followed && <Uses uses={line.uses} />}
       </span>
-      <span className="text-right type-row">{line.unit === 'm' && line.need === 0 ? 'not known' : need}</span>
+      <span className="text-right type-row">{needWords(line, measures)}</span>
       <b className="text-right type-row font-[650]">{line.buy === 0 ? '–' : line.buy}</b>
       <span className="text-right type-row">{line.priceUsd === null ? '' : money(line.priceUsd)}</span>
     </li>

@@ -1,10 +1,10 @@
 'use client';
 
-import { type CutBars, bought, takeCut } from '@herrero/core';
+import { type CutBars, bought, isToSearch, takeCut } from '@herrero/core';
 import { useEffect, useRef, useState } from 'react';
 import { useJob } from '../desk/job-provider';
-import { type CutProgress } from './cut-solver';
-import { type FromCutWorker, type ToCutWorker } from './cut-worker';
+import { type CutProgress } from '@/cutting/solve-cut';
+import { type FromCutWorker, type ToCutWorker } from '@/cutting/cut-worker';
 
 /** So long one kind of pipe may take [s]. */
 const LIMIT_S = 2;
@@ -38,7 +38,7 @@ export function useCutSearch(cuts: readonly CutBars[]): CutSearch {
     setProblem(undefined);
     const orders = cuts.filter(({ searched, bars }) => !searched && bars.length > 0).map(({ order }) => order);
     if (orders.length === 0) return;
-    const started = new Worker(new URL('./cut-worker.ts', import.meta.url), { type: 'module' });
+    const started = new Worker(new URL('../../cutting/cut-worker.ts', import.meta.url), { type: 'module' });
     worker.current = started;
     setProgress({ bars: bought(cuts.flatMap(({ bars }) => bars)), leastBars: 0, rounds: 0 });
     started.addEventListener('message', ({ data }: MessageEvent<FromCutWorker>) => {
@@ -63,7 +63,7 @@ export function useCutSearch(cuts: readonly CutBars[]): CutSearch {
   };
 
   // What is not proven is looked for by itself, once for each set of pieces.
-  const open = cuts.some(({ searched, bars, leastBars }) => !searched && bought(bars) > leastBars);
+  const open = cuts.some(isToSearch);
   const key = open ? JSON.stringify(cuts.map(({ order }) => order.pieces.map(({ lengthM }) => lengthM))) : '';
   const begin = useRef(search);
   useEffect(() => {

@@ -13,6 +13,8 @@ import {
   formatLength,
   formatMoney,
   formatStockLength,
+  needWords,
+  noteWords,
   reckoned,
   reckoningWords,
   tapeMarks,
@@ -161,24 +163,14 @@ const columnsHead = (widthMm: number): Block => ({
   withNext: true,
 });
 
-function lineBlock(
-  { title, detail, need, unit, buy, priceUsd, places, note }: PartsLine,
-  book: Book,
-  widthMm: number,
-): Block {
+function lineBlock(one: PartsLine, book: Book, widthMm: number): Block {
+  const { title, detail, buy, priceUsd, places } = one;
   const { job } = book;
+  const note = noteWords(one, job.measures);
   const rows = [
     ...wrap(`${title} ${detail}${places.length > 0 ? `, ${places.join(', ')}` : ''}`, 62),
-    ...(note === undefined ? [] : wrap(note, 68)),
+    ...(note === '' ? [] : wrap(note, 68)),
   ];
-  const amount =
-    unit === 'm'
-      ? need === 0
-        ? 'not known'
-        : formatLength(need, job.measures)
-      : unit === 'ml' || unit === 'm3'
-        ? `${need} ${unit}`
-        : `${need}`;
   const heightMm = rows.length * ROW_MM + 0.8;
   return {
     heightMm,
@@ -191,7 +183,7 @@ function lineBlock(
         [0, 3.4, 0, 0.4],
       ].map(([x1 = 0, y1 = 0, x2 = 0, y2 = 0]) => line('frame', [x1, y1, x2, y2], 0.25)),
       ...rows.map((row, index) => words(row, [5, TEXT_MM + index * ROW_MM], { sizeMm: TEXT_MM })),
-      right(amount, widthMm, 'need'),
+      right(needWords(one, job.measures), widthMm, 'need'),
       right(buy === 0 ? '–' : `${buy}`, widthMm, 'buy', true),
       right(priceUsd === null ? '' : formatMoney(reckoned(priceUsd, job), job.currency), widthMm, 'price'),
       line('frame', [0, heightMm - 0.4, widthMm, heightMm - 0.4], 0.1),

@@ -1,3 +1,4 @@
+import { isInGround } from '../../../assembly/trench';
 import { coursesOf } from '../../../assembly/course';
 import { settingCaution } from '../../../connections/material';
 import { defineCheck } from '../../define-check';
@@ -19,7 +20,7 @@ export default defineCheck({
       // One finding a run and material, at its deepest part.
       const deep = (coursesOf(context).get(run.penetration.id)?.strands ?? [])
         .flat()
-        .filter(({ from, to, placed, sure }) => sure && !placed.existing && Math.max(from.up, to.up) < 0)
+        .filter((leg) => leg.sure && !leg.placed.existing && isInGround(leg))
         .toSorted((a, b) => Math.min(a.from.up, a.to.up) - Math.min(b.from.up, b.to.up));
       return [...new Set(deep.map(({ part }) => part.material))].flatMap((material) => {
         const leg = deep.find(({ part }) => part.material === material);

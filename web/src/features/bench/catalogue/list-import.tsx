@@ -2,6 +2,7 @@
 
 import { type ColumnMapping, ROW_FIELDS, type RowField } from '@herrero/core';
 import { useEffect, useRef, useState } from 'react';
+import { ColumnSelect } from '@/ui/column-select';
 import { type Known, useOwn } from '../../catalogue/catalogue-provider';
 import { type OpenedList, openList, readFile } from './list-file';
 import { type ToListWorker } from './list-worker';
@@ -59,7 +60,7 @@ export function ListImport({ onDone }: { readonly onDone: () => void }) {
     setBusy(true);
     const outcome = await sendOwn(opened.read.own, opened.read.holdings);
     setBusy(false);
-    if (!outcome.ok) return setSaid(`Nothing was put in. ${outcome.fields[0]?.message ?? outcome.message}`);
+    if (!outcome.ok) return setSaid(`Nothing was put in. ${outcome.message}`);
     known.lay(opened.read);
     onDone();
   };
@@ -103,9 +104,9 @@ function Columns({
   readonly opened: OpenedList;
   readonly onMap: (mapping: ColumnMapping) => void;
 }) {
-  const set = (field: RowField, column: string): void => {
+  const set = (field: RowField, column: number | undefined): void => {
     const rest = Object.fromEntries(Object.entries(mapping).filter(([other]) => other !== field));
-    onMap(column === '' ? rest : { ...rest, [field]: Number(column) });
+    onMap(column === undefined ? rest : { ...rest, [field]: column });
   };
   return (
     <fieldset>
@@ -113,23 +114,15 @@ function Columns({
         Columns, {file.rows.length.toLocaleString('en')} rows
         {file.encoding === 'UTF-8' ? '' : `, read as ${file.encoding}`}
       </legend>
-      <div className="grid grid-cols-2 gap-x-3">
+      <div className="grid grid-cols-2 gap-x-3 gap-y-1">
         {ROW_FIELDS.map((field) => (
-          <label key={field} className="flex items-center gap-2 border-b border-hair py-0.5">
-            <span className="w-24 shrink-0 type-second">{field}</span>
-            <select
-              className="field min-w-0 flex-1"
-              value={mapping[field] ?? ''}
-              onChange={(event) => set(field, event.target.value)}
-            >
-              <option value="">not there</option>
-              {file.headings.map((heading, column) => (
-                <option key={column} value={column}>
-                  {heading === '' ? `column ${column + 1}` : heading}
-                </option>
-              ))}
-            </select>
-          </label>
+          <ColumnSelect
+            key={field}
+            label={field}
+            headings={file.headings}
+            value={mapping[field]}
+            onChange={(column) => set(field, column)}
+          />
         ))}
       </div>
     </fieldset>

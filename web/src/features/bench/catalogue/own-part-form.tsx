@@ -65,7 +65,7 @@ export function OwnPartForm({ onDone }: { readonly onDone: (code: string) => voi
     setTried(true);
     if (!made.ok) return;
     const outcome = await sendOwn([own], []);
-    if (!outcome.ok) return setRefused(outcome.fields[0]?.message ?? outcome.message);
+    if (!outcome.ok) return setRefused(outcome.message);
     lay({ own: [own], holdings: [] });
     onDone(own.code);
   };

@@ -7,7 +7,7 @@ import { today } from '@/ui/today';
 import { useJob } from '../../desk/job-provider';
 import { FileChoice } from '../file-choice';
 import { LeftOut } from '../left-out';
-import { send } from '../send';
+import { send } from '@/ui/send';
 import { useTable } from '../use-table';
 import { PRICE_FIELDS, type PriceColumns, guessPriceColumns, readPrices } from './price-list';
 

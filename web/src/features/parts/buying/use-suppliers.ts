@@ -2,7 +2,7 @@
 
 import { type ShelfLine, type Supplier } from '@herrero/core';
 import { useCallback, useEffect, useState } from 'react';
-import { send } from '../send';
+import { send } from '@/ui/send';
 
 /** A stand-in as it is offered, and what has become of the question to it. */
 export interface StandInState {

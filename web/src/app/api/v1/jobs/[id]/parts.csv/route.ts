@@ -1,19 +1,10 @@
-import { NextResponse } from 'next/server';
-import { notFound } from '@/server/api/problem';
-import { csvHeaders } from '@/server/csv';
-import { fileNameOf, partsCsv } from '@/server/parts-csv';
-import { findPlannedJob } from '@/server/planned-job';
-
-interface Context {
-  readonly params: Promise<{ readonly id: string }>;
-}
+import { CSV_TYPE } from '@/server/csv';
+import { answerDownload } from '@/server/download';
+import { partsCsv } from '@/server/parts-csv';
 
 /** The parts list as CSV, for a spreadsheet or the counter. */
-export async function GET(_: Request, { params }: Context): Promise<NextResponse> {
-  const found = await findPlannedJob((await params).id);
-  if (!found) return notFound('job');
-  const job = found.stored.document;
-  return new NextResponse(partsCsv(found.plan.parts, job), {
-    headers: csvHeaders(`${fileNameOf(job.name)}-parts.csv`),
-  });
-}
+export const GET = answerDownload(({ plan, stored }) => ({
+  ending: 'parts.csv',
+  type: CSV_TYPE,
+  body: partsCsv(plan.parts, stored.document),
+}));

@@ -1,6 +1,6 @@
 import { type CutOrder } from '@herrero/core';
 import loadHighs from 'highs';
-import { type CutProgress, type SolvedCut, solveCut } from './cut-solver';
+import { type CutProgress, type SolvedCut, solveCut } from './solve-cut';
 
 /** What is asked of the worker: orders to be cut as well as can be proven, and how long each may take [s]. */
 export interface ToCutWorker {

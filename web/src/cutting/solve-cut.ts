@@ -7,6 +7,7 @@ import {
   cutProblem,
   kindRow,
   leastBars,
+  patternColumn,
   priceOut,
   programOf,
   sourceRow,
@@ -111,6 +112,6 @@ const hasAnswer = ({ Status, ObjectiveValue }: HighsSolution): boolean =>
 
 const valuesOf = (answer: HighsSolution, { patterns }: CutProblem): readonly number[] =>
   patterns.map((_, place) => {
-    const column = answer.Columns[`x${place}`];
+    const column = answer.Columns[patternColumn(place)];
     return column && 'Primal' in column ? column.Primal : 0;
   });

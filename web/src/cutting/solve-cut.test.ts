@@ -2,8 +2,8 @@
 import { type CutOrder, bought, leastBars, offCutM } from '@herrero/core';
 import loadHighs from 'highs';
 import { beforeAll, describe, expect, test } from 'vitest';
-import { exhaustive } from '../../../../core/src/test/exhaustive-cut';
-import { type CutProgress, type Solver, solveCut } from './cut-solver';
+import { exhaustive } from '../../../core/src/test/exhaustive-cut';
+import { type CutProgress, type Solver, solveCut } from './solve-cut';
 
 let solver: Solver;
 beforeAll(async () => {
