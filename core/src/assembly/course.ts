@@ -4,6 +4,7 @@ import { HEADINGS, type Heading, type PlacedPart } from '../job/job';
 import { baseLevelM } from '../job/levels';
 import { holeById, tankOf } from '../job/lookup';
 import type { Run, Strand, StrandItem } from '../job/run';
+import { runScopes } from '../job/run-scope';
 import { remember } from '../quantity/remember';
 import { isFlexible } from './flexible';
 import { HEADING_VECTORS, type Vector, along, dot, plus, squareTo, times, turned, unit } from './vector';
@@ -32,6 +33,8 @@ export interface Leg {
 /** How a run really goes: the legs of each of its strands, in their order. */
 export interface Course {
   readonly strands: readonly (readonly Leg[])[];
+  /** The same by strand. */
+  readonly along: ReadonlyMap<Strand, readonly Leg[]>;
   /** The opening: on the outside of the wall, its height above the finished ground. */
   readonly start: Vector;
 }
@@ -102,7 +105,8 @@ export function courseOf({ penetration, strands }: Run, context: CheckContext): 
     }
     return legs;
   };
-  return { strands: strands.map(legsOf), start };
+  const laid = strands.map((strand) => [strand, legsOf(strand)] as const);
+  return { strands: laid.map(([, legs]) => legs), along: new Map(laid), start };
 }
 
 /** The opening of the same tank in which a strand ends: where its bends lead, even when nobody has said so. */
@@ -196,9 +200,13 @@ function slopeOf(
   return { step, heading: isFlexible(part) ? level : step };
 }
 
+const courseIn = remember((scope: CheckContext) =>
+  scope.runs.map((run) => [run.penetration.id, courseOf(run, scope)] as const),
+);
+
 /** The courses of all runs of a job, by opening; worked out once. */
 export const coursesOf: (context: CheckContext) => ReadonlyMap<string, Course> = remember(
-  (context: CheckContext) => new Map(context.runs.map((run) => [run.penetration.id, courseOf(run, context)])),
+  (context: CheckContext) => new Map(runScopes(context).flatMap(courseIn)),
 );
 
 /** Where a strand ends, seen from its opening [m]; undefined where nothing stands on it. */

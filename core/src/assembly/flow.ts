@@ -1,6 +1,7 @@
 import type { CheckContext } from '../job/context';
 import { DRAWS, FILLS, type Role } from '../walls/roles';
 import type { Run, Strand } from '../job/run';
+import { remember } from '../quantity/remember';
 
 /** Roles in which water leaves the tank. */
 const LEAVES: readonly Role[] = [...DRAWS, 'overflow', 'drain'];
@@ -18,12 +19,11 @@ export function flowOf({ penetration: { roles } }: Run, strand: Strand, { index 
 }
 
 /** Runs that two openings share are walked from both: those that are reached first, each line once. */
-export function runsOnce({ runs, job }: CheckContext): readonly Run[] {
+export const runsOnce: (context: CheckContext) => readonly Run[] = remember(({ runs, job }: CheckContext) => {
   const order = new Map(job.penetrations.map(({ id }, place) => [id, place]));
-  return runs.map((run) => ({
-    ...run,
-    strands: run.strands.filter(
-      ({ end }) => end.at !== 'hole' || (order.get(end.id) ?? 0) > (order.get(run.penetration.id) ?? 0),
-    ),
-  }));
-}
+  return runs.map((run) => {
+    const isSecond = ({ end }: Strand): boolean =>
+      end.at === 'hole' && (order.get(end.id) ?? 0) <= (order.get(run.penetration.id) ?? 0);
+    return run.strands.some(isSecond) ? { ...run, strands: run.strands.filter((strand) => !isSecond(strand)) } : run;
+  });
+});

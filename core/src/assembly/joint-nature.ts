@@ -1,5 +1,6 @@
 import type { End } from '../connections/end';
 import type { JudgedJoint } from '../job/context';
+import { remember } from '../quantity/remember';
 
 /**
  * How a joint is made and comes apart again: `glued` never; `turns` by turning one of its sides against the other;
@@ -17,7 +18,7 @@ const NATURES: Readonly<Record<string, JointNature>> = {
 };
 
 /** The nature of a joint, by what its two ends are (common practice). */
-export function natureOf({ a, b }: Pick<JudgedJoint, 'a' | 'b'>): JointNature {
+export const natureOf: (judged: Pick<JudgedJoint, 'a' | 'b'>) => JointNature = remember(({ a, b }) => {
   const ends = [a.end, b.end];
   const find = <Kind extends End['kind']>(kind: Kind): Extract<End, { kind: Kind }> | undefined =>
     ends.find((end): end is Extract<End, { kind: Kind }> => end?.kind === kind);
@@ -30,7 +31,7 @@ export function natureOf({ a, b }: Pick<JudgedJoint, 'a' | 'b'>): JointNature {
   const threads = ends.filter((end) => end?.kind === 'thread');
   if (threads.length > 0) return threads.some((end) => end.swivel === true) ? 'by-hand' : 'turns';
   return ends.includes(undefined) ? 'free' : 'turns';
-}
+});
 
 /** Can it be opened while both of its sides stay where they are? */
 export const opensInPlace = (nature: JointNature): boolean =>

@@ -67,17 +67,18 @@ function obstaclesOf(leg: Leg, { penetration }: Run, context: CheckContext): rea
 
 /** Parts of a run that cannot be screwed on where they are, because something stands in the circle they sweep. */
 export function withoutRoom(run: Run, course: Course, context: CheckContext): readonly NoRoom[] {
-  return course.strands.flatMap((legs, strand) =>
-    legs.flatMap((leg, place): NoRoom[] => {
-      const judged = context.judgedOf(run.strands[strand]?.items[place]?.jointIn?.id);
+  return run.strands.flatMap((strand) => {
+    const legs = course.along.get(strand) ?? [];
+    return legs.flatMap((leg, place): NoRoom[] => {
+      const judged = context.judgedOf(strand.items[place]?.jointIn?.id);
       if (!judged || !leg.sure || leg.placed.existing || natureOf(judged) !== 'turns') return [];
       const swingM = swingMm(leg.part) / 1000;
       const [nearest] = obstaclesOf(leg, run, context).toSorted((a, b) => a.roomM - b.roomM);
       if (!nearest || nearest.roomM >= swingM) return [];
       const before = legs[place - 1];
-      const fixed = context.judgedOf(run.strands[strand]?.items[place - 1]?.jointIn?.id);
+      const fixed = context.judgedOf(strand.items[place - 1]?.jointIn?.id);
       const carrier = before && fixed && !['turns', 'in-wall'].includes(natureOf(fixed)) ? before : undefined;
       return [{ leg, judged, swingM, roomM: Math.max(0, nearest.roomM), against: nearest.name, carrier }];
-    }),
-  );
+    });
+  });
 }

@@ -45,8 +45,7 @@ const pointsOf = (legs: readonly Leg[]): readonly Point[] => {
  * the first piece whose place had to be assumed on, nothing is said.
  */
 export function turnsOf(run: Run, strand: Strand, context: CheckContext): readonly Turn[] {
-  const place = run.strands.indexOf(strand);
-  const legs = coursesOf(context).get(run.penetration.id)?.strands[place] ?? [];
+  const legs = coursesOf(context).get(run.penetration.id)?.along.get(strand) ?? [];
   const until = legs.findIndex(({ sure, assumed }) => !sure || assumed.length > 0);
   const points = pointsOf(until < 0 ? legs : legs.slice(0, until));
   return points.flatMap((point, index): readonly Turn[] => {

@@ -1,5 +1,7 @@
 import type { Source } from '../provenance';
 import type { CheckContext } from '../job/context';
+import { runScopes } from '../job/run-scope';
+import { rememberBoth } from '../quantity/remember';
 import type { Values } from '../quantity/values';
 import type { Finding, Fix, Place, Question, Severity, StationId } from './finding';
 
@@ -14,7 +16,8 @@ export interface Report<MessageId extends string> {
   readonly messageId: MessageId;
   readonly at: Place;
   readonly data: Values;
-  readonly fixes?: readonly Fix[];
+  /** What takes a search, or new ids, is worked out when somebody looks at it, of the whole job as it is then. */
+  readonly fixes?: readonly Fix[] | ((whole: CheckContext) => readonly Fix[]);
   readonly question?: Question | undefined;
 }
 
@@ -29,6 +32,11 @@ export interface Check<MessageId extends string = string> {
     readonly sources: readonly Source[];
     readonly messages: Readonly<Record<MessageId, Message>>;
   };
+  /**
+   * `run`: it asks of one run at a time, and only what a run sees (see `runScopes`); what it found stays until something
+   * of that changes. `job`, or not said: it asks of the whole job.
+   */
+  readonly sees?: 'run' | 'job';
   readonly check: (context: CheckContext) => readonly Report<MessageId>[];
 }
 
@@ -40,18 +48,33 @@ const STATION_OF: Readonly<Record<string, StationId>> = { hole: 'holes', tank: '
 /** What is wrong with a joint is put right in its run. */
 const stationOfGroup = (id: string): StationId => STATION_OF[id.split('/')[0] ?? ''] ?? 'runs';
 
+const reportsOfRun = rememberBoth((check: Check, scope: CheckContext) => check.check(scope));
+
 /** Runs one check. The order of findings is the check's own and deterministic. */
-export const runCheck = <MessageId extends string>(
-  { meta, check }: Check<MessageId>,
+export const runCheck = (check: Check, context: CheckContext): readonly Finding[] =>
+  (check.sees === 'run' ? runScopes(context).flatMap((scope) => reportsOfRun(check, scope)) : check.check(context)).map(
+    (report) => findingOf(check, report, context),
+  );
+
+function findingOf(
+  { meta }: Check,
+  { messageId, at, data, fixes, question }: Report<string>,
   context: CheckContext,
-): readonly Finding[] =>
-  check(context).map(({ messageId, at, data, fixes = [], question }) => ({
+): Finding {
+  const message = meta.messages[messageId];
+  if (!message) throw new RangeError(`${meta.id}: no message ${messageId}`);
+  let known: readonly Fix[] | undefined;
+  return {
     check: meta.id,
     severity: meta.severity,
     station: meta.station ?? stationOfGroup(meta.id),
-    ...meta.messages[messageId],
+    title: message.title,
+    text: message.text,
     at,
     data,
-    fixes,
+    get fixes() {
+      return (known ??= typeof fixes === 'function' ? fixes(context) : (fixes ?? []));
+    },
     question,
-  }));
+  };
+}

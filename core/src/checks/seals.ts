@@ -28,11 +28,11 @@ export interface SealedHole {
 export const sealReports = (
   context: CheckContext,
   about: readonly WayReason['about'][],
-  fixesFirst: (sealed: SealedHole, reason: WayReason) => readonly Fix[] = () => [],
+  fixesFirst: (sealed: SealedHole, reason: WayReason, whole: CheckContext) => readonly Fix[] = () => [],
 ): readonly Report<'seal'>[] =>
-  context.job.penetrations.flatMap((hole) => {
+  context.runs.flatMap(({ penetration: hole }) => {
     const [tank, seal] = [tankOf(context.job, hole), sealOf(hole.id, context.index)];
-    const way = tank && placedWay(hole, tank, context);
+    const way = placedWay(context, hole);
     if (!tank || !seal || !way) return [];
     return way.reasons
       .filter((reason) => about.includes(reason.about))
@@ -40,7 +40,7 @@ export const sealReports = (
         messageId: 'seal' as const,
         at: atPenetration(hole),
         data: { why: fillText(reason.text, reason.data, context.job.measures) },
-        fixes: [...fixesFirst({ hole, tank, seal }, reason), ...otherSeals(hole, tank, seal, context)],
+        fixes: (whole) => [...fixesFirst({ hole, tank, seal }, reason, whole), ...otherSeals(hole, tank, seal, whole)],
       }));
   });
 

@@ -52,9 +52,9 @@ export const drainLegs = (context: CheckContext): readonly DrainLeg[] =>
     .filter(({ penetration }) => RUNS_FREE.some((role) => penetration.roles.includes(role)))
     .flatMap((run) => {
       const course = coursesOf(context).get(run.penetration.id);
-      return run.strands.flatMap((strand, place) => {
+      return run.strands.flatMap((strand) => {
         const flow = flowOf(run, strand, context);
-        const legs = course?.strands[place] ?? [];
+        const legs = course?.along.get(strand) ?? [];
         const ground = groundOver(strand, legs, context);
         if (flow === undefined) return [];
         return legs.flatMap((leg): readonly DrainLeg[] => {

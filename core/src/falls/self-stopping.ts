@@ -26,10 +26,11 @@ const UNSEALED = ['overflow', 'vent', 'cord-entry', 'inlet', 'access'] as const;
 /** Every diverter in a run that fills a tank, held against the lowest opening of what it fills. */
 export const selfStopping = (context: CheckContext): readonly SelfStopping[] =>
   context.runs.flatMap(({ penetration: hole }): readonly SelfStopping[] => {
+    if (!hole.roles.includes('inlet')) return [];
     const tank = tankOf(context.job, hole);
     const legs = coursesOf(context).get(hole.id)?.strands.flat() ?? [];
     const diverter = legs.find(({ part }) => part.diverts !== undefined);
-    if (!tank || !diverter || !hole.roles.includes('inlet')) return [];
+    if (!tank || !diverter) return [];
     const group = sharingWith(tank, context);
     const openings = group.flatMap((one) => [
       { atM: baseLevelM(one) + one.brimM, name: `the brim of ${one.label}`, hole: undefined },

@@ -41,7 +41,7 @@ function pushesUp(tank: Tank, context: CheckContext): readonly Constraint[] {
   const runs = context.runs.filter(({ penetration }) => draws.has(penetration.id));
   return runs.flatMap((run) => {
     const outletM = invertM(run.penetration, tank, context);
-    const lines = lineFlows(run, context);
+    const lines = lineFlows(context, run);
     return run.strands.flatMap((strand, index): readonly Constraint[] => {
       const line = lines.find((one) => one.strand === index);
       const { end } = strand;

@@ -19,7 +19,7 @@ const drawn = (dropM: number, lengthM: number) => {
     }),
     shippedCatalogue,
   );
-  const [line] = lineFlows(context.runs[0]!, context);
+  const [line] = lineFlows(context, context.runs[0]!);
   const tank = context.job.tanks[0]!;
   return { seconds: line && emptyingS(line, tank, context), line };
 };

@@ -6,7 +6,8 @@ import { placeUpM } from '../job/heights';
 import { baseLevelM, levelsOf } from '../job/levels';
 import { tankOf } from '../job/lookup';
 import { type Run, type Strand, type StrandItem, strandPath } from '../job/run';
-import { remember } from '../quantity/remember';
+import { scopeOf } from '../job/run-scope';
+import { rememberBoth } from '../quantity/remember';
 import { levelAtM } from '../walls/level';
 import { GRAVITY_M_S2 } from './free-flow';
 import { type Reach, freeRunM3s, lossM, roughnessM, velocityHeadM } from './pipe-flow';
@@ -74,22 +75,15 @@ function endOf(
   return { endM: last.to.up, endKnownBy: last.sure && last.assumed.length === 0 ? 'course' : 'assumed' };
 }
 
-const known = remember<CheckContext, Map<string, readonly LineFlow[]>>(() => new Map());
-
 /**
  * What every line of a run gives at its end; none for runs that fill a tank, carry air, or go to another tank. Worked out
  * once for a judged job.
  */
-export function lineFlows(run: Run, context: CheckContext): readonly LineFlow[] {
-  const flows = known(context);
-  const before = flows.get(run.penetration.id);
-  if (before) return before;
-  const found = workOut(run, context);
-  flows.set(run.penetration.id, found);
-  return found;
-}
+export const lineFlows = (context: CheckContext, run: Run): readonly LineFlow[] => flowsIn(scopeOf(context, run), run);
 
-function workOut(run: Run, context: CheckContext): readonly LineFlow[] {
+const flowsIn = rememberBoth(workOut);
+
+function workOut(context: CheckContext, run: Run): readonly LineFlow[] {
   const tank = tankOf(context.job, run.penetration);
   const course = coursesOf(context).get(run.penetration.id);
   if (!tank || !course || run.penetration.roles.includes('overflow')) return [];

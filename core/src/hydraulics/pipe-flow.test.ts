@@ -153,7 +153,7 @@ describe('lines of a job', () => {
   const flows = (job = ternPoint()) => {
     const context = contextOf(job, shippedCatalogue);
     return context.runs.flatMap((run) =>
-      lineFlows(run, context).map((line) => ({ label: run.penetration.label, ...line })),
+      lineFlows(context, run).map((line) => ({ label: run.penetration.label, ...line })),
     );
   };
 

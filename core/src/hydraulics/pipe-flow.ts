@@ -83,6 +83,18 @@ export function pumpHeadM(curve: PumpCurve, flowM3s: number): number {
 /** However wide a line is, no faster than this goes through its narrowest place [m/s]: an upper bound to search under. */
 const FASTEST_M_S = 40;
 
+/** Stretches of one bore and one roughness lose what one of their length together loses. */
+function alikeAsOne(reaches: readonly Reach[]): readonly Reach[] {
+  const alike: Reach[] = [];
+  for (const reach of reaches) {
+    const place = alike.findIndex((one) => one.boreM === reach.boreM && one.roughnessM === reach.roughnessM);
+    const one = alike[place];
+    if (one) alike[place] = { ...one, lengthM: one.lengthM + reach.lengthM, lossK: one.lossK + reach.lossK };
+    else alike.push(reach);
+  }
+  return alike;
+}
+
 /**
  * Flow of a line that runs free at its end [m3/s]: what head there is, is lost on the way or leaves as velocity.
  *
@@ -93,7 +105,7 @@ const FASTEST_M_S = 40;
 export function freeRunM3s(headM: number, reaches: readonly Reach[], pump?: PumpCurve): number {
   const last = reaches.at(-1);
   if (!last) return 0;
-  const pipes = reaches.filter(({ lengthM }) => lengthM > 0);
+  const pipes = alikeAsOne(reaches.filter(({ lengthM }) => lengthM > 0));
   // Fittings and the velocity at the end all grow with the square of the flow: one figure stands for them.
   const others = reaches
     .filter(({ lengthM }) => lengthM === 0)

@@ -2,7 +2,7 @@ import { type Mating, verdictWords } from '../connections/mating';
 import type { End } from '../connections/end';
 import { mate } from '../connections/mate';
 import type { Catalogue } from '../fittings/catalogue';
-import { remember } from '../quantity/remember';
+import { keepAlike, remember } from '../quantity/remember';
 import type { Job, Joint, Penetration } from './job';
 import { type ResolvedEnd, resolveEnd } from './resolve';
 import { type JobIndex, type Run, indexJob, jointsOfRun, walkRun } from './run';
@@ -70,8 +70,12 @@ function asAsked(a: ResolvedEnd & { readonly end: End }, b: ResolvedEnd & { read
 
 const isKnown = (side: ResolvedEnd): side is ResolvedEnd & { readonly end: End } => side.end !== undefined;
 
-function judgeJoint(joint: Joint, job: Job, index: JobIndex): Omit<JudgedJoint, 'penetration'> {
-  const [a, b] = [resolveEnd(joint.a, job, index), resolveEnd(joint.b, job, index)];
+/** A joint with what stands on both of its sides, not judged yet. */
+type MetJoint = Pick<JudgedJoint, 'joint' | 'a' | 'b' | 'penetration'>;
+
+const metAgain = keepAlike<Joint, MetJoint>();
+
+const judged = remember(({ joint, a, b, penetration }: MetJoint): JudgedJoint => {
   const free = [a, b].some(({ ref, end }) => ref.of === 'terminal' && end === undefined);
   const mating = free
     ? DAYLIGHT
@@ -80,20 +84,27 @@ function judgeJoint(joint: Joint, job: Job, index: JobIndex): Omit<JudgedJoint, 
       : joint.madeWith === null
         ? asAsked(a, b)
         : mate(a.end, b.end, { a: a.material, b: b.material, madeWith: joint.madeWith });
-  return { joint, a, b, mating, words: verdictWords(mating) };
-}
+  return { joint, a, b, mating, words: verdictWords(mating), penetration };
+});
 
-/** Judges every joint and walks every run of a job, once. */
+const walkedAgain = keepAlike<Penetration, Run>();
+
+/**
+ * Judges every joint and walks every run of a job, once. A run and a joint of which nothing has changed since the job was
+ * planned before are the same objects again.
+ */
 export function contextOf(job: Job, catalogue: Catalogue): CheckContext {
   const index = indexJob(job, catalogue);
-  const runs = job.penetrations.map((penetration) => ({
-    penetration,
-    strands: walkRun({ of: 'hole', id: penetration.id }, index),
-  }));
-  const holder = new Map<string, Penetration>();
+  const runs = job.penetrations.map((penetration) =>
+    walkedAgain(penetration, { penetration, strands: walkRun({ of: 'hole', id: penetration.id }, index) }),
+  );
+  const holder = new Map<Joint, Penetration>();
   for (const { penetration, strands } of runs)
-    for (const { id } of jointsOfRun(strands)) if (!holder.has(id)) holder.set(id, penetration);
-  const joints = job.joints.map((joint) => ({ ...judgeJoint(joint, job, index), penetration: holder.get(joint.id) }));
-  const byId = new Map(joints.map((judged) => [judged.joint.id, judged]));
+    for (const joint of jointsOfRun(strands)) if (!holder.has(joint)) holder.set(joint, penetration);
+  const joints = job.joints.map((joint) => {
+    const [a, b] = [resolveEnd(joint.a, job, index), resolveEnd(joint.b, job, index)];
+    return judged(metAgain(joint, { joint, a, b, penetration: holder.get(joint) }));
+  });
+  const byId = new Map(joints.map((one) => [one.joint.id, one]));
   return { job, catalogue, index, runs, joints, judgedOf: (id) => byId.get(id ?? '') };
 }

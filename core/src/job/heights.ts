@@ -1,5 +1,5 @@
 import { remember } from '../quantity/remember';
-import type { HeightRef, Job, Reading } from './job';
+import type { HeightRef, Job, Reading, Roof } from './job';
 
 /** Readings of one height that differ by no more than this agree [m] (our judgement: a tape and a level in the hand). */
 export const AGREE_M = 0.02;
@@ -82,7 +82,7 @@ function isInCircle(key: string, readings: ReadonlyMap<string, readonly Reading[
  * A height is settled once all that it was read from is. Where that comes to a stop, a circle is broken at a height that
  * was also read from something known; where there is none, it has no height.
  */
-export const heightsOf: (job: Job) => ReadonlyMap<string, Height> = remember((job: Job) => {
+export const heightsOf = remember((job: Job): ReadonlyMap<string, Height> => {
   const readings = new Map<string, readonly Reading[]>([
     ...job.marks.map(({ id, readings: own }) => [heightKey({ of: 'mark', id }), own] as const),
     ...job.roofs.map(({ id, readings: own }) => [heightKey({ of: 'roof', id }), own] as const),
@@ -111,6 +111,9 @@ export const heightsOf: (job: Job) => ReadonlyMap<string, Height> = remember((jo
   return settled;
 });
 
+/** Says the heights of a job that shows a part of another: they follow from what it does not show. */
+export const giveHeights = (job: Job, heights: ReadonlyMap<string, Height>): void => heightsOf.know(job, heights);
+
 /** Above the finished ground at the tanks [m]; undefined where nobody knows. */
 export const upOf = (job: Job, ref: HeightRef): number | undefined =>
   ref.of === 'ground' ? 0 : heightsOf(job).get(heightKey(ref))?.upM;
@@ -129,9 +132,14 @@ export function groundAtM(job: Job, placeId: string): number | undefined {
 }
 
 /** The roofs whose water falls into an opening: those that say so, and those that say nothing where it is the only inlet. */
-export const roofsInto = (job: Job, holeId: string) => {
-  const inlets = job.penetrations.filter(({ roles }) => roles.includes('inlet'));
-  return job.roofs.filter(({ into }) =>
-    into === null ? inlets.length === 1 && inlets[0]?.id === holeId : into === holeId,
-  );
+export const roofsInto = (job: Job, holeId: string): readonly Roof[] => {
+  if (job.roofs.length === 0) return [];
+  const only = onlyInletOf(job.penetrations);
+  return job.roofs.filter(({ into }) => (into ?? only) === holeId);
 };
+
+/** The only inlet; undefined where there are several, or none. */
+const onlyInletOf = remember((penetrations: Job['penetrations']): string | undefined => {
+  const inlets = penetrations.filter(({ roles }) => roles.includes('inlet'));
+  return inlets.length === 1 ? inlets[0]?.id : undefined;
+});

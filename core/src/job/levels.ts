@@ -58,15 +58,21 @@ export const shutsAtM = (hole: Penetration): number => hole.shutsM ?? Math.max(0
 
 /** What has been worked out of a job: its runs follow from it, so the job alone is the key. */
 interface Known {
-  groups: readonly (readonly Tank[])[] | undefined;
+  /** `not-shown`: the job shows a part of another, in which it cannot be told. */
+  groups: readonly (readonly Tank[])[] | 'not-shown' | undefined;
   readonly levels: Map<string, TankLevels>;
 }
 const knownOf = remember<Job, Known>(() => ({ groups: undefined, levels: new Map() }));
+
+/** Says the levels of the tanks of a job that shows a part of another: they follow from what it does not show. */
+export const giveLevels = (job: Job, levels: ReadonlyMap<string, TankLevels>): void =>
+  knownOf.know(job, { groups: 'not-shown', levels: new Map(levels) });
 
 /** The tanks that share their water with this one, itself among them. */
 export function sharingWith(tank: Tank, context: LevelContext): readonly Tank[] {
   const known = knownOf(context.job);
   known.groups ??= linkedTanks(context);
+  if (known.groups === 'not-shown') throw new RangeError('sharingWith: asked of a part of a job');
   return known.groups.find((group) => group.some(({ id }) => id === tank.id)) ?? [tank];
 }
 

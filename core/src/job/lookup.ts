@@ -16,6 +16,18 @@ const holesById = remember((penetrations: Job['penetrations']) => byId(penetrati
 const byId = <Item extends { readonly id: string }>(list: readonly Item[]): ReadonlyMap<string, Item> =>
   new Map(list.map((item) => [item.id, item]));
 
+/** What is listed, by what it belongs to, in the order of the list. */
+const grouped = <Item>(list: readonly Item[], keyOf: (item: Item) => string): ReadonlyMap<string, readonly Item[]> => {
+  const groups = new Map<string, Item[]>();
+  for (const item of list) {
+    const own = groups.get(keyOf(item));
+    if (own) own.push(item);
+    else groups.set(keyOf(item), [item]);
+  }
+  return groups;
+};
+const holesByTank = remember((penetrations: Job['penetrations']) => grouped(penetrations, ({ tankId }) => tankId));
+
 /** An opening by its id; undefined where there is none. */
 export const holeById = (
   { penetrations }: Pick<Job, 'penetrations'>,
@@ -24,13 +36,15 @@ export const holeById = (
 
 /** The openings of a tank, with one of these roles where any is named. */
 export const holesOf = ({ penetrations }: Job, tankId: string, ...roles: readonly Role[]): readonly Penetration[] =>
-  penetrations.filter(
-    (hole) => hole.tankId === tankId && (roles.length === 0 || hole.roles.some((role) => roles.includes(role))),
+  (holesByTank(penetrations).get(tankId) ?? []).filter(
+    (hole) => roles.length === 0 || hole.roles.some((role) => roles.includes(role)),
   );
+
+const runsByHole = remember((runs: readonly Run[]) => new Map(runs.map((run) => [run.penetration.id, run])));
 
 /** What hangs on an opening; nothing where its run has not been walked. */
 export const strandsOf = ({ id }: Pick<Penetration, 'id'>, runs: readonly Run[]): readonly Strand[] =>
-  runs.find(({ penetration }) => penetration.id === id)?.strands ?? [];
+  runsByHole(runs).get(id)?.strands ?? [];
 
 /** The place where a strand ends; undefined where it ends elsewhere. */
 export const placeAt = ({ terminals }: Pick<Job, 'terminals'>, end: StrandEnd | undefined): Terminal | undefined =>

@@ -1,7 +1,7 @@
 import type { Catalogue } from '../fittings/catalogue';
 import type { Part } from '../fittings/part';
 import { type EndRef, type Job, type Joint, type Penetration, type PlacedPart } from './job';
-import { remember } from '../quantity/remember';
+import { remember, rememberBoth } from '../quantity/remember';
 
 /** A part of a strand, with the ends by which the water comes in and goes on. */
 export interface StrandItem {
@@ -39,38 +39,43 @@ export interface JobIndex {
   readonly placed: (id: string) => { readonly placed: PlacedPart; readonly part: Part } | undefined;
 }
 
-/** What was indexed of a job, by the catalogue it was read with; both never change. */
-const indexesOf = remember<Job, WeakMap<Catalogue, JobIndex>>(() => new WeakMap());
-
-/** Indexes a job once, so that walks are linear. Parts that the catalogue does not know are left out. */
-export function indexJob(job: Job, catalogue: Catalogue): JobIndex {
-  const known = indexesOf(job);
-  const index = known.get(catalogue) ?? makeIndex(job, catalogue);
-  known.set(catalogue, index);
-  return index;
-}
-
-/** The joints at one thing: by the number of its end where it is a part, else the last. */
-function makeIndex(job: Job, catalogue: Catalogue): JobIndex {
+/** Joints of a job at one thing: by the number of its end where it is a part, else the last. */
+const jointsAt = remember((list: Job['joints']): JobIndex['jointAt'] => {
   const joints = {
     part: new Map<string, Joint[]>(),
     hole: new Map<string, Joint[]>(),
     terminal: new Map<string, Joint[]>(),
   };
   const endOf = (ref: EndRef): number => (ref.of === 'part' ? ref.end : 0);
-  for (const joint of job.joints)
+  for (const joint of list)
     for (const ref of [joint.a, joint.b]) {
-      const own = joints[ref.of].get(ref.id) ?? [];
-      own[endOf(ref)] = joint;
-      joints[ref.of].set(ref.id, own);
+      const own = joints[ref.of].get(ref.id);
+      if (own) own[endOf(ref)] = joint;
+      else {
+        const first: Joint[] = [];
+        first[endOf(ref)] = joint;
+        joints[ref.of].set(ref.id, first);
+      }
     }
+  return (ref) => joints[ref.of].get(ref.id)?.[endOf(ref)];
+});
+
+const partsById = rememberBoth((list: Job['parts'], catalogue: Catalogue): JobIndex['placed'] => {
   const parts = new Map<string, { placed: PlacedPart; part: Part }>();
-  for (const placed of job.parts) {
+  for (const placed of list) {
     const part = catalogue.byCode.get(placed.code);
     if (part) parts.set(placed.id, { placed, part });
   }
-  return { jointAt: (ref) => joints[ref.of].get(ref.id)?.[endOf(ref)], placed: (id) => parts.get(id) };
-}
+  return (id) => parts.get(id);
+});
+
+/** Indexes a job once, so that walks are linear. Parts that the catalogue does not know are left out. */
+export const indexJob: (job: Job, catalogue: Catalogue) => JobIndex = rememberBoth(
+  ({ joints, parts }: Job, catalogue) => ({
+    jointAt: jointsAt(joints),
+    placed: partsById(parts, catalogue),
+  }),
+);
 
 /** Do two references mean the same end? */
 const isSame = (a: EndRef, b: EndRef): boolean =>
@@ -109,7 +114,7 @@ function walkStrand(from: EndRef, index: JobIndex, visited: Set<string>, branche
       end === next.end || position === 'inside' ? [] : [end],
     );
     const outEnd = onward.find((end) => found.part.ends[end]?.position !== 'branch') ?? onward[0];
-    items.push({ ...found, inEnd: next.end, outEnd, jointIn: joint });
+    items.push({ placed: found.placed, part: found.part, inEnd: next.end, outEnd, jointIn: joint });
     for (const end of onward) if (end !== outEnd) branches.push({ of: 'part', id: next.id, end });
     // What stands in a wall may carry something inside the tank too: a suction line, a riser from a pump.
     for (const [end, { position }] of found.part.ends.entries()) {
@@ -137,13 +142,14 @@ export function strandPath(run: Run, strand: Strand): readonly StrandItem[] {
 }
 
 /** Every joint of a run, in walking order, without repeats. */
-export const jointsOfRun = (strands: readonly Strand[]): readonly Joint[] => [
-  ...new Map(
-    strands
-      .flatMap(({ items, end }) => [...items.map(({ jointIn }) => jointIn), 'joint' in end ? end.joint : undefined])
-      .flatMap((joint) => (joint ? [[joint.id, joint] as const] : [])),
-  ).values(),
-];
+export const jointsOfRun: (strands: readonly Strand[]) => readonly Joint[] = remember((strands: readonly Strand[]) => {
+  const joints = new Set<Joint>();
+  for (const { items, end } of strands) {
+    for (const { jointIn } of items) if (jointIn) joints.add(jointIn);
+    if ('joint' in end) joints.add(end.joint);
+  }
+  return [...joints];
+});
 
 /** Does water leave at the end of a strand, or at a tap on the way? */
 export const discharges = ({ items, end }: Strand): boolean =>

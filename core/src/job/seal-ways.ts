@@ -9,6 +9,7 @@ import type { WallKind, WallSealSize, WallSealStyle } from '../connections/stand
 import { wallFittingsOf } from '../fittings/catalogue';
 import type { Part } from '../fittings/part';
 import { type NominalSize, sizeInInches, sizeWords } from '../quantity/size';
+import { rememberBoth } from '../quantity/remember';
 import type { Values } from '../quantity/values';
 import { HAND_M } from '../walls/access';
 import { isUpright, wallRadiusM } from '../walls/forms';
@@ -18,7 +19,7 @@ import { tankType, wallKindOf } from '../walls/tank-types';
 import type { CheckContext } from './context';
 import type { Penetration } from './job';
 import { levelsOf } from './levels';
-import { strandsOf } from './lookup';
+import { strandsOf, tankOf } from './lookup';
 import { sealOf } from './resolve';
 import { reachInto } from './ways-in';
 
@@ -81,12 +82,14 @@ export function judgeWay(
   };
 }
 
-/** How what stands in a hole stands there; undefined for a port, and where nothing does. */
-export function placedWay(hole: Penetration, tank: Tank, context: CheckContext): SealWay | undefined {
-  const seal = sealOf(hole.id, context.index);
-  if (!seal) return undefined;
-  return judgeWay(wallSealStyle(seal.end.style), { ...hole, size: seal.end.size }, tank, context, [seal.part]);
-}
+/** How what stands in a hole stands there; undefined for a port, where nothing does, and where its tank is not known. */
+export const placedWay: (context: CheckContext, hole: Penetration) => SealWay | undefined = rememberBoth(
+  (context: CheckContext, hole: Penetration) => {
+    const [tank, seal] = [tankOf(context.job, hole), sealOf(hole.id, context.index)];
+    if (!tank || !seal) return undefined;
+    return judgeWay(wallSealStyle(seal.end.style), { ...hole, size: seal.end.size }, tank, context, [seal.part]);
+  },
+);
 
 const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 
@@ -172,6 +175,8 @@ function fitReasons({ called }: WallSealStyle, hole: Penetration, tank: Tank, ro
     wallMm: tank.wallM * 1000,
     ...(radiusM === undefined ? {} : { wallRadiusMm: radiusM * 1000 }),
   };
+  const misfits = misfitsOf(end, row);
+  if (misfits.length === 0) return [];
   const mm = (value: number): Values[string] => ({ lengthM: value / 1000 });
   const data: Values = {
     called,
@@ -187,7 +192,7 @@ function fitReasons({ called }: WallSealStyle, hole: Penetration, tank: Tank, ro
     leastRadius: mm(row.leastRadiusMm),
     takes: mm(gapUnderWasher(row.flangeMm, row.leastRadiusMm)),
   };
-  return misfitsOf(end, row).map((misfit) => ({ ...MISFITS[misfit], data }));
+  return misfits.map((misfit) => ({ ...MISFITS[misfit], data }));
 }
 
 function waterReasons(

@@ -2,18 +2,17 @@ import { spotOf } from '../walls/forms';
 import { type Reach, type WayIn, ownWayIn, reachOf } from '../walls/access';
 import type { Tank } from '../walls/tank';
 import { type Job, type Penetration, siteFigure } from './job';
+import { holesOf } from './lookup';
 import { holeDiameterM } from './resolve';
 import type { JobIndex } from './run';
 
 /** Every opening of a tank that a hand or a pump could go through: its own lid, and what was cut as access. */
 export function waysIn(tank: Tank, job: Job, index: JobIndex): readonly WayIn[] {
   const own = ownWayIn(tank);
-  const cut = job.penetrations
-    .filter(({ tankId, roles }) => tankId === tank.id && roles.includes('access'))
-    .flatMap((hole): WayIn[] => {
-      const widthM = holeDiameterM(hole.id, job, index);
-      return widthM === undefined ? [] : [{ ...spotOf(tank, hole), widthM }];
-    });
+  const cut = holesOf(job, tank.id, 'access').flatMap((hole): WayIn[] => {
+    const widthM = holeDiameterM(hole.id, job, index);
+    return widthM === undefined ? [] : [{ ...spotOf(tank, hole), widthM }];
+  });
   return [...(own ? [own] : []), ...cut];
 }
 

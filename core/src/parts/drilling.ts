@@ -49,7 +49,7 @@ function drillHole(hole: Penetration, tank: Tank, context: CheckContext): DrillH
   const { job, index } = context;
   const words = (metres: number): string => formatLength(metres, job.measures);
   const seal = sealOf(hole.id, index);
-  const way = placedWay(hole, tank, context);
+  const way = placedWay(context, hole);
   const style = way?.style;
   const diameterM = holeDiameterM(hole.id, job, index);
   const saw = cutOf(hole, context);

@@ -3,7 +3,7 @@ import type { EndRef, Job } from '../job/job';
 import type { RouteLink } from './find-routes';
 import { partTitle } from '../fittings/catalogue';
 import { isByLength } from '../fittings/part';
-import { freshId } from '../job/fresh-id';
+import { freshIds } from '../job/fresh-id';
 import type { Proposal } from '../job/proposal';
 import { newPart } from '../job/new-part';
 
@@ -28,15 +28,12 @@ const named = (route: Chain): string => route.links.map(({ part }) => partTitle(
 
 /** The fix that puts a route between the two sides of a joint, side `a` first. */
 export function insertChain(job: Job, jointId: string, route: Chain, text: string): Proposal {
-  let parts = job.parts;
-  let joints: readonly { id: string }[] = job.joints;
+  const [newPartId, newId] = [freshIds(job.parts), freshIds(job.joints)];
   let between = jointId;
   const edits = route.links.map((link): Edit => {
     const { endIn, endOut } = link;
-    const placed = newPart(freshId(`${jointId}-fix`, parts), link.part.code, { lengthM: lengthOf(link) });
-    const newJointId = freshId(`${jointId}-far`, joints);
-    parts = [...parts, placed];
-    joints = [...joints, { id: newJointId }];
+    const placed = newPart(newPartId(`${jointId}-fix`), link.part.code, { lengthM: lengthOf(link) });
+    const newJointId = newId(`${jointId}-far`);
     const edit: Edit = {
       type: 'insert-part',
       part: placed,
@@ -54,18 +51,12 @@ export function insertChain(job: Job, jointId: string, route: Chain, text: strin
 /** The fix that puts a route on an open end and, where given, joins its far end to `to`. */
 export function appendChain(job: Job, at: EndRef, route: Chain, text: string, to?: EndRef): Proposal {
   const base = at.id;
-  let parts = job.parts;
-  let joints: readonly { id: string }[] = job.joints;
+  const [newPartId, newId] = [freshIds(job.parts), freshIds(job.joints)];
   let standing = at;
-  const newJoint = (): string => {
-    const id = freshId(`${base}-joint`, joints);
-    joints = [...joints, { id }];
-    return id;
-  };
+  const newJoint = (): string => newId(`${base}-joint`);
   const edits = route.links.map((link): Edit => {
     const { endIn, endOut } = link;
-    const placed = newPart(freshId(`${base}-on`, parts), link.part.code, { lengthM: lengthOf(link) });
-    parts = [...parts, placed];
+    const placed = newPart(newPartId(`${base}-on`), link.part.code, { lengthM: lengthOf(link) });
     const edit: Edit = { type: 'add-part', part: placed, at: standing, partEnd: endIn, jointId: newJoint() };
     standing = { of: 'part', id: placed.id, end: endOut };
     return edit;

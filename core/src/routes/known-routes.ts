@@ -51,7 +51,7 @@ export interface WiredAnswer {
 }
 
 /** What a piece of work asked of the ways of a catalogue, with the answers, so that another machine need not look again. */
-export function answersTo(work: () => void, catalogue: Catalogue): readonly WiredAnswer[] {
+export function answersTo(work: () => unknown, catalogue: Catalogue): readonly WiredAnswer[] {
   const { answers, listeners } = bookOf(catalogue);
   const keys = new Set<string>();
   const listen = (key: string): void => void keys.add(key);

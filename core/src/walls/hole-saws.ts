@@ -14,8 +14,14 @@ const MM_SAWS = [
 const NEAR_M = 0.0012;
 
 /** The saws of a region's set, smallest first [m]. */
-const sawsOf = (measures: Measures): readonly number[] =>
-  measures === 'in-gal' ? INCH_SAWS.map((inches) => inches * METRES_PER_INCH) : MM_SAWS.map((mm) => mm / 1000);
+const SAWS_M = {
+  'in-gal': INCH_SAWS.map((inches) => inches * METRES_PER_INCH),
+  'mm-l': MM_SAWS.map((mm) => mm / 1000),
+} as const satisfies Readonly<Record<Measures, readonly number[]>>;
+
+/** The saw of a region's set that is nearest to a diameter; the smaller of two that are as near [m]. */
+const nearestSawM = (diameterM: number, measures: Measures): number =>
+  SAWS_M[measures].reduce((best, saw) => (Math.abs(saw - diameterM) < Math.abs(best - diameterM) ? saw : best));
 
 /** The saw for a hole: it fits, its hole is another but one that the seal allows, or there is none and how it is cut. */
 export type SawFit =
@@ -34,8 +40,7 @@ export function sawFit(
   cored: boolean,
 ): SawFit {
   if (cored) return { fit: 'core' };
-  const [sawM] = sawsOf(measures).toSorted((a, b) => Math.abs(a - diameterM) - Math.abs(b - diameterM));
-  if (sawM === undefined) return { fit: 'template' };
+  const sawM = nearestSawM(diameterM, measures);
   if (Math.abs(sawM - diameterM) <= NEAR_M) return { fit: 'fits', sawM };
   const allowed = holeMm && sawM * 1000 >= holeMm[0] && sawM * 1000 <= holeMm[1];
   return allowed ? { fit: 'allowed', sawM } : { fit: 'template' };
@@ -56,6 +61,6 @@ const MOST_PLAY_M = 0.004;
 /** The hole for a shank that was measured, whatever a table says: makers differ. */
 export function holeForShank(shankM: number, measures: Measures): HoleForShank {
   const [leastM, mostM] = [shankM + LEAST_PLAY_M, shankM + MOST_PLAY_M];
-  const sawM = sawsOf(measures).find((saw) => saw >= leastM && saw <= mostM);
+  const sawM = SAWS_M[measures].find((saw) => saw >= leastM && saw <= mostM);
   return { leastM, mostM, sawM };
 }

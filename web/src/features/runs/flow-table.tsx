@@ -18,7 +18,7 @@ const WATER: Readonly<Record<WaterState, string>> = { full: 'full', half: 'half 
 /** What the run gives at its ends: pressure while they are shut, flow while one runs, from a full, a half and a low tank. */
 export function FlowTable({ run }: { readonly run: Run }) {
   const context = useJob((state) => state.plan.context);
-  const lines = useMemo(() => lineFlows(run, context), [run, context]);
+  const lines = useMemo(() => lineFlows(context, run), [run, context]);
   if (lines.length === 0)
     return (
       <p className="type-row">

@@ -103,7 +103,7 @@ function HeightFigure({ height, context: { job } }: { readonly height: Height; r
 function Comes({ id, context }: { readonly id: string; readonly context: CheckContext }) {
   const { measures } = context.job;
   const found = context.runs
-    .flatMap((run) => lineFlows(run, context).map((line) => ({ run, line })))
+    .flatMap((run) => lineFlows(context, run).map((line) => ({ run, line })))
     .find(({ run, line }) => {
       const end = run.strands[line.strand]?.end;
       return end?.at === 'terminal' && end.id === id;

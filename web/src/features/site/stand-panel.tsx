@@ -167,7 +167,7 @@ function Times({ tank, context }: { readonly tank: Tank; readonly context: Check
   const empties = context.runs
     .filter(({ penetration }) => penetration.tankId === tank.id)
     .flatMap((run) =>
-      lineFlows(run, context).flatMap((line) => {
+      lineFlows(context, run).flatMap((line) => {
         const seconds = emptyingS(line, tank, context);
         return seconds === undefined
           ? []

@@ -34,9 +34,10 @@ export default defineCheck({
           messageId: 'shared' as const,
           at: atPenetration(hole),
           data: { hole: hole.label, seal: seal ? seal.part.name.toLowerCase() : 'nothing' },
-          fixes: otherSeals(hole, tank, seal, context).filter(({ edits }) =>
-            edits.every((edit) => edit.type === 'replace-part' && closesRoundTwo(edit.to, context)),
-          ),
+          fixes: (whole) =>
+            otherSeals(hole, tank, seal, whole).filter(({ edits }) =>
+              edits.every((edit) => edit.type === 'replace-part' && closesRoundTwo(edit.to, whole)),
+            ),
         },
       ];
     }),

@@ -28,7 +28,7 @@ export default defineCheck({
                 messageId: 'open' as const,
                 at: atPenetration(hole),
                 data: { hole: hole.label },
-                fixes: otherSeals(hole, tank, undefined, context),
+                fixes: (whole) => otherSeals(hole, tank, undefined, whole),
               },
             ]
           : [];

@@ -14,5 +14,6 @@ export default defineCheck({
     ],
     messages: { seal: { title: 'Wrong seal for this wall', text: '{why}' } },
   },
+  sees: 'run',
   check: (context) => sealReports(context, ['wall']),
 });

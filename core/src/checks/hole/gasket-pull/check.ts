@@ -22,6 +22,7 @@ export default defineCheck({
       },
     },
   },
+  sees: 'run',
   check: ({ runs, index }) =>
     runs.flatMap(({ penetration, strands }) => {
       const seal = sealOf(penetration.id, index);

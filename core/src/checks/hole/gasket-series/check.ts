@@ -17,7 +17,8 @@ export default defineCheck({
     sources: [{ document: 'ASTM D1785, ASTM D3034, EN 1329: outside diameters', provenance: 'standard-table' }],
     messages: { seal: { title: 'Gasket for another pipe', text: '{why}' } },
   },
-  check: (context) => sealReports(context, ['pipe'], ({ hole, seal }) => gasketFor(hole, seal, context)),
+  sees: 'run',
+  check: (context) => sealReports(context, ['pipe'], ({ hole, seal }, _, whole) => gasketFor(hole, seal, whole)),
 });
 
 /** The same kind of seal, made for the pipe that is there. */

@@ -19,15 +19,15 @@ export default defineCheck({
       },
     },
   },
-  check: ({ job, index }) =>
-    job.penetrations.flatMap((penetration) => {
+  sees: 'run',
+  check: ({ job, index, runs }) =>
+    runs.flatMap(({ penetration }) => {
       const tank = tankOf(job, penetration);
       if (!tank || penetration.port !== null) return [];
       const zones = noDrillZones(tank);
       const radiusM = flatRadiusM(penetration, job, index);
       const zone = zoneAt(zones, penetration, radiusM);
       if (!zone) return [];
-      const free = freePlace(tank, penetration, radiusM);
       return [
         {
           messageId: 'zone' as const,
@@ -39,7 +39,10 @@ export default defineCheck({
             from: { lengthM: zone.fromM },
             to: { lengthM: zone.shape === 'ring' ? Math.min(zone.toM, acrossM(tank) / 2) : zone.toM },
           },
-          fixes: free === undefined ? [] : [moveFix(penetration, free)],
+          fixes: () => {
+            const free = freePlace(tank, penetration, radiusM);
+            return free === undefined ? [] : [moveFix(penetration, free)];
+          },
         },
       ];
     }),

@@ -15,6 +15,7 @@ export default defineCheck({
     sources: [{ document: 'mesh of about 1 mm against insects at every opening', provenance: 'common-practice' }],
     messages: { open: { title: 'No screen', text: '{hole} {name} ends open: insects and leaves get in.' } },
   },
+  sees: 'run',
   check: ({ runs, index }) =>
     runs
       .filter(({ penetration }) => penetration.roles.some((role) => TO_THE_AIR.includes(role)))

@@ -17,6 +17,7 @@ export default defineCheck({
     sources: [{ document: 'an opening below the highest water is sealed', provenance: 'common-practice' }],
     messages: { open: { title: 'Nothing seals it', text: '{hole} is a hole in {tank} with nothing in it.' } },
   },
+  sees: 'run',
   check: (context) =>
     context.runs
       .filter(
@@ -32,7 +33,7 @@ export default defineCheck({
             messageId: 'open' as const,
             at: atPenetration(penetration),
             data: { hole: penetration.label, tank: tank.label },
-            fixes: otherSeals(penetration, tank, undefined, context),
+            fixes: (whole) => otherSeals(penetration, tank, undefined, whole),
           },
         ];
       }),

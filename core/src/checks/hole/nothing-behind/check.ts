@@ -10,6 +10,7 @@ export default defineCheck({
     sources: [{ document: 'an outlet carries a run, a valve or a plug', provenance: 'common-practice' }],
     messages: { open: { title: 'Nothing behind it', text: '{hole} {name} has no run yet: water would leave by it.' } },
   },
+  sees: 'run',
   check: (context) =>
     context.runs
       .filter(
@@ -20,14 +21,14 @@ export default defineCheck({
           (run.penetration.port !== null || run.strands.some(({ items }) => items.length > 0)),
       )
       .flatMap((run) => {
-        const [open] = openStrands(run);
-        if (open?.end.at !== 'open') return [];
+        const end = openStrands(run)[0]?.end;
+        if (end?.at !== 'open') return [];
         return [
           {
             messageId: 'open' as const,
             at: atPenetration(run.penetration),
             data: { hole: run.penetration.label, name: run.penetration.name.toLowerCase() },
-            fixes: closings(open.end.ref, context),
+            fixes: (whole) => closings(end.ref, whole),
           },
         ];
       }),

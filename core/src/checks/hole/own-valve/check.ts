@@ -17,6 +17,7 @@ export default defineCheck({
       },
     },
   },
+  sees: 'run',
   check: ({ job, runs }) =>
     runs.flatMap(({ penetration, strands }) => {
       const tank = tankOf(job, penetration);

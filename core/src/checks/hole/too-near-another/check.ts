@@ -1,8 +1,10 @@
-import { tankOf } from '../../../job/lookup';
-import { flatRadiusM, holeDiameterM } from '../../../job/resolve';
+import { holesOf } from '../../../job/lookup';
+import { holeDiameterM, sealOf } from '../../../job/resolve';
 import type { CheckContext } from '../../../job/context';
 import type { Penetration } from '../../../job/job';
 import { faceOf } from '../../../walls/forms';
+import { flangeRadiusM } from '../../../walls/no-drill';
+import type { Tank } from '../../../walls/tank';
 import type { Fix } from '../../finding';
 import { moveFix } from '../../move-fix';
 import { atPenetration } from '../../places';
@@ -21,37 +23,47 @@ export default defineCheck({
       near: { title: 'Too near another', text: '{hole} and {other} are {apart} apart; their flanges need {least}.' },
     },
   },
-  check: (context) => {
-    const { penetrations } = context.job;
-    return penetrations.flatMap((hole, index) =>
-      penetrations.slice(index + 1).flatMap((other) => {
-        const apartM = distanceM(hole, other, context);
-        if (apartM === undefined) return [];
-        const leastM = leastApartM(hole, other, context);
-        return apartM >= leastM - 0.0005
-          ? []
-          : [
-              {
-                messageId: 'near' as const,
-                at: atPenetration(other),
-                data: {
-                  hole: hole.label,
-                  other: other.label,
-                  apart: { lengthM: apartM },
-                  least: { lengthM: leastM },
+  check: (context) =>
+    context.job.tanks.flatMap((tank) => {
+      const holes = holesOf(context.job, tank.id).map((hole) => ({ hole, ...roundOf(hole, context) }));
+      return holes.flatMap((one, index) =>
+        holes.slice(index + 1).flatMap((other) => {
+          const apartM = distanceM(one.hole, other.hole, tank);
+          const leastM = leastApartM(one, other);
+          return apartM === undefined || apartM >= leastM - 0.0005
+            ? []
+            : [
+                {
+                  messageId: 'near' as const,
+                  at: atPenetration(other.hole),
+                  data: {
+                    hole: one.hole.label,
+                    other: other.hole.label,
+                    apart: { lengthM: apartM },
+                    least: { lengthM: leastM },
+                  },
+                  fixes: () => asideFix(other.hole, one.hole, leastM, tank),
                 },
-                fixes: asideFix(other, hole, leastM, context),
-              },
-            ];
-      }),
-    );
-  },
+              ];
+        }),
+      );
+    }),
 });
 
+/** What an opening takes of the face round its middle [m]. */
+interface Round {
+  readonly flatM: number;
+  readonly holeM: number;
+}
+
+const roundOf = ({ id, size }: Penetration, { job, index }: CheckContext): Round => {
+  const holeM = holeDiameterM(id, job, index);
+  return { flatM: flangeRadiusM(size, holeM, sealOf(id, index)?.end.style), holeM: holeM ?? 0 };
+};
+
 /** Centre to centre on the face they share, the shorter way round a wall; undefined on different faces. */
-function distanceM(a: Penetration, b: Penetration, { job }: CheckContext): number | undefined {
-  const tank = tankOf(job, a);
-  if (a.tankId !== b.tankId || a.face !== b.face || (a.port !== null && b.port !== null) || !tank) return undefined;
+function distanceM(a: Penetration, b: Penetration, tank: Tank): number | undefined {
+  if (a.face !== b.face || (a.port !== null && b.port !== null)) return undefined;
   const shape = faceOf(tank, a.face);
   if (!shape) return undefined;
   const along = Math.abs(a.aroundM - b.aroundM);
@@ -60,16 +72,12 @@ function distanceM(a: Penetration, b: Penetration, { job }: CheckContext): numbe
 }
 
 /** Half of both flanges and an inch; and between the edges of the holes at least the larger hole. */
-function leastApartM(a: Penetration, b: Penetration, { job, index }: CheckContext): number {
-  const flanges = flatRadiusM(a, job, index) + flatRadiusM(b, job, index) + BETWEEN_M;
-  const holes = [a, b].map(({ id }) => holeDiameterM(id, job, index) ?? 0);
-  return Math.max(flanges, (holes[0] ?? 0) / 2 + (holes[1] ?? 0) / 2 + Math.max(...holes));
-}
+const leastApartM = (a: Round, b: Round): number =>
+  Math.max(a.flatM + b.flatM + BETWEEN_M, a.holeM / 2 + b.holeM / 2 + Math.max(a.holeM, b.holeM));
 
 /** Along the face, away from the other. */
-function asideFix(hole: Penetration, from: Penetration, leastM: number, { job }: CheckContext): Fix[] {
-  const tank = tankOf(job, hole);
-  const shape = tank && faceOf(tank, hole.face);
+function asideFix(hole: Penetration, from: Penetration, leastM: number, tank: Tank): Fix[] {
+  const shape = faceOf(tank, hole.face);
   if (!shape || hole.port !== null) return [];
   const away = hole.aroundM >= from.aroundM ? 1 : -1;
   const to = [away, -away].map((side) => from.aroundM + side * leastM).find((at) => at > 0 && at < shape.acrossM);

@@ -35,7 +35,7 @@ export default defineCheck({
         messageId: judged.mating.verdict === 'will-not-go' ? 'stops' : 'leaks',
         at: atJoint(judged),
         data: { why: judged.mating.why },
-        fixes: adapters(judged, context),
+        fixes: () => adapters(judged, context),
       })),
 });
 

@@ -22,6 +22,7 @@ export default defineCheck({
       },
     },
   },
+  sees: 'run',
   check: (context) =>
     runsOnce(context).flatMap(({ strands }) =>
       strands.flatMap(({ items }) =>

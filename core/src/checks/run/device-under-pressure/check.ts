@@ -21,9 +21,10 @@ export default defineCheck({
       },
     },
   },
+  sees: 'run',
   check: (context) =>
     context.runs.flatMap((run) =>
-      lineFlows(run, context)
+      lineFlows(context, run)
         .filter(({ endKnownBy }) => endKnownBy !== 'assumed')
         .flatMap(({ items, states }) =>
           items.flatMap(({ part, placed }) => {
@@ -39,12 +40,13 @@ export default defineCheck({
                   has: formatPressure(fullKpa, context.job.measures),
                   raise: { lengthM: (part.leastKpa - fullKpa) / GRAVITY_M_S2 },
                 },
-                fixes: alikeFixes(
-                  placed,
-                  part,
-                  context.catalogue,
-                  (other) => other.leastKpa === undefined && other.features.join() === part.features.join(),
-                ),
+                fixes: () =>
+                  alikeFixes(
+                    placed,
+                    part,
+                    context.catalogue,
+                    (other) => other.leastKpa === undefined && other.features.join() === part.features.join(),
+                  ),
               },
             ];
           }),

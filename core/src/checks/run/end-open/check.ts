@@ -12,6 +12,7 @@ export default defineCheck({
     sources: [{ document: 'every end is closed, discharges or meets a terminal', provenance: 'common-practice' }],
     messages: { open: { title: 'End open', text: 'Nothing is on the {end} yet, so its parts are not listed.' } },
   },
+  sees: 'run',
   check: (context) =>
     context.runs
       .filter((run) => partsBeyondSeal(run) > 0)
@@ -24,7 +25,7 @@ export default defineCheck({
               messageId: 'open' as const,
               at: atPenetration(run.penetration),
               data: { end: standing ? describeEnd(standing) : 'end' },
-              fixes: closings(end.ref, context),
+              fixes: (whole) => closings(end.ref, whole),
             },
           ];
         }),

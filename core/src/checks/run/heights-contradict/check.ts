@@ -21,6 +21,7 @@ export default defineCheck({
       },
     },
   },
+  sees: 'run',
   check: (context) =>
     context.runs.flatMap(({ penetration, strands }) => {
       const tank = tankOf(context.job, penetration);

@@ -24,6 +24,7 @@ export default defineCheck({
       },
     },
   },
+  sees: 'run',
   check: (context) => runsOnce(context).flatMap((run) => [...serviced(run, context), ...comesApart(run, context)]),
 });
 

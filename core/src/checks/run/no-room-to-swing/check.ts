@@ -21,6 +21,7 @@ export default defineCheck({
       },
     },
   },
+  sees: 'run',
   check: (context) =>
     runsOnce(context).flatMap((run) => {
       const course = coursesOf(context).get(run.penetration.id);

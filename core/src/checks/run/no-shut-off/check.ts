@@ -27,6 +27,7 @@ export default defineCheck({
       },
     },
   },
+  sees: 'run',
   check: (context) =>
     runsOnce(context).flatMap((run) => {
       const { penetration } = run;

@@ -20,6 +20,7 @@ export default defineCheck({
       },
     },
   },
+  sees: 'run',
   check: (context) =>
     runsOnce(context).flatMap((run) => {
       const place = mainsOf(run, context);
@@ -33,12 +34,13 @@ export default defineCheck({
               messageId: 'none' as const,
               at: atPart(item.placed.id, run.penetration),
               data: { place, part: item.part.name.toLowerCase() },
-              fixes: alikeFixes(
-                item.placed,
-                item.part,
-                context.catalogue,
-                ({ features }) => features.includes('spout') && features.includes('vacuum-breaker'),
-              ),
+              fixes: () =>
+                alikeFixes(
+                  item.placed,
+                  item.part,
+                  context.catalogue,
+                  ({ features }) => features.includes('spout') && features.includes('vacuum-breaker'),
+                ),
             }));
     }),
 });

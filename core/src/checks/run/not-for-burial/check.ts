@@ -15,6 +15,7 @@ export default defineCheck({
       buried: { title: 'Not for the ground', text: '{part} lies {depth} below the ground: {why}' },
     },
   },
+  sees: 'run',
   check: (context) =>
     runsOnce(context).flatMap((run) => {
       // One finding a run and material, at its deepest part.

@@ -29,6 +29,7 @@ export default defineCheck({
       },
     },
   },
+  sees: 'run',
   check: (context) => runsOnce(context).flatMap((run) => worst(run, context)),
 });
 

@@ -19,6 +19,7 @@ export default defineCheck({
       },
     },
   },
+  sees: 'run',
   check: (context) =>
     runsOnce(context).flatMap(({ penetration, strands }) =>
       strands.flatMap((strand) =>
@@ -28,7 +29,7 @@ export default defineCheck({
             messageId: 'threads' as const,
             at: atJoint(found.at),
             data: { from: penetration.label, to: farName(strand.end, context.job) },
-            fixes: unionFixes(found, context),
+            fixes: (whole) => unionFixes(found, whole),
           })),
       ),
     ),

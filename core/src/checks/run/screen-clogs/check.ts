@@ -21,6 +21,7 @@ export default defineCheck({
       },
     },
   },
+  sees: 'run',
   check: (context) =>
     runsOnce(context)
       .filter(({ penetration }) => penetration.roles.includes('inlet'))

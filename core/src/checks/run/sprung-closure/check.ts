@@ -19,6 +19,7 @@ export default defineCheck({
       },
     },
   },
+  sees: 'run',
   check: (context) =>
     runsOnce(context).flatMap(({ strands }) =>
       strands.flatMap((strand) =>
@@ -28,7 +29,7 @@ export default defineCheck({
             messageId: 'sprung' as const,
             at: atJoint(found.at),
             data: { by: { lengthM: found.byMm / 1000 } },
-            fixes: unionFixes(found, context),
+            fixes: (whole) => unionFixes(found, whole),
           })),
       ),
     ),

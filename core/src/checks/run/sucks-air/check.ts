@@ -28,9 +28,10 @@ export default defineCheck({
       },
     },
   },
+  sees: 'run',
   check: (context) =>
     context.runs.flatMap((run) =>
-      lineFlows(run, context).flatMap((line): readonly Report<'sucks' | 'hump'>[] => {
+      lineFlows(context, run).flatMap((line): readonly Report<'sucks' | 'hump'>[] => {
         if (line.endKnownBy === 'assumed' || line.pumped) return [];
         const over = overWater(line, run, context);
         if (over)

@@ -18,6 +18,7 @@ export default defineCheck({
       },
     },
   },
+  sees: 'run',
   check: (context) =>
     runsOnce(context).flatMap((run) =>
       (coursesOf(context).get(run.penetration.id)?.strands ?? []).flat().flatMap(({ placed, part, from, to }) => {

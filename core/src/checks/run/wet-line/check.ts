@@ -21,6 +21,7 @@ export default defineCheck({
       },
     },
   },
+  sees: 'run',
   check: (context) =>
     runsOnce(context).flatMap((run) =>
       run.strands.flatMap((strand): readonly Report<'hump' | 'dip'>[] => {

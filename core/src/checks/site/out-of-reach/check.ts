@@ -17,9 +17,10 @@ export default defineCheck({
       },
     },
   },
+  sees: 'run',
   check: (context) =>
     context.runs.flatMap((run) =>
-      lineFlows(run, context).flatMap(({ strand, states, pumped, endKnownBy }) => {
+      lineFlows(context, run).flatMap(({ strand, states, pumped, endKnownBy }) => {
         const end = run.strands[strand]?.end;
         const place = placeAt(context.job, end);
         const tank = context.job.tanks.find(({ id }) => id === run.penetration.tankId);

@@ -27,9 +27,10 @@ export default defineCheck({
       },
     },
   },
+  sees: 'run',
   check: (context) =>
     context.runs.flatMap((run) =>
-      lineFlows(run, context).flatMap(({ strand, states, endKnownBy }): readonly Report<'pressure' | 'flow'>[] => {
+      lineFlows(context, run).flatMap(({ strand, states, endKnownBy }): readonly Report<'pressure' | 'flow'>[] => {
         const end = run.strands[strand]?.end;
         const place = placeAt(context.job, end);
         const half = states.find(({ water }) => water === 'half');

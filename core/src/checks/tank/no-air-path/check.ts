@@ -31,7 +31,7 @@ export default defineCheck({
         messageId: 'none' as const,
         at: atTank(tank),
         data: { tank: tank.label },
-        fixes: ventFix(tank, job),
+        fixes: () => ventFix(tank, job),
       })),
 });
 

@@ -35,7 +35,7 @@ export default defineCheck({
           messageId: 'none' as const,
           at: atTank(first),
           data: { tanks: tanks.map(({ label }) => label).join(' with ') },
-          fixes: overflowFix(context.job, first),
+          fixes: () => overflowFix(context.job, first),
         };
       }),
 });

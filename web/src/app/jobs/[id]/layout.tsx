@@ -22,7 +22,7 @@ export default async function JobLayout({ params, children }: Props & { readonly
   const [stored, own, catalogue] = await Promise.all([findJob(id), readEntered(id), theCatalogue(id)]);
   if (!stored) notFound();
   // The ways that the notes of this job name are found here, so that the page need not look for them before it is usable.
-  const ways = answersTo(() => plan(stored.document, catalogue), catalogue);
+  const ways = answersTo(() => plan(stored.document, catalogue).findings.flatMap(({ fixes }) => fixes), catalogue);
   return (
     <CatalogueProvider {...own}>
       <Desk key={id} jobId={id} document={stored.document} revision={stored.revision} ways={ways}>
