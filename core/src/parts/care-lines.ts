@@ -1,7 +1,6 @@
 import { isInGround } from '../assembly/trench';
 import { coursesOf } from '../assembly/course';
 import type { CheckContext } from '../job/context';
-import type { Run, StrandItem } from '../job/run';
 import { isMetal } from '../connections/material';
 import { isDownpipe } from '../fittings/capability';
 import { type Part, isByLength, outsideMmOf } from '../fittings/part';
@@ -9,7 +8,8 @@ import { MM_PER_INCH, METRES_PER_INCH, formatLength } from '../quantity/length';
 import { DRAWS } from '../walls/roles';
 import { packed } from './packed';
 import type { PartsLine } from './parts-list';
-import { type Use, useOfPart, useOfTerminal } from './trace';
+import { type PutIn, putIn } from './put-in';
+import { type Use, useOfTerminal } from './trace';
 
 /** A tube of foam is sold 2 m or 6 ft long; the shorter is reckoned with (common practice). */
 const FOAM_M = 72 * METRES_PER_INCH;
@@ -22,50 +22,39 @@ const LABEL_USD = 1.2;
 const MEDIA_BAG_M3 = 0.02;
 const MEDIA_USD = 8.5;
 
-/** A length of pipe or hose that lies in the open, with its run. */
-interface InTheOpen {
-  readonly item: StrandItem;
-  readonly run: Run;
-  readonly lengthM: number;
-}
-
-/** New lengths in the open, each once: not in the ground, and of a length that is known. */
-function inTheOpen(context: CheckContext): readonly InTheOpen[] {
-  const seen = new Set<string>();
+/** New lengths of pipe and hose in the open: not in the ground, and of a length that is known. */
+function inTheOpen(context: CheckContext): readonly PutIn[] {
   const buried = new Set(
     [...coursesOf(context).values()]
       .flatMap(({ strands }) => strands.flat())
       .filter(isInGround)
       .map(({ placed }) => placed.id),
   );
-  return context.runs.flatMap((run) =>
-    run.strands
-      .flatMap(({ items }) => items)
-      .filter(({ placed, part }) => {
-        const counts = isByLength(part) && !placed.existing && !seen.has(placed.id) && !buried.has(placed.id);
-        if (counts) seen.add(placed.id);
-        return counts && placed.lengthM !== null;
-      })
-      .map((item) => ({ item, run, lengthM: item.placed.lengthM ?? 0 })),
+  return putIn(context).filter(
+    ({ placed, part }) => isByLength(part) && placed.lengthM !== null && !buried.has(placed.id),
   );
 }
+
+const lengthOf = ({ placed }: PutIn): number => placed.lengthM ?? 0;
 
 export const foamCode = (part: Part): string => `FO-${Math.round(outsideMmOf(part))}`;
 
 /** What is insulated: lengths that hold water in the open, where the job says that frost is kept out so. */
-export const insulated = (context: CheckContext): readonly InTheOpen[] =>
+export const insulated = (context: CheckContext): readonly { readonly item: PutIn; readonly lengthM: number }[] =>
   context.job.frostPlan === 'insulated'
-    ? inTheOpen(context).filter(
-        ({ item, run }) =>
-          !isDownpipe(item.part) && run.penetration.roles.some((role) => DRAWS.includes(role) || role === 'link'),
-      )
+    ? inTheOpen(context)
+        .filter(
+          ({ part, penetration }) =>
+            !isDownpipe(part) && penetration.roles.some((role) => DRAWS.includes(role) || role === 'link'),
+        )
+        .map((item) => ({ item, lengthM: lengthOf(item) }))
     : [];
 
 function insulationLines(context: CheckContext): PartsLine[] {
   const own = insulated(context);
   return [...new Set(own.map(({ item }) => foamCode(item.part)))].map((code) => {
     const same = own.filter(({ item }) => foamCode(item.part) === code);
-    const outsideMm = outsideMmOf((same[0] as InTheOpen).item.part);
+    const outsideMm = outsideMmOf((same[0] as (typeof same)[number]).item.part);
     return packed({
       code,
       title: 'Pipe insulation, outdoor',
@@ -74,18 +63,18 @@ function insulationLines(context: CheckContext): PartsLine[] {
       unit: 'm',
       holds: FOAM_M,
       packUsd: FOAM_USD,
-      uses: same.map(({ item, run }) => useOfPart(item.placed.id, run.penetration)),
+      uses: same.map(({ item }) => item.use),
       note: 'slows frost, does not stop it: drain the line too',
     });
   });
 }
 
 /** Plastic lengths in the open that are painted, with the surface of each [m2]. */
-export const painted = (context: CheckContext): readonly (InTheOpen & { readonly m2: number })[] =>
+export const painted = (context: CheckContext): readonly { readonly item: PutIn; readonly m2: number }[] =>
   context.job.sunPlan === 'painted'
     ? inTheOpen(context)
-        .filter(({ item }) => !isMetal(item.part.material))
-        .map((one) => ({ ...one, m2: Math.PI * (outsideMmOf(one.item.part) / 1000) * one.lengthM }))
+        .filter(({ part }) => !isMetal(part.material))
+        .map((item) => ({ item, m2: Math.PI * (outsideMmOf(item.part) / 1000) * lengthOf(item) }))
     : [];
 
 /** Paint for a surface [ml]. */
@@ -103,7 +92,7 @@ function paintLines(context: CheckContext): PartsLine[] {
       unit: 'ml',
       holds: PAINT_TIN_ML,
       packUsd: PAINT_USD,
-      uses: own.map(({ item, run }) => useOfPart(item.placed.id, run.penetration)),
+      uses: own.map(({ item }) => item.use),
       note: 'two coats on what is rubbed dull',
     }),
   ];
@@ -135,18 +124,10 @@ function labelLines(context: CheckContext): PartsLine[] {
 }
 
 /** What is filled with sand and gravel by the one who builds it, with how much [m3]. */
-export function filled({ runs }: CheckContext): readonly { readonly use: Use; readonly m3: number }[] {
-  const seen = new Set<string>();
-  return runs.flatMap(({ penetration, strands }) =>
-    strands
-      .flatMap(({ items }) => items)
-      .flatMap(({ placed, part }) => {
-        if (part.mediaM3 === undefined || placed.existing || seen.has(placed.id)) return [];
-        seen.add(placed.id);
-        return [{ use: useOfPart(placed.id, penetration), m3: part.mediaM3 }];
-      }),
-  );
-}
+export const filled = (context: CheckContext): readonly { readonly use: Use; readonly m3: number }[] =>
+  putIn(context)
+    .filter(({ part }) => part.mediaM3 !== undefined)
+    .map(({ part, use }) => ({ use, m3: part.mediaM3 ?? 0 }));
 
 function mediaLines(context: CheckContext): PartsLine[] {
   const own = filled(context);

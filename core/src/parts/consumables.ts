@@ -9,9 +9,20 @@ import type { PartsLine } from './parts-list';
 import { type Use, traced } from './trace';
 
 /** A need of one joint and where that joint is. */
-export interface PlacedNeed extends Use {
-  readonly need: Need;
+export interface PlacedNeed<One extends Need = Need> {
+  readonly need: One;
+  readonly use: Use;
 }
+
+type NeedOf<Kind extends Need['kind']> = Extract<Need, { readonly kind: Kind }>;
+
+/** Those of one kind. */
+const ofKind = <Kind extends Need['kind']>(
+  needs: readonly PlacedNeed[],
+  kind: Kind,
+): readonly PlacedNeed<NeedOf<Kind>>[] =>
+  needs.filter((one): one is PlacedNeed<NeedOf<Kind>> => one.need.kind === kind);
+const usesOf = (own: readonly PlacedNeed[]): readonly Use[] => own.map(({ use }) => use);
 
 /** Codes of what is bought by width and by number. */
 export const tapeCode = (widthIn: number): string => `TA-${`${Math.round(widthIn * 100)}`.padStart(3, '0')}`;
@@ -66,13 +77,11 @@ export const consumableLines = (needs: readonly PlacedNeed[]): readonly PartsLin
 ];
 
 function tapeLines(needs: readonly PlacedNeed[]): PartsLine[] {
-  const tape = needs.flatMap(({ need, ...use }) =>
-    need.kind === 'tape' ? [{ ...use, need, width: tapeWidthIn(need.size) }] : [],
-  );
-  return [...new Set(tape.map(({ width }) => width))]
+  const tape = ofKind(needs, 'tape');
+  return [...new Set(tape.map(({ need }) => tapeWidthIn(need.size)))]
     .sort((a, b) => a - b)
     .map((width) => {
-      const own = tape.filter((one) => one.width === width);
+      const own = tape.filter(({ need }) => tapeWidthIn(need.size) === width);
       const metres = Math.round(own.reduce((sum, { need }) => sum + need.lengthM, 0) * 100) / 100;
       const turns = own.reduce((sum, { need }) => sum + need.turns, 0);
       return packed({
@@ -83,27 +92,25 @@ function tapeLines(needs: readonly PlacedNeed[]): PartsLine[] {
         unit: 'm',
         holds: ROLL_M,
         packUsd: PRICES.roll,
-        uses: own,
+        uses: usesOf(own),
         note: `${turns} turns on ${own.length} joint${own.length === 1 ? '' : 's'}`,
       });
     });
 }
 
 function pasteLines(needs: readonly PlacedNeed[]): PartsLine[] {
-  const own = needs.flatMap(({ need, ...use }) =>
-    need.kind === 'tape' && pasteMl(need.size) > 0 ? [{ ...use, ml: pasteMl(need.size) }] : [],
-  );
+  const own = ofKind(needs, 'tape').filter(({ need }) => pasteMl(need.size) > 0);
   if (own.length === 0) return [];
   return [
     packed({
       code: 'JP-60',
       title: 'Thread paste',
       detail: 'for plastic threads, tube of 60 ml',
-      need: Math.ceil(own.reduce((sum, { ml }) => sum + ml, 0)),
+      need: Math.ceil(own.reduce((sum, { need }) => sum + pasteMl(need.size), 0)),
       unit: 'ml',
       holds: PASTE_TUBE_ML,
       packUsd: PRICES.paste,
-      uses: own,
+      uses: usesOf(own),
       note: `over the tape of ${own.length} large thread${own.length === 1 ? '' : 's'}`,
     }),
   ];
@@ -111,13 +118,13 @@ function pasteLines(needs: readonly PlacedNeed[]): PartsLine[] {
 
 /** A tin of each cement there is, and one of primer for those that want it. */
 function cementLines(needs: readonly PlacedNeed[]): PartsLine[] {
-  const all = needs.flatMap(({ need, ...use }) => (need.kind === 'cement' ? [{ ...use, need }] : []));
+  const all = ofKind(needs, 'cement');
   const line = (
     code: string,
     title: string,
     needed: number,
     tinUsd: number,
-    joints: readonly (typeof all)[number][],
+    joints: readonly PlacedNeed[],
   ): PartsLine =>
     packed({
       code,
@@ -127,7 +134,7 @@ function cementLines(needs: readonly PlacedNeed[]): PartsLine[] {
       unit: 'ml',
       holds: TIN_ML,
       packUsd: tinUsd,
-      uses: joints,
+      uses: usesOf(joints),
       note: `${joints.length} socket${joints.length === 1 ? '' : 's'}; no flame, fresh air`,
     });
   const primed = all.filter(({ need }) => need.primerMl > 0);
@@ -143,7 +150,7 @@ function cementLines(needs: readonly PlacedNeed[]): PartsLine[] {
 }
 
 function washerLines(needs: readonly PlacedNeed[]): PartsLine[] {
-  const washers = needs.flatMap(({ need, ...use }) => (need.kind === 'washer' ? [{ ...use, need }] : []));
+  const washers = ofKind(needs, 'washer');
   const names = [...new Set(washers.map(({ need }) => `${need.name}|${need.suppliedWithPart}`))];
   return names.map((key) => {
     const own = washers.filter(({ need }) => `${need.name}|${need.suppliedWithPart}` === key);
@@ -158,14 +165,14 @@ function washerLines(needs: readonly PlacedNeed[]): PartsLine[] {
       unit: 'piece',
       buy: supplied ? 0 : own.length,
       priceUsd: supplied ? null : cents(own.length * WASHER_USD),
-      ...traced(own),
+      ...traced(usesOf(own)),
       ...(supplied ? { note: 'comes with the fitting; check that it is there' } : {}),
     };
   });
 }
 
 function clampLines(needs: readonly PlacedNeed[]): PartsLine[] {
-  const clamps = needs.flatMap(({ need, ...use }) => (need.kind === 'clamp' ? [{ ...use, need }] : []));
+  const clamps = ofKind(needs, 'clamp');
   return [...new Set(clamps.map(({ need }) => need.name))].map((name) => {
     const own = clamps.filter(({ need }) => need.name === name);
     const count = own.reduce((sum, { need }) => sum + need.count, 0);
@@ -175,13 +182,13 @@ function clampLines(needs: readonly PlacedNeed[]): PartsLine[] {
       detail: name,
       need: count,
       packUsd: PRICES.clamp,
-      uses: own,
+      uses: usesOf(own),
     });
   });
 }
 
 function insertLines(needs: readonly PlacedNeed[]): PartsLine[] {
-  const inserts = needs.flatMap(({ need, ...use }) => (need.kind === 'insert' ? [{ ...use, need }] : []));
+  const inserts = ofKind(needs, 'insert');
   return [...new Set(inserts.map(({ need }) => need.name))].map((name) => {
     const own = inserts.filter(({ need }) => need.name === name);
     return packed({
@@ -190,13 +197,13 @@ function insertLines(needs: readonly PlacedNeed[]): PartsLine[] {
       detail: name,
       need: own.length,
       packUsd: PRICES.insert,
-      uses: own,
+      uses: usesOf(own),
     });
   });
 }
 
 function lubricantLines(needs: readonly PlacedNeed[]): PartsLine[] {
-  const own = needs.filter(({ need }) => need.kind === 'lubricant');
+  const own = ofKind(needs, 'lubricant');
   if (own.length === 0) return [];
   return [
     {
@@ -207,7 +214,7 @@ function lubricantLines(needs: readonly PlacedNeed[]): PartsLine[] {
       unit: 'ml',
       buy: 0,
       priceUsd: null,
-      ...traced(own),
+      ...traced(usesOf(own)),
       note: 'from the kitchen',
     },
   ];

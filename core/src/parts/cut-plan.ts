@@ -111,20 +111,42 @@ export const bought = (bars: readonly Bar[]): number => bars.filter(({ onHand })
  */
 export function leastBars({ pieces, stockM, offCutsM, kerfM }: CutOrder): number {
   const bar = roomM(Math.max(...stockM), kerfM);
-  const lengths = pieces.map(({ lengthM }) => lengthM + kerfM).filter((length) => length <= bar + SAME_M);
-  const count = (total: number): number => Math.max(0, Math.ceil(total / bar - SAME_M));
-  const sum = (some: readonly number[]): number => some.reduce((total, length) => total + length, 0);
-  const bounds = [0, ...new Set(lengths.filter((length) => length <= bar / 2))].map((small) => {
+  const lengths = pieces
+    .map(({ lengthM }) => lengthM + kerfM)
+    .filter((length) => length <= bar + SAME_M)
+    .sort((a, b) => b - a);
+  // So much are the longest together: of none, of one, of two ...
+  const together = [0];
+  for (const length of lengths) together.push((together.at(-1) ?? 0) + length);
+  const total = together.at(-1) ?? 0;
+  const count = (metres: number): number => Math.max(0, Math.ceil(metres / bar - SAME_M));
+  const between = (from: number, to: number): number => (together[to] ?? 0) - (together[from] ?? 0);
+  const overHalf = firstNot(lengths, (length) => length > bar / 2 + SAME_M);
+  const bounds = [0, ...new Set(lengths.slice(firstNot(lengths, (length) => length > bar / 2)))].map((small) => {
     // Those that leave no room for a piece as small as this, those over half a bar, and the rest down to it.
-    const alone = lengths.filter((length) => length > bar - small + SAME_M);
-    const over = lengths.filter((length) => length > bar / 2 + SAME_M && length <= bar - small + SAME_M);
-    const rest = lengths.filter((length) => length >= small - SAME_M && length <= bar / 2 + SAME_M);
-    const roomBeside = over.length * bar - sum(over);
-    return alone.length + over.length + Math.max(0, count(sum(rest) - roomBeside));
+    const alone = Math.min(
+      overHalf,
+      firstNot(lengths, (length) => length > bar - small + SAME_M),
+    );
+    const rest = firstNot(lengths, (length) => length >= small - SAME_M);
+    const roomBeside = (overHalf - alone) * bar - between(alone, overHalf);
+    return overHalf + Math.max(0, count(between(overHalf, rest) - roomBeside));
   });
   const onHand = offCutsM.map((lengthM) => roomM(lengthM, kerfM));
   const spared = onHand.reduce((bars, length) => bars + Math.ceil(length / bar - SAME_M), 0);
-  return Math.max(count(sum(lengths) - sum(onHand)), Math.max(...bounds) - spared, 0);
+  const onHandM = onHand.reduce((sum, length) => sum + length, 0);
+  return Math.max(count(total - onHandM), Math.max(...bounds) - spared, 0);
+}
+
+/** The place of the first of a row that is not so, where all that are so come before all that are not. */
+function firstNot(row: readonly number[], isSo: (value: number) => boolean): number {
+  let [low, high] = [0, row.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (isSo(row[middle] ?? 0)) low = middle + 1;
+    else high = middle;
+  }
+  return low;
 }
 
 /**

@@ -2,27 +2,22 @@ import { goesRound } from '../fittings/capability';
 import { isByLength } from '../fittings/part';
 import type { CheckContext } from '../job/context';
 import type { PlacedPart } from '../job/job';
-import type { Run, StrandItem } from '../job/run';
+import type { Run } from '../job/run';
 import { formatStockLength } from '../quantity/length';
 import { cents } from './cents';
 import { type CutOrder, type Piece, bought, cutPlan, leastBars } from './cut-plan';
 import { knownCut } from './known-cuts';
 import type { CutBars, PartsLine } from './parts-list';
-import { type Use, traced, useOfPart } from './trace';
+import { type PutIn, putIn } from './put-in';
+import { type Use, traced } from './trace';
 
 /** What is left long and trimmed later is cut longer by this [m] (common practice). */
 export const TRIM_ALLOWANCE_M = 0.1;
 
 /** How every length of the job is cut from what is on hand and from stock, by what is cut. */
-export function cutBars(
-  { runs, catalogue }: CheckContext,
-  placedIn: ReadonlyMap<string, readonly StrandItem[]>,
-): readonly CutBars[] {
-  const items = runs.flatMap(({ penetration }) =>
-    (placedIn.get(penetration.id) ?? [])
-      .filter(({ part }) => isByLength(part))
-      .map((item) => ({ ...item, use: useOfPart(item.placed.id, penetration) })),
-  );
+export function cutBars(context: CheckContext): readonly CutBars[] {
+  const { runs, catalogue } = context;
+  const items = putIn(context).filter(({ part }) => isByLength(part));
   return [...new Set(items.map(({ part }) => part.code))].flatMap((code) => {
     const own = items.filter(({ part }) => part.code === code);
     const part = own[0]?.part;
@@ -73,10 +68,7 @@ const pieceOf = ({ use, placed: { lengthKind, trimAt } }: WholeLength, lengthM: 
 });
 
 /** Pieces as they are cut: a pipe that goes on through a saddle is one piece with what is beyond it. */
-function wholeLengths(
-  own: readonly (StrandItem & { readonly use: Use })[],
-  runs: readonly Run[],
-): readonly WholeLength[] {
+function wholeLengths(own: readonly PutIn[], runs: readonly Run[]): readonly WholeLength[] {
   const before = new Map<string, string>();
   for (const { strands } of runs)
     for (const { items } of strands)

@@ -11,7 +11,7 @@ import { type PlacedNeed, consumableLines } from './consumables';
 import { drillLines, toolLines } from './tools';
 
 const INCH = 0.0254;
-const at = (place: string) => ({ place, of: 'joint', id: `j-${place}`, penetrationId: undefined }) as const;
+const at = (place: string) => ({ use: { place, of: 'joint', id: `j-${place}`, penetrationId: undefined } }) as const;
 const line = (needs: readonly PlacedNeed[], code: string) => consumableLines(needs).find((one) => one.code === code);
 
 describe('consumables', () => {

@@ -5,10 +5,13 @@ import { tapeWidthIn } from '../connections/make-up/tape';
 import type { Need } from '../connections/mating';
 import { isDownpipe } from '../fittings/capability';
 import { isByLength } from '../fittings/part';
-import type { CheckContext } from '../job/context';
+import type { CheckContext, JudgedJoint } from '../job/context';
 import { roofsInto } from '../job/heights';
+import type { Penetration } from '../job/job';
 import { placeAt } from '../job/lookup';
 import { isToDrill, sealOf } from '../job/resolve';
+import type { StrandItem } from '../job/run';
+import { remember, rememberBoth } from '../quantity/remember';
 import { sizeCode } from '../quantity/size';
 import { ANCHORS } from '../site/substrates';
 import { filled, foamCode, insulated, labelled, paintMl, painted } from './care-lines';
@@ -31,6 +34,11 @@ interface Required {
   readonly cut?: true;
   readonly use: Use;
 }
+
+/** What a thing is listed by; known once for each that is asked for. */
+const keyOfRequired = remember(({ code, detail, unit, cut, use }: Required): string =>
+  keyOf(code, detail, unit, cut ? use.id : undefined),
+);
 
 /** What a list lacks for a job to be built from it. */
 export interface Missing {
@@ -67,21 +75,34 @@ function ofNeed(need: Need): Omit<Required, 'use'> | readonly Omit<Required, 'us
   }
 }
 
+/** A part of a run with what it asks for by itself. */
+const placedAt = rememberBoth((hole: Penetration, { part, placed }: StrandItem) => {
+  const use = useOfPart(placed.id, hole);
+  const required: Required = isByLength(part)
+    ? { code: part.code, amount: placed.lengthM ?? 0, unit: 'm', cut: true, use }
+    : { code: part.code, amount: 1, unit: 'piece', use };
+  return { part, placed, hole, use, required };
+});
+
+/** What a joint is made with. */
+const ofJoint = remember(({ mating, joint, penetration }: JudgedJoint): readonly Required[] => {
+  const use: Use = { place: penetration?.label ?? '', of: 'joint', id: joint.id, penetrationId: penetration?.id };
+  return mating.needs.flatMap(ofNeed).map((need): Required => ({ ...need, use }));
+});
+
 /** Everything a job needs, taken from its parts, joints and holes one by one, without the list. */
 function requirements(context: CheckContext): readonly Required[] {
   const { job, index, runs, joints } = context;
   const seen = new Set<string>();
-  const placed = runs.flatMap(({ penetration, strands }) =>
-    strands
-      .flatMap(({ items }) => items)
-      .filter((item) => !item.placed.existing && !seen.has(item.placed.id) && seen.add(item.placed.id))
-      .map((item) => ({ ...item, hole: penetration, use: useOfPart(item.placed.id, penetration) })),
-  );
-  const parts = placed.map(({ part, placed: { lengthM }, use }): Required => ({
-    code: part.code,
-    ...(isByLength(part) ? { amount: lengthM ?? 0, unit: 'm', cut: true } : { amount: 1, unit: 'piece' }),
-    use,
-  }));
+  const placed: ReturnType<typeof placedAt>[] = [];
+  for (const { penetration, strands } of runs)
+    for (const { items } of strands)
+      for (const item of items)
+        if (!item.placed.existing && !seen.has(item.placed.id)) {
+          seen.add(item.placed.id);
+          placed.push(placedAt(penetration, item));
+        }
+  const parts = placed.map(({ required }) => required);
   const saws = job.penetrations
     .filter((hole) => isToDrill(hole, index))
     .flatMap((hole): readonly Required[] => {
@@ -93,12 +114,7 @@ function requirements(context: CheckContext): readonly Required[] {
   const stands = (id: string): boolean => index.placed(id)?.placed.existing === true;
   const seals = joints
     .filter(({ a, b }) => ![a.ref, b.ref].every((ref) => ref.of !== 'part' || stands(ref.id)))
-    .flatMap(({ mating, joint, penetration }) =>
-      mating.needs.flatMap(ofNeed).map((need): Required => ({
-        ...need,
-        use: { place: penetration?.label ?? '', of: 'joint', id: joint.id, penetrationId: penetration?.id },
-      })),
-    );
+    .flatMap(ofJoint);
   const beads = job.silicone
     ? job.penetrations
         .filter(({ id }) => sealOf(id, index)?.end.style === 'bulkhead')
@@ -185,17 +201,17 @@ const standRequirements = ({ job }: CheckContext): readonly Required[] => [
 
 /** What keeps frost, sun and thirst away, and fills filters. */
 const careRequirements = (context: CheckContext): readonly Required[] => [
-  ...insulated(context).map(({ item, run, lengthM }): Required => ({
+  ...insulated(context).map(({ item, lengthM }): Required => ({
     code: foamCode(item.part),
     amount: lengthM,
     unit: 'm',
-    use: useOfPart(item.placed.id, run.penetration),
+    use: item.use,
   })),
-  ...painted(context).map(({ item, run, m2 }): Required => ({
+  ...painted(context).map(({ item, m2 }): Required => ({
     code: 'PA-500',
     amount: paintMl(m2),
     unit: 'ml',
-    use: useOfPart(item.placed.id, run.penetration),
+    use: item.use,
   })),
   ...labelled(context).map((use): Required => ({ code: 'LB', amount: 1, unit: 'piece', use })),
   ...filled(context).map(({ use, m3 }): Required => ({ code: 'FM-20', amount: m3, unit: 'm3', use })),
@@ -220,9 +236,13 @@ const keyOf = (code: string, detail: string | undefined, unit: Unit, pieceId: st
  */
 export function missingFrom(lines: readonly PartsLine[], context: CheckContext): readonly Missing[] {
   const all = requirements(context);
-  const shared = new Set(all.filter(({ detail }) => detail !== undefined).map(({ code }) => code));
+  const shared = new Set<string>();
   // What is cut to length is listed piece by piece, so that one of unknown length is not lost among known ones.
-  const cut = new Set(all.filter(({ cut: isCut }) => isCut).map(({ code }) => code));
+  const cut = new Set<string>();
+  for (const one of all) {
+    if (one.detail !== undefined) shared.add(one.code);
+    if (one.cut) cut.add(one.code);
+  }
   const listed = new Map<string, number>();
   for (const { code, detail, unit, need, uses } of lines) {
     const pieceId = unit === 'm' && cut.has(code) ? uses[0]?.id : undefined;
@@ -231,27 +251,26 @@ export function missingFrom(lines: readonly PartsLine[], context: CheckContext):
   }
   const groups = new Map<string, Required[]>();
   for (const one of all) {
-    const key = keyOf(one.code, one.detail, one.unit, one.cut ? one.use.id : undefined);
+    const key = keyOfRequired(one);
     const own = groups.get(key);
     if (own) own.push(one);
     else groups.set(key, [one]);
   }
-  return [...groups.entries()].flatMap(([key, own]): readonly Missing[] => {
+  const missing: Missing[] = [];
+  for (const [key, own] of groups) {
     const [first] = own;
-    if (!first) return [];
-    const amount = own.reduce((sum, one) => sum + one.amount, 0);
+    if (!first) continue;
     const has = listed.get(key);
-    const lacks = amount - (has ?? 0);
+    const lacks = own.reduce((sum, one) => sum + one.amount, 0) - (has ?? 0);
     // A saw is listed once however many holes it cuts: it only has to be there.
-    if (has !== undefined && lacks <= ROUNDING[first.unit]) return [];
-    return [
-      {
-        code: first.code,
-        detail: first.detail,
-        amount: Math.max(lacks, 0),
-        unit: first.unit,
-        uses: own.map(({ use }) => use),
-      },
-    ];
-  });
+    if (has !== undefined && lacks <= ROUNDING[first.unit]) continue;
+    missing.push({
+      code: first.code,
+      detail: first.detail,
+      amount: Math.max(lacks, 0),
+      unit: first.unit,
+      uses: own.map(({ use }) => use),
+    });
+  }
+  return missing;
 }

@@ -12,7 +12,8 @@ import { sizeWords } from '../quantity/size';
 import { ANCHORS, SUBSTRATES, SUBSTRATE_NAMES, type Substrate } from '../site/substrates';
 import { packed } from './packed';
 import type { PartsLine } from './parts-list';
-import { type Use, useOfHole, useOfPart, useOfTerminal } from './trace';
+import { type PutIn, putIn } from './put-in';
+import { type Use, useOfHole, useOfTerminal } from './trace';
 
 /** From bracket to bracket of a downpipe, and how many a piece has at least (common practice). */
 const BRACKET_EVERY_M = 1.8;
@@ -27,25 +28,18 @@ export const bracketCode = (downpipeCode: string): string => downpipeCode.replac
 export const bracketsFor = (lengthM: number | null): number =>
   lengthM !== null && lengthM < SHORT_M ? 1 : Math.max(LEAST_BRACKETS, Math.ceil((lengthM ?? 0) / BRACKET_EVERY_M) + 1);
 
-interface Held extends Use {
-  readonly item: StrandItem;
+interface Held {
+  readonly item: PutIn;
   readonly fixedTo: Substrate | null;
 }
 
 /** Brackets of the downpipes that are put up, and what fixes them to the wall they are on. */
-export function bracketLines(
-  { runs, job, catalogue }: CheckContext,
-  placedIn: ReadonlyMap<string, readonly StrandItem[]>,
-): PartsLine[] {
-  const held = runs.flatMap(({ penetration }) =>
-    (placedIn.get(penetration.id) ?? [])
-      .filter(({ part }) => isByLength(part) && isDownpipe(part))
-      .map((item): Held => ({
-        item,
-        ...useOfPart(item.placed.id, penetration),
-        fixedTo: roofsInto(job, penetration.id)[0]?.fixedTo ?? null,
-      })),
-  );
+export function bracketLines(context: CheckContext): PartsLine[] {
+  const { job, catalogue } = context;
+  const held = putIn(context)
+    .filter(({ part }) => isByLength(part) && isDownpipe(part))
+    .map((item): Held => ({ item, fixedTo: roofsInto(job, item.penetration.id)[0]?.fixedTo ?? null }));
+  const usesOf = (own: readonly Held[]): readonly Use[] => own.map(({ item }) => item.use);
   const count = (own: readonly Held[]): number =>
     own.reduce((sum, { item }) => sum + bracketsFor(item.placed.lengthM), 0);
   const brackets = [...new Set(held.map(({ item }) => item.part.code))].flatMap((code): PartsLine[] => {
@@ -59,7 +53,7 @@ export function bracketLines(
         detail: part.detail,
         need: count(own),
         packUsd: part.priceUsd,
-        uses: own,
+        uses: usesOf(own),
         note: own.some(({ fixedTo }) => fixedTo === null) ? 'what they are fixed to is not said: see Site' : undefined,
       }),
     ];
@@ -75,7 +69,7 @@ export function bracketLines(
         detail: anchor.detail,
         need: count(own) * anchor.each,
         packUsd: anchor.priceUsd,
-        uses: own,
+        uses: usesOf(own),
         note: `${anchor.each} for each bracket on ${SUBSTRATE_NAMES[substrate].toLowerCase()}`,
       }),
     ];
@@ -89,7 +83,7 @@ const BAG_USD = 4.2;
 /** Sand or fine gravel to bed buried pipe in. */
 export function beddingLines(context: CheckContext): PartsLine[] {
   const beds = runsOnce(context)
-    .map((run) => ({ ...useOfHole(run.penetration), m3: beddingM3(run, context) }))
+    .map((run) => ({ use: useOfHole(run.penetration), m3: beddingM3(run, context) }))
     .filter(({ m3 }) => m3 > 0);
   if (beds.length === 0) return [];
   return [
@@ -101,7 +95,7 @@ export function beddingLines(context: CheckContext): PartsLine[] {
       unit: 'm3',
       holds: BAG_M3,
       packUsd: BAG_USD,
-      uses: beds,
+      uses: beds.map(({ use }) => use),
       note: 'trench 300 mm wider than the pipe, 100 mm below it, 150 mm over it',
     }),
   ];

@@ -3,10 +3,11 @@ import { MATERIAL_NAMES } from '../connections/material';
 import { holdsAtAll } from '../connections/mating';
 import { isToDrill, sealOf } from '../job/resolve';
 import type { Spares } from '../job/job';
-import type { Run, StrandItem } from '../job/run';
+import type { Run } from '../job/run';
 import { sealsWall } from '../fittings/capability';
-import { type Part, isByLength } from '../fittings/part';
+import { isByLength } from '../fittings/part';
 import { formatLength } from '../quantity/length';
+import { remember } from '../quantity/remember';
 import { BEAD_ML, type PlacedNeed, consumableLines } from './consumables';
 import { cents } from './cents';
 import type { ClosedBy, Completeness, CutBars, PartsGroup, PartsLine, PartsList } from './parts-list';
@@ -15,28 +16,26 @@ import { cutBars, stockLines } from './lengths';
 import { careLines } from './care-lines';
 import { missingFrom } from './missing';
 import { packed } from './packed';
+import { type PutIn, putIn, putInByRun } from './put-in';
 import { standLines, standQuestions } from './stand-lines';
 import { beddingLines, bracketLines, markerLines, sleeveLines } from './site-lines';
 import { spareLines } from './spare-lines';
 import { strapLines } from './straps';
 import { drillLines, toolLines } from './tools';
-import { type Use, traced, useOfHole, useOfPart } from './trace';
+import { type Use, traced, useOfHole } from './trace';
 
 /**
  * Everything needed to build the job, in the order in which it is reached for: what drills, what seals the walls, each
  * run, pipe and hose by stock length, what closes the joints, tools. What is not known is a question, never left out.
  */
 export function takeOff(context: CheckContext): PartsList {
-  const placedIn = partsByRun(context);
+  const byRun = putInByRun(context);
   const left = new Map(context.catalogue.onHand);
-  const seals = wallGroup(context, placedIn, left);
-  const runs = context.runs.flatMap((run) => runGroup(run, placedIn.get(run.penetration.id) ?? [], context, left));
-  const cuts = cutBars(context, placedIn);
+  const seals = wallGroup(context, left);
+  const runs = context.runs.flatMap((run) => runGroup(run, byRun.get(run.penetration.id) ?? [], context, left));
+  const cuts = cutBars(context);
   const toMake = context.joints.filter((judged) => !standsAlready(judged, context));
-  const needs = placedNeeds(toMake);
-  const used = context.runs.flatMap(({ penetration }) =>
-    (placedIn.get(penetration.id) ?? []).map((item) => ({ ...item, use: useOfPart(item.placed.id, penetration) })),
-  );
+  const needs = toMake.flatMap(needsOf);
   const holes = context.job.penetrations.filter((hole) => isToDrill(hole, context.index));
   const drillable = holes.flatMap((hole) => {
     const cut = cutOf(hole, context);
@@ -54,7 +53,7 @@ export function takeOff(context: CheckContext): PartsList {
     ),
     group('site', 'Wall and ground', 'stands, brackets, bedding, sleeves, plates', [
       ...standLines(context),
-      ...bracketLines(context, placedIn),
+      ...bracketLines(context),
       ...beddingLines(context),
       ...sleeveLines(context),
       ...markerLines(context),
@@ -68,7 +67,7 @@ export function takeOff(context: CheckContext): PartsList {
       'tools',
       'Tools',
       'not counted in the price',
-      toolLines({ context, needs: needs.map(({ need }) => need), placed: used }),
+      toolLines({ context, needs: needs.map(({ need }) => need), placed: putIn(context) }),
     ),
   ].filter(({ lines }) => lines.length > 0);
   const builtIn = groups.flatMap((one) => one.lines);
@@ -110,76 +109,45 @@ const group = (id: string, title: string, subtitle: string, lines: readonly Part
 const standsAlready = ({ a, b }: JudgedJoint, { index }: CheckContext): boolean =>
   [a.ref, b.ref].every((ref) => ref.of !== 'part' || index.placed(ref.id)?.placed.existing === true);
 
-/** The parts of each run that are to be put in; a run that hangs on two holes counts with the first. */
-function partsByRun({ runs }: CheckContext): ReadonlyMap<string, readonly StrandItem[]> {
-  const seen = new Set<string>();
-  return new Map(
-    runs.map(({ penetration, strands }) => [
-      penetration.id,
-      strands
-        .flatMap(({ items }) => items)
-        .filter(({ placed }) => !placed.existing && !seen.has(placed.id) && seen.add(placed.id)),
-    ]),
-  );
-}
-
 const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** What is left of what is on hand; each line takes what it can from it. */
 type OnHand = Map<string, number>;
 
-function pieceLines(items: readonly (Use & { readonly part: Part })[], left: OnHand): PartsLine[] {
-  const codes = [...new Set(items.map(({ part }) => part.code))];
-  return codes.flatMap((code) => {
-    const own = items.filter(({ part }) => part.code === code);
-    const part = own[0]?.part;
-    if (!part) return [];
+function pieceLines(items: readonly PutIn[], left: OnHand): PartsLine[] {
+  const parts = [...new Set(items.map(({ part }) => part))];
+  return parts.map((part): PartsLine => {
+    const { code } = part;
+    const own = items.filter((one) => one.part === part);
     const fromHand = Math.min(own.length, left.get(code) ?? 0);
     left.set(code, (left.get(code) ?? 0) - fromHand);
     const buy = own.length - fromHand;
-    return [
-      {
-        code,
-        title: part.name,
-        detail: `${part.detail}, ${MATERIAL_NAMES[part.material]}`,
-        need: own.length,
-        unit: 'piece' as const,
-        buy,
-        priceUsd: cents(buy * part.priceUsd),
-        ...traced(own),
-        ...(fromHand > 0 ? { note: `${fromHand} on hand` } : {}),
-      },
-    ];
+    return {
+      code,
+      title: part.name,
+      detail: `${part.detail}, ${MATERIAL_NAMES[part.material]}`,
+      need: own.length,
+      unit: 'piece',
+      buy,
+      priceUsd: cents(buy * part.priceUsd),
+      ...traced(own.map(({ use }) => use)),
+      ...(fromHand > 0 ? { note: `${fromHand} on hand` } : {}),
+    };
   });
 }
 
-function wallGroup(
-  { runs, job }: CheckContext,
-  placedIn: ReadonlyMap<string, readonly StrandItem[]>,
-  left: OnHand,
-): PartsGroup {
-  const items = runs.flatMap(({ penetration }) =>
-    (placedIn.get(penetration.id) ?? [])
-      .filter(({ part }) => sealsWall(part))
-      .map(({ part, placed }) => ({ part, ...useOfPart(placed.id, penetration) })),
-  );
-  return group('wall', 'Wall', 'what seals each hole', [...pieceLines(items, left), ...strapLines(job, placedIn)]);
+function wallGroup(context: CheckContext, left: OnHand): PartsGroup {
+  const items = putIn(context).filter(({ part }) => sealsWall(part));
+  return group('wall', 'Wall', 'what seals each hole', [...pieceLines(items, left), ...strapLines(context)]);
 }
 
-function runGroup(
-  { penetration }: Run,
-  items: readonly StrandItem[],
-  { job }: CheckContext,
-  left: OnHand,
-): PartsGroup[] {
+function runGroup({ penetration }: Run, items: readonly PutIn[], { job }: CheckContext, left: OnHand): PartsGroup[] {
   const beyond = items.filter(({ part }) => !sealsWall(part));
   if (beyond.length === 0) return [];
-  const pieces = beyond
-    .filter(({ part }) => !isByLength(part))
-    .map(({ part, placed }) => ({ part, ...useOfPart(placed.id, penetration) }));
+  const pieces = beyond.filter(({ part }) => !isByLength(part));
   const cut = beyond
     .filter(({ part }) => isByLength(part))
-    .map(({ part, placed }): PartsLine => ({
+    .map(({ part, placed, use }): PartsLine => ({
       code: part.code,
       title: part.name,
       detail: `${part.detail}, ${placed.lengthM === null ? 'length not known yet' : formatLength(placed.lengthM, job.measures)}`,
@@ -187,7 +155,7 @@ function runGroup(
       unit: 'm',
       buy: 0,
       priceUsd: null,
-      ...traced([useOfPart(placed.id, penetration)]),
+      ...traced([use]),
       note: placed.lengthM === null ? 'measure it' : 'cut from stock, below',
     }));
   return [
@@ -226,16 +194,10 @@ function siliconeLines({ job, index }: CheckContext): PartsLine[] {
   ];
 }
 
-const placedNeeds = (joints: readonly JudgedJoint[]): readonly PlacedNeed[] =>
-  joints.flatMap(({ mating, penetration, joint }) =>
-    mating.needs.map((need) => ({
-      need,
-      place: penetration?.label ?? '',
-      of: 'joint' as const,
-      id: joint.id,
-      penetrationId: penetration?.id,
-    })),
-  );
+const needsOf = remember(({ mating, penetration, joint }: JudgedJoint): readonly PlacedNeed[] => {
+  const use: Use = { place: penetration?.label ?? '', of: 'joint', id: joint.id, penetrationId: penetration?.id };
+  return mating.needs.map((need) => ({ need, use }));
+});
 
 const placeOf = ({ joint, penetration }: JudgedJoint): string => `${penetration?.label ?? ''} J${joint.number}`.trim();
 

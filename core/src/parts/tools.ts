@@ -1,6 +1,5 @@
 import { type Role } from '../walls/roles';
 import type { Need } from '../connections/mating';
-import type { StrandItem } from '../job/run';
 import type { CheckContext } from '../job/context';
 import { type Part, outsideMmOf } from '../fittings/part';
 import { MM_PER_INCH, formatLength, type Measures } from '../quantity/length';
@@ -9,6 +8,7 @@ import type { SawFit } from '../walls/hole-saws';
 import { portOf, tankType } from '../walls/tank-types';
 import { tankOf } from '../job/lookup';
 import type { PartsLine } from './parts-list';
+import type { PutIn } from './put-in';
 import { type Use, traced, useOfHole, useOfPart, useOfTank } from './trace';
 
 /** A hole to drill, the label it goes by, and how it is cut. */
@@ -74,7 +74,7 @@ interface Work {
   readonly context: CheckContext;
   readonly needs: readonly Need[];
   /** What is put in, with where. */
-  readonly placed: readonly (Pick<StrandItem, 'part' | 'placed'> & { readonly use: Use })[];
+  readonly placed: readonly Pick<PutIn, 'part' | 'placed' | 'use'>[];
 }
 
 interface ToolRule {

@@ -17,7 +17,7 @@ export interface Traced {
 /** Follows a line back to everything it is for. */
 export const traced = (own: readonly Use[]): Traced => ({
   places: [...new Set(own.map(({ place }) => place))],
-  uses: own.map(({ place, of, id, penetrationId }) => ({ place, of, id, penetrationId })),
+  uses: own,
 });
 
 export const useOfHole = ({ id, label }: { readonly id: string; readonly label: string }): Use => ({
