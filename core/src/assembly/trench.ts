@@ -1,7 +1,8 @@
 import { isByLength, outsideMmOf } from '../fittings/part';
 import type { CheckContext } from '../job/context';
 import type { Run } from '../job/run';
-import { type Leg, coursesOf } from './course';
+import { rememberBoth } from '../quantity/remember';
+import { type Course, type Leg, coursesOf } from './course';
 import { lengthOf, plus, times } from './vector';
 
 /** Wider than the pipe, below it, and over it [m] (common practice, EN 1610 family; from memory). */
@@ -14,13 +15,18 @@ export const isInGround = ({ from, to }: Pick<Leg, 'from' | 'to'>): boolean => M
 
 /** Sand or fine gravel round the buried pipes of a run [m3]: the trench up to the cover of the pipe, without the pipe. */
 export function beddingM3(run: Run, context: CheckContext): number {
-  const legs = coursesOf(context).get(run.penetration.id)?.strands.flat() ?? [];
-  return legs
+  const course = coursesOf(context).get(run.penetration.id);
+  return course ? beddingAlong(course, run) : 0;
+}
+
+const beddingAlong = rememberBoth(({ along }: Course, { strands }: Run): number =>
+  strands
+    .flatMap((strand) => along.get(strand) ?? [])
     .filter((leg) => isByLength(leg.part) && !leg.placed.existing && leg.placed.lengthM !== null && isInGround(leg))
     .reduce((sum, { part, from, to }) => {
       const outsideM = outsideMmOf(part) / 1000;
       const level = lengthOf({ ...plus(to, times(from, -1)), up: 0 });
       const section = (outsideM + BESIDE_M) * (BELOW_M + outsideM + OVER_M) - (Math.PI / 4) * outsideM ** 2;
       return sum + level * section;
-    }, 0);
-}
+    }, 0),
+);

@@ -1,7 +1,6 @@
 import type { Source } from '../provenance';
 import type { CheckContext } from '../job/context';
 import { runScopes } from '../job/run-scope';
-import { rememberBoth } from '../quantity/remember';
 import type { Values } from '../quantity/values';
 import type { Finding, Fix, Place, Question, Severity, StationId } from './finding';
 
@@ -48,15 +47,14 @@ const STATION_OF: Readonly<Record<string, StationId>> = { hole: 'holes', tank: '
 /** What is wrong with a joint is put right in its run. */
 const stationOfGroup = (id: string): StationId => STATION_OF[id.split('/')[0] ?? ''] ?? 'runs';
 
-const reportsOfRun = rememberBoth((check: Check, scope: CheckContext) => check.check(scope));
-
 /** Runs one check. The order of findings is the check's own and deterministic. */
 export const runCheck = (check: Check, context: CheckContext): readonly Finding[] =>
-  (check.sees === 'run' ? runScopes(context).flatMap((scope) => reportsOfRun(check, scope)) : check.check(context)).map(
-    (report) => findingOf(check, report, context),
+  (check.sees === 'run' ? runScopes(context).flatMap(check.check) : check.check(context)).map((report) =>
+    findingOf(check, report, context),
   );
 
-function findingOf(
+/** What a check reports, as it is shown: at its station, in its words. */
+export function findingOf(
   { meta }: Check,
   { messageId, at, data, fixes, question }: Report<string>,
   context: CheckContext,

@@ -77,7 +77,7 @@ export function sealOf(holeId: string, index: JobIndex): Seal | undefined {
   const other = joint && otherSide(joint, ref);
   const found = other?.of === 'part' ? index.placed(other.id) : undefined;
   const end = other?.of === 'part' ? found?.part.ends[other.end]?.end : undefined;
-  return found && end?.kind === 'wall-seal' ? { ...found, end } : undefined;
+  return found && end?.kind === 'wall-seal' ? { part: found.part, placed: found.placed, end } : undefined;
 }
 
 /** Is this opening still to be drilled? Not a port, and not one in which something stands already. */

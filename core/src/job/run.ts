@@ -151,6 +151,11 @@ export const jointsOfRun: (strands: readonly Strand[]) => readonly Joint[] = rem
   return [...joints];
 });
 
+/** Every part of a run, in walking order. */
+export const itemsOfRun: (run: Run) => readonly StrandItem[] = remember(({ strands }: Run) =>
+  strands.flatMap(({ items }) => items),
+);
+
 /** Does water leave at the end of a strand, or at a tap on the way? */
 export const discharges = ({ items, end }: Strand): boolean =>
   end.at === 'discharge' || end.at === 'terminal' || items.some(({ part }) => part.features.includes('spout'));

@@ -13,11 +13,12 @@ export default defineCheck({
     messages: { caution: { title: 'Mind the materials', text: '{caution} {others}' } },
   },
   // One finding a kind: the same advice at ten joints is still one thing to know.
-  check: ({ joints }) =>
-    KINDS.flatMap((kind) => {
-      const own = joints.flatMap((judged) =>
-        judged.mating.cautions.flatMap((caution) => (caution.kind === kind ? [{ judged, caution }] : [])),
-      );
+  check: ({ joints }) => {
+    const all = joints
+      .filter(({ mating }) => mating.cautions.length > 0)
+      .flatMap((judged) => judged.mating.cautions.map((caution) => ({ judged, caution })));
+    return KINDS.flatMap((kind) => {
+      const own = all.filter(({ caution }) => caution.kind === kind);
       const [first, ...others] = own;
       if (!first) return [];
       const places = others.map(({ judged }) => atJoint(judged).label);
@@ -31,5 +32,6 @@ export default defineCheck({
           },
         },
       ];
-    }),
+    });
+  },
 });

@@ -1,5 +1,6 @@
 import { settingCaution } from '../../../connections/material';
 import { siteFigure } from '../../../job/job';
+import { itemsOfRun } from '../../../job/run';
 import { settingFix } from '../../move-fix';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';
@@ -24,7 +25,7 @@ export default defineCheck({
     const begun = runs.filter(({ strands }) => strands.some(({ items }) => items.length > 1));
     const [first] = begun;
     if (!first) return [];
-    const items = begun.flatMap(({ strands }) => strands.flatMap((strand) => strand.items));
+    const items = begun.flatMap(itemsOfRun);
     const worst =
       items.find(({ part }) => part.material === 'clear-pvc') ??
       items.find(({ part }) => settingCaution(part.material, 'sunlight') !== undefined);
