@@ -95,8 +95,8 @@ export function courseOf({ penetration, strands }: Run, context: CheckContext): 
     for (const [place, item] of strand.items.entries()) {
       const inWall = place === 0 && from.of === 'hole' ? inWallM(item, wallM) : undefined;
       const standsInM = inWall ?? (context.judgedOf(item.jointIn?.id)?.mating.engagementMm ?? 0) / 1000;
-      const leg = legOf(item, along(at, heading, -standsInM), heading, target);
-      legs.push({ ...leg, sure });
+      const leg = legOf(item, along(at, heading, -standsInM), heading, target, sure);
+      legs.push(leg);
       sure &&= leg.assumed.length === 0;
       if (!sure) unsure.add(item.placed.id);
       for (const [end, branch] of leg.branches) branches.set(`${item.placed.id} ${end}`, branch);
@@ -135,7 +135,8 @@ function legOf(
   from: Vector,
   heading: Vector,
   target: Vector | undefined,
-): Omit<Leg, 'sure'> {
+  sure: boolean,
+): Leg {
   const long = overallM(part, placed);
   const isBranch = (end: number | undefined): boolean => end !== undefined && part.ends[end]?.position === 'branch';
   // Who comes in by the branch of a tee goes on square to it.
@@ -174,6 +175,7 @@ function legOf(
     headingIn: heading,
     headingOut,
     branches,
+    sure,
     assumed: [
       ...(isByLength(part) && placed.lengthM === null ? (['length'] as const) : []),
       ...(turns && !said ? (['direction'] as const) : []),

@@ -1,3 +1,4 @@
+import { dequal } from 'dequal';
 import { type Mating, verdictWords } from '../connections/mating';
 import type { End } from '../connections/end';
 import { mate } from '../connections/mate';
@@ -5,7 +6,7 @@ import type { Catalogue } from '../fittings/catalogue';
 import { keepAlike, remember } from '../quantity/remember';
 import type { Job, Joint, Penetration } from './job';
 import { type ResolvedEnd, resolveEnd } from './resolve';
-import { type JobIndex, type Run, indexJob, jointsOfRun, walkRun } from './run';
+import { type JobIndex, type Run, indexJob, jointsOfRun, runOf } from './run';
 
 /** A joint with what stands on both of its sides and how it is judged. */
 export interface JudgedJoint {
@@ -73,7 +74,11 @@ const isKnown = (side: ResolvedEnd): side is ResolvedEnd & { readonly end: End }
 /** A joint with what stands on both of its sides, not judged yet. */
 type MetJoint = Pick<JudgedJoint, 'joint' | 'a' | 'b' | 'penetration'>;
 
-const metAgain = keepAlike<Joint, MetJoint>();
+const isSameSide = (one: ResolvedEnd, other: ResolvedEnd): boolean =>
+  one.material === other.material && (one.end === other.end || dequal(one.end, other.end));
+const metAgain = keepAlike<Joint, MetJoint>(
+  (one, other) => one.penetration === other.penetration && isSameSide(one.a, other.a) && isSameSide(one.b, other.b),
+);
 
 const judged = remember(({ joint, a, b, penetration }: MetJoint): JudgedJoint => {
   const free = [a, b].some(({ ref, end }) => ref.of === 'terminal' && end === undefined);
@@ -87,17 +92,13 @@ const judged = remember(({ joint, a, b, penetration }: MetJoint): JudgedJoint =>
   return { joint, a, b, mating, words: verdictWords(mating), penetration };
 });
 
-const walkedAgain = keepAlike<Penetration, Run>();
-
 /**
  * Judges every joint and walks every run of a job, once. A run and a joint of which nothing has changed since the job was
  * planned before are the same objects again.
  */
 export function contextOf(job: Job, catalogue: Catalogue): CheckContext {
   const index = indexJob(job, catalogue);
-  const runs = job.penetrations.map((penetration) =>
-    walkedAgain(penetration, { penetration, strands: walkRun({ of: 'hole', id: penetration.id }, index) }),
-  );
+  const runs = job.penetrations.map((penetration) => runOf(penetration, index));
   const holder = new Map<Joint, Penetration>();
   for (const { penetration, strands } of runs)
     for (const joint of jointsOfRun(strands)) if (!holder.has(joint)) holder.set(joint, penetration);

@@ -1,12 +1,12 @@
 import { keepAlike, remember } from '../quantity/remember';
 import type { Tank } from '../walls/tank';
-import type { CheckContext, JudgedJoint } from './context';
+import type { CheckContext } from './context';
 import { giveHeights, heightKey, heightsOf } from './heights';
 import type { Job, Joint, Penetration, PlacedPart, Terminal } from './job';
 import { giveLevels, levelsOf } from './levels';
 import { holeById, holesOf, tankOf } from './lookup';
 import { sealOf } from './resolve';
-import { type Run, indexJob, jointsOfRun } from './run';
+import { type Run, indexJob, itemsOfRun, jointsOfRun } from './run';
 
 /** A tank as a run on it sees it: its openings, what stands in each of them, and where its water stands. */
 interface Neighbourhood {
@@ -53,12 +53,11 @@ const EMPTY = { roofs: [], inflows: [], marks: [], tanks: [], penetrations: [], 
 
 /** The job as it is seen from one run, made once for what it is made of. */
 const scopeOfSeen = remember(({ run, tanks, holes, places, joints, settings, catalogue }: Seen): CheckContext => {
-  const items = run.strands.flatMap((strand) => strand.items);
   const job: Job = {
     ...settings,
     tanks: tanks.map(({ tank }) => tank),
     penetrations: holes,
-    parts: [...new Set([...items.map(({ placed }) => placed), ...tanks.flatMap(({ seals }) => seals)])],
+    parts: [...new Set([...itemsOfRun(run).map(({ placed }) => placed), ...tanks.flatMap(({ seals }) => seals)])],
     joints: [...new Set([...jointsOfRun(run.strands), ...tanks.flatMap(({ wallJoints }) => wallJoints)])],
     terminals: places.map(({ terminal }) => terminal),
   };
@@ -111,7 +110,9 @@ export const runScopes = remember((context: CheckContext): readonly CheckContext
         places: job.terminals
           .filter(({ id }) => ends.has(id))
           .map((terminal) => ({ terminal, height: heights.get(heightKey({ of: 'terminal', id: terminal.id })) })),
-        joints: jointsOfRun(strands).flatMap(({ id }): readonly JudgedJoint[] | JudgedJoint => judgedOf(id) ?? []),
+        joints: jointsOfRun(strands)
+          .map(({ id }) => judgedOf(id))
+          .filter((judged) => judged !== undefined),
         settings,
         catalogue,
       }),

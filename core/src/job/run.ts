@@ -1,6 +1,7 @@
 import type { Catalogue } from '../fittings/catalogue';
 import type { Part } from '../fittings/part';
 import { type EndRef, type Job, type Joint, type Penetration, type PlacedPart } from './job';
+import { gather } from '../quantity/gather';
 import { remember, rememberBoth } from '../quantity/remember';
 
 /** A part of a strand, with the ends by which the water comes in and goes on. */
@@ -98,6 +99,47 @@ export function walkRun(from: EndRef, index: JobIndex): readonly Strand[] {
   return strands;
 }
 
+/** A run as it was walked, and all that the index was asked on the way, with what it said. */
+interface Walk {
+  readonly run: Run;
+  readonly joints: readonly (readonly [EndRef, Joint | undefined])[];
+  readonly parts: readonly (readonly [string, { readonly placed: PlacedPart; readonly part: Part } | undefined])[];
+}
+
+const lastWalk = new WeakMap<Penetration, Walk>();
+
+/** The run of an opening: the same object as the last time, while the index says all that it said then. */
+export function runOf(penetration: Penetration, index: JobIndex): Run {
+  const last = lastWalk.get(penetration);
+  const goesTheSame =
+    last?.joints.every(([ref, joint]) => index.jointAt(ref) === joint) &&
+    last.parts.every(([id, part]) => {
+      const now = index.placed(id);
+      return now?.placed === part?.placed && now?.part === part?.part;
+    });
+  if (last && goesTheSame) return last.run;
+  const joints: Walk['joints'][number][] = [];
+  const parts: Walk['parts'][number][] = [];
+  const strands = walkRun(
+    { of: 'hole', id: penetration.id },
+    {
+      jointAt: (ref) => {
+        const joint = index.jointAt(ref);
+        joints.push([ref, joint]);
+        return joint;
+      },
+      placed: (id) => {
+        const part = index.placed(id);
+        parts.push([id, part]);
+        return part;
+      },
+    },
+  );
+  const run = { penetration, strands };
+  lastWalk.set(penetration, { run, joints, parts });
+  return run;
+}
+
 function walkStrand(from: EndRef, index: JobIndex, visited: Set<string>, branches: EndRef[]): Strand {
   const items: StrandItem[] = [];
   let here = from;
@@ -153,7 +195,7 @@ export const jointsOfRun: (strands: readonly Strand[]) => readonly Joint[] = rem
 
 /** Every part of a run, in walking order. */
 export const itemsOfRun: (run: Run) => readonly StrandItem[] = remember(({ strands }: Run) =>
-  strands.flatMap(({ items }) => items),
+  gather(strands, ({ items }) => items),
 );
 
 /** Does water leave at the end of a strand, or at a tap on the way? */

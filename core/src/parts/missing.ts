@@ -7,11 +7,11 @@ import { isDownpipe } from '../fittings/capability';
 import { isByLength } from '../fittings/part';
 import type { CheckContext, JudgedJoint } from '../job/context';
 import { roofsInto } from '../job/heights';
-import type { Penetration } from '../job/job';
 import { placeAt } from '../job/lookup';
 import { isToDrill, sealOf } from '../job/resolve';
-import type { StrandItem } from '../job/run';
-import { remember, rememberBoth } from '../quantity/remember';
+import type { Run } from '../job/run';
+import { gather } from '../quantity/gather';
+import { remember } from '../quantity/remember';
 import { sizeCode } from '../quantity/size';
 import { ANCHORS } from '../site/substrates';
 import { filled, foamCode, insulated, labelled, paintMl, painted } from './care-lines';
@@ -27,18 +27,27 @@ import { type Use, useOfHole, useOfPart, useOfTank, useOfTerminal } from './trac
 interface Required {
   readonly code: string;
   /** Where one code stands for several things: which of them. */
-  readonly detail?: string;
+  readonly detail: string | undefined;
   readonly amount: number;
   readonly unit: Unit;
   /** It is cut to length: one piece of its own. */
-  readonly cut?: true;
+  readonly cut: boolean;
   readonly use: Use;
+  /** What tells it from other things of a list. */
+  readonly key: string;
 }
 
-/** What a thing is listed by; known once for each that is asked for. */
-const keyOfRequired = remember(({ code, detail, unit, cut, use }: Required): string =>
-  keyOf(code, detail, unit, cut ? use.id : undefined),
-);
+const required = (code: string, amount: number, unit: Unit, use: Use, detail?: string, cut = false): Required => ({
+  code,
+  detail,
+  amount,
+  unit,
+  cut,
+  use,
+  key: keyOf(code, detail, unit, cut ? use.id : undefined),
+});
+const pieces = (code: string, count: number, use: Use, detail?: string): Required =>
+  required(code, count, 'piece', use, detail);
 
 /** What a list lacks for a job to be built from it. */
 export interface Missing {
@@ -49,89 +58,85 @@ export interface Missing {
   readonly uses: readonly Use[];
 }
 
-/** What one joint asks for, as it stands on a list. */
-function ofNeed(need: Need): Omit<Required, 'use'> | readonly Omit<Required, 'use'>[] {
+/** What one need of a joint asks for, as it stands on a list. */
+function ofNeed(need: Need, use: Use): readonly Required[] {
   switch (need.kind) {
     case 'tape':
       return [
-        { code: tapeCode(tapeWidthIn(need.size)), amount: need.lengthM, unit: 'm' },
-        ...(pasteMl(need.size) > 0 ? [{ code: 'JP-60', amount: pasteMl(need.size), unit: 'ml' } as const] : []),
+        required(tapeCode(tapeWidthIn(need.size)), need.lengthM, 'm', use),
+        ...(pasteMl(need.size) > 0 ? [required('JP-60', pasteMl(need.size), 'ml', use)] : []),
       ];
     case 'cement':
       return [
-        { code: CEMENT_CODES[need.cement], amount: need.ml, unit: 'ml' },
-        ...(need.primerMl > 0 ? [{ code: 'PR-118', amount: need.primerMl, unit: 'ml' } as const] : []),
+        required(CEMENT_CODES[need.cement], need.ml, 'ml', use),
+        ...(need.primerMl > 0 ? [required('PR-118', need.primerMl, 'ml', use)] : []),
       ];
     case 'washer':
-      return { code: 'WA', detail: need.name, amount: 1, unit: 'piece' };
+      return [pieces('WA', 1, use, need.name)];
     case 'clamp':
-      return { code: clampCode(need.name), detail: need.name, amount: need.count, unit: 'piece' };
+      return [pieces(clampCode(need.name), need.count, use, need.name)];
     case 'insert':
-      return { code: 'IN', detail: need.name, amount: 1, unit: 'piece' };
+      return [pieces('IN', 1, use, need.name)];
     case 'lubricant':
-      return { code: 'LU', amount: LUBRICANT_ML, unit: 'ml' };
+      return [required('LU', LUBRICANT_ML, 'ml', use)];
     default:
       return [];
   }
 }
 
-/** A part of a run with what it asks for by itself. */
-const placedAt = rememberBoth((hole: Penetration, { part, placed }: StrandItem) => {
-  const use = useOfPart(placed.id, hole);
-  const required: Required = isByLength(part)
-    ? { code: part.code, amount: placed.lengthM ?? 0, unit: 'm', cut: true, use }
-    : { code: part.code, amount: 1, unit: 'piece', use };
-  return { part, placed, hole, use, required };
-});
+/** The parts of a run that do not stand already, each with what it asks for by itself. */
+const newParts = remember(({ penetration: hole, strands }: Run) =>
+  strands
+    .flatMap(({ items }) => items)
+    .filter(({ placed }) => !placed.existing)
+    .map(({ part, placed }) => {
+      const use = useOfPart(placed.id, hole);
+      const own = isByLength(part)
+        ? required(part.code, placed.lengthM ?? 0, 'm', use, undefined, true)
+        : pieces(part.code, 1, use);
+      return { part, placed, hole, use, own };
+    }),
+);
 
 /** What a joint is made with. */
 const ofJoint = remember(({ mating, joint, penetration }: JudgedJoint): readonly Required[] => {
   const use: Use = { place: penetration?.label ?? '', of: 'joint', id: joint.id, penetrationId: penetration?.id };
-  return mating.needs.flatMap(ofNeed).map((need): Required => ({ ...need, use }));
+  return mating.needs.flatMap((need) => ofNeed(need, use));
 });
 
 /** Everything a job needs, taken from its parts, joints and holes one by one, without the list. */
 function requirements(context: CheckContext): readonly Required[] {
   const { job, index, runs, joints } = context;
   const seen = new Set<string>();
-  const placed: ReturnType<typeof placedAt>[] = [];
-  for (const { penetration, strands } of runs)
-    for (const { items } of strands)
-      for (const item of items)
-        if (!item.placed.existing && !seen.has(item.placed.id)) {
-          seen.add(item.placed.id);
-          placed.push(placedAt(penetration, item));
-        }
-  const parts = placed.map(({ required }) => required);
+  const placed = gather(runs, (run) =>
+    newParts(run).filter((one) => !seen.has(one.placed.id) && seen.add(one.placed.id)),
+  );
+  const parts = placed.map(({ own }) => own);
   const saws = job.penetrations
     .filter((hole) => isToDrill(hole, index))
     .flatMap((hole): readonly Required[] => {
       const cut = cutOf(hole, context);
       if (!cut) return [];
       const code = 'sawM' in cut ? sawCode(cut.sawM) : cut.fit === 'core' ? 'KD' : 'JS';
-      return [{ code, amount: 0, unit: 'piece', use: useOfHole(hole) }];
+      return [pieces(code, 0, useOfHole(hole))];
     });
   const stands = (id: string): boolean => index.placed(id)?.placed.existing === true;
-  const seals = joints
-    .filter(({ a, b }) => ![a.ref, b.ref].every((ref) => ref.of !== 'part' || stands(ref.id)))
-    .flatMap(ofJoint);
+  const seals = gather(
+    joints.filter(({ a, b }) => ![a.ref, b.ref].every((ref) => ref.of !== 'part' || stands(ref.id))),
+    ofJoint,
+  );
   const beads = job.silicone
     ? job.penetrations
         .filter(({ id }) => sealOf(id, index)?.end.style === 'bulkhead')
-        .map((hole): Required => ({ code: 'SI-300', amount: BEAD_ML, unit: 'ml', use: useOfHole(hole) }))
+        .map((hole) => required('SI-300', BEAD_ML, 'ml', useOfHole(hole)))
     : [];
   const straps = [
     ...job.penetrations
       .filter(({ supported }) => supported)
-      .map((hole): Required => ({ code: `ST-${sizeCode(hole.size)}`, amount: 1, unit: 'piece', use: useOfHole(hole) })),
+      .map((hole) => pieces(`ST-${sizeCode(hole.size)}`, 1, useOfHole(hole))),
     ...placed
       .filter(({ placed: { held }, part }) => held && !(isByLength(part) && isDownpipe(part)))
-      .map(({ part, placed: { lengthM }, use }): Required => ({
-        code: `ST-${sizeCode(part.size)}`,
-        amount: strapsFor(part, lengthM),
-        unit: 'piece',
-        use,
-      })),
+      .map(({ part, placed: { lengthM }, use }) => pieces(`ST-${sizeCode(part.size)}`, strapsFor(part, lengthM), use)),
   ];
   const brackets = placed
     .filter(({ part }) => isByLength(part) && isDownpipe(part))
@@ -139,19 +144,12 @@ function requirements(context: CheckContext): readonly Required[] {
       const count = bracketsFor(lengthM);
       const fixedTo = roofsInto(job, hole.id)[0]?.fixedTo ?? null;
       return [
-        { code: bracketCode(part.code), amount: count, unit: 'piece', use },
-        ...(fixedTo === null
-          ? []
-          : [{ code: ANCHORS[fixedTo].code, amount: count * ANCHORS[fixedTo].each, unit: 'piece', use } as const]),
+        pieces(bracketCode(part.code), count, use),
+        ...(fixedTo === null ? [] : [pieces(ANCHORS[fixedTo].code, count * ANCHORS[fixedTo].each, use)]),
       ];
     });
   const beds = runsOnce(context)
-    .map((run): Required => ({
-      code: 'BE-20',
-      amount: beddingM3(run, context),
-      unit: 'm3',
-      use: useOfHole(run.penetration),
-    }))
+    .map((run) => required('BE-20', beddingM3(run, context), 'm3', useOfHole(run.penetration)))
     .filter(({ amount }) => amount > 0);
   return [
     ...parts,
@@ -175,46 +173,27 @@ const groundRequirements = ({ job, runs }: CheckContext): readonly Required[] =>
       if (!place) return [];
       const use = useOfTerminal(place.id, penetration);
       return [
-        ...(place.kind === 'daylight' && penetration.roles.includes('overflow')
-          ? [{ code: 'OM', amount: 1, unit: 'piece', use } as const]
-          : []),
-        ...(place.throughM !== null && items.some(({ part }) => isByLength(part))
-          ? [{ code: 'SLV', amount: 1, unit: 'piece', use } as const]
-          : []),
+        ...(place.kind === 'daylight' && penetration.roles.includes('overflow') ? [pieces('OM', 1, use)] : []),
+        ...(place.throughM !== null && items.some(({ part }) => isByLength(part)) ? [pieces('SLV', 1, use)] : []),
       ];
     }),
   );
 
 /** What the tanks stand on. */
 const standRequirements = ({ job }: CheckContext): readonly Required[] => [
-  ...blockUses(job.tanks).map(({ use, count }): Required => ({ code: 'BK', amount: count, unit: 'piece', use })),
+  ...blockUses(job.tanks).map(({ use, count }) => pieces('BK', count, use)),
   ...job.tanks
     .filter(({ base }) => base === 'planks')
-    .map((tank): Required => ({
-      code: 'PK',
-      amount: tank.planks?.count ?? 0,
-      unit: 'piece',
-      use: useOfTank(tank),
-    }))
+    .map((tank) => pieces('PK', tank.planks?.count ?? 0, useOfTank(tank)))
     .filter(({ amount }) => amount > 0),
 ];
 
 /** What keeps frost, sun and thirst away, and fills filters. */
 const careRequirements = (context: CheckContext): readonly Required[] => [
-  ...insulated(context).map(({ item, lengthM }): Required => ({
-    code: foamCode(item.part),
-    amount: lengthM,
-    unit: 'm',
-    use: item.use,
-  })),
-  ...painted(context).map(({ item, m2 }): Required => ({
-    code: 'PA-500',
-    amount: paintMl(m2),
-    unit: 'ml',
-    use: item.use,
-  })),
-  ...labelled(context).map((use): Required => ({ code: 'LB', amount: 1, unit: 'piece', use })),
-  ...filled(context).map(({ use, m3 }): Required => ({ code: 'FM-20', amount: m3, unit: 'm3', use })),
+  ...insulated(context).map(({ item, lengthM }) => required(foamCode(item.part), lengthM, 'm', item.use)),
+  ...painted(context).map(({ item, m2 }) => required('PA-500', paintMl(m2), 'ml', item.use)),
+  ...labelled(context).map((use) => pieces('LB', 1, use)),
+  ...filled(context).map(({ use, m3 }) => required('FM-20', m3, 'm3', use)),
 ];
 
 /** Amounts are listed to the hundredth, or whole. */
@@ -249,19 +228,16 @@ export function missingFrom(lines: readonly PartsLine[], context: CheckContext):
     const key = keyOf(code, shared.has(code) ? detail : undefined, unit, pieceId);
     listed.set(key, (listed.get(key) ?? 0) + need);
   }
-  const groups = new Map<string, Required[]>();
+  const sums = new Map<string, { amount: number; readonly first: Required }>();
   for (const one of all) {
-    const key = keyOfRequired(one);
-    const own = groups.get(key);
-    if (own) own.push(one);
-    else groups.set(key, [one]);
+    const sum = sums.get(one.key);
+    if (sum) sum.amount += one.amount;
+    else sums.set(one.key, { amount: one.amount, first: one });
   }
   const missing: Missing[] = [];
-  for (const [key, own] of groups) {
-    const [first] = own;
-    if (!first) continue;
+  for (const [key, { amount, first }] of sums) {
     const has = listed.get(key);
-    const lacks = own.reduce((sum, one) => sum + one.amount, 0) - (has ?? 0);
+    const lacks = amount - (has ?? 0);
     // A saw is listed once however many holes it cuts: it only has to be there.
     if (has !== undefined && lacks <= ROUNDING[first.unit]) continue;
     missing.push({
@@ -269,7 +245,7 @@ export function missingFrom(lines: readonly PartsLine[], context: CheckContext):
       detail: first.detail,
       amount: Math.max(lacks, 0),
       unit: first.unit,
-      uses: own.map(({ use }) => use),
+      uses: all.filter((one) => one.key === key).map(({ use }) => use),
     });
   }
   return missing;

@@ -1,7 +1,8 @@
 import type { CheckContext } from '../job/context';
 import type { Penetration } from '../job/job';
-import type { StrandItem } from '../job/run';
-import { remember, rememberBoth } from '../quantity/remember';
+import { type Run, type StrandItem, itemsOfRun } from '../job/run';
+import { gather } from '../quantity/gather';
+import { remember } from '../quantity/remember';
 import { type Use, useOfPart } from './trace';
 
 /** A part that is to be put in, and where. */
@@ -10,29 +11,29 @@ export interface PutIn extends Pick<StrandItem, 'placed' | 'part'> {
   readonly use: Use;
 }
 
-const putInAt = rememberBoth((penetration: Penetration, { placed, part }: StrandItem): PutIn => ({
-  placed,
-  part,
-  penetration,
-  use: useOfPart(placed.id, penetration),
-}));
+const newOnRun = remember((run: Run): readonly PutIn[] =>
+  itemsOfRun(run)
+    .filter(({ placed }) => !placed.existing)
+    .map(({ placed, part }) => ({
+      placed,
+      part,
+      penetration: run.penetration,
+      use: useOfPart(placed.id, run.penetration),
+    })),
+);
 
 /** The parts of each run that are to be put in, by its opening; what hangs on two openings counts with the first. */
 export const putInByRun = remember(({ runs }: CheckContext): ReadonlyMap<string, readonly PutIn[]> => {
   const seen = new Set<string>();
   return new Map(
-    runs.map(({ penetration, strands }) => {
-      const own: PutIn[] = [];
-      for (const { items } of strands)
-        for (const item of items)
-          if (!item.placed.existing && !seen.has(item.placed.id)) {
-            seen.add(item.placed.id);
-            own.push(putInAt(penetration, item));
-          }
-      return [penetration.id, own];
-    }),
+    runs.map((run) => [
+      run.penetration.id,
+      newOnRun(run).filter(({ placed }) => !seen.has(placed.id) && seen.add(placed.id)),
+    ]),
   );
 });
 
 /** Every part that is to be put in, in the order of the runs, each once. */
-export const putIn = remember((context: CheckContext): readonly PutIn[] => [...putInByRun(context).values()].flat());
+export const putIn = remember((context: CheckContext): readonly PutIn[] =>
+  gather(putInByRun(context).values(), (own) => own),
+);

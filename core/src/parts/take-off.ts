@@ -7,6 +7,7 @@ import type { Run } from '../job/run';
 import { sealsWall } from '../fittings/capability';
 import { isByLength } from '../fittings/part';
 import { formatLength } from '../quantity/length';
+import { gather } from '../quantity/gather';
 import { remember } from '../quantity/remember';
 import { BEAD_ML, type PlacedNeed, consumableLines } from './consumables';
 import { cents } from './cents';
@@ -32,10 +33,10 @@ export function takeOff(context: CheckContext): PartsList {
   const byRun = putInByRun(context);
   const left = new Map(context.catalogue.onHand);
   const seals = wallGroup(context, left);
-  const runs = context.runs.flatMap((run) => runGroup(run, byRun.get(run.penetration.id) ?? [], context, left));
+  const runs = gather(context.runs, (run) => runGroup(run, byRun.get(run.penetration.id) ?? [], context, left));
   const cuts = cutBars(context);
   const toMake = context.joints.filter((judged) => !standsAlready(judged, context));
-  const needs = toMake.flatMap(needsOf);
+  const needs = gather(toMake, needsOf);
   const holes = context.job.penetrations.filter((hole) => isToDrill(hole, context.index));
   const drillable = holes.flatMap((hole) => {
     const cut = cutOf(hole, context);
@@ -70,7 +71,7 @@ export function takeOff(context: CheckContext): PartsList {
       toolLines({ context, needs: needs.map(({ need }) => need), placed: putIn(context) }),
     ),
   ].filter(({ lines }) => lines.length > 0);
-  const builtIn = groups.flatMap((one) => one.lines);
+  const builtIn = gather(groups, (one) => one.lines);
   const spares = group('spares', 'Spares', SPARES_WORDS[context.job.spares], spareLines(builtIn, context));
   const lines = [...builtIn, ...spares.lines];
   return {

@@ -33,13 +33,15 @@ export function rememberBoth<First extends object, Second extends object, Value>
 
 /**
  * What was made for a key the last time, wherever it is made alike again: so all that was worked out of it stays known.
- * Compared by value; parts of the two that are one object are not looked into.
+ * Compared by value, unless it is said how; parts of the two that are one object are not looked into.
  */
-export function keepAlike<Key extends object, Value>(): (key: Key, value: Value) => Value {
+export function keepAlike<Key extends object, Value>(
+  isAlike: (a: Value, b: Value) => boolean = dequal,
+): (key: Key, value: Value) => Value {
   const last = new WeakMap<Key, { readonly value: Value }>();
   return (key, value) => {
     const before = last.get(key);
-    if (before && dequal(before.value, value)) return before.value;
+    if (before && isAlike(before.value, value)) return before.value;
     last.set(key, { value });
     return value;
   };

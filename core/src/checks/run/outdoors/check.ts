@@ -1,6 +1,7 @@
 import { settingCaution } from '../../../connections/material';
 import { siteFigure } from '../../../job/job';
 import { itemsOfRun } from '../../../job/run';
+import { gather } from '../../../quantity/gather';
 import { settingFix } from '../../move-fix';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';
@@ -25,7 +26,7 @@ export default defineCheck({
     const begun = runs.filter(({ strands }) => strands.some(({ items }) => items.length > 1));
     const [first] = begun;
     if (!first) return [];
-    const items = begun.flatMap(itemsOfRun);
+    const items = gather(begun, itemsOfRun);
     const worst =
       items.find(({ part }) => part.material === 'clear-pvc') ??
       items.find(({ part }) => settingCaution(part.material, 'sunlight') !== undefined);
