@@ -1,4 +1,4 @@
-import { remember } from '../quantity/remember';
+import { remember, rememberBoth } from '../quantity/remember';
 import type { HeightRef, Job, Reading, Roof } from './job';
 
 /** Readings of one height that differ by no more than this agree [m] (our judgement: a tape and a level in the hand). */
@@ -82,11 +82,20 @@ function isInCircle(key: string, readings: ReadonlyMap<string, readonly Reading[
  * A height is settled once all that it was read from is. Where that comes to a stop, a circle is broken at a height that
  * was also read from something known; where there is none, it has no height.
  */
-export const heightsOf = remember((job: Job): ReadonlyMap<string, Height> => {
+export const heightsOf = remember(({ marks, roofs, terminals }: Job): ReadonlyMap<string, Height> =>
+  heightsRead(marks)(roofs, terminals),
+);
+
+/** They follow from what was read and from nothing else of a job. */
+const heightsRead = remember((marks: Job['marks']) =>
+  rememberBoth((roofs: Job['roofs'], terminals: Job['terminals']) => settleAll(marks, roofs, terminals)),
+);
+
+function settleAll(marks: Job['marks'], roofs: Job['roofs'], terminals: Job['terminals']): ReadonlyMap<string, Height> {
   const readings = new Map<string, readonly Reading[]>([
-    ...job.marks.map(({ id, readings: own }) => [heightKey({ of: 'mark', id }), own] as const),
-    ...job.roofs.map(({ id, readings: own }) => [heightKey({ of: 'roof', id }), own] as const),
-    ...job.terminals.map(({ id, readings: own }) => [heightKey({ of: 'terminal', id }), own] as const),
+    ...marks.map(({ id, readings: own }) => [heightKey({ of: 'mark', id }), own] as const),
+    ...roofs.map(({ id, readings: own }) => [heightKey({ of: 'roof', id }), own] as const),
+    ...terminals.map(({ id, readings: own }) => [heightKey({ of: 'terminal', id }), own] as const),
   ]);
   const settled = new Map<string, Height>([['ground', GROUND]]);
   const isSettled = ({ from }: Reading): boolean => settled.has(heightKey(from));
@@ -109,7 +118,7 @@ export const heightsOf = remember((job: Job): ReadonlyMap<string, Height> => {
     open.delete(next);
   }
   return settled;
-});
+}
 
 /** Says the heights of a job that shows a part of another: they follow from what it does not show. */
 export const giveHeights = (job: Job, heights: ReadonlyMap<string, Height>): void => heightsOf.know(job, heights);

@@ -7,7 +7,8 @@ import type { Part } from '../fittings/part';
 import { flangeRadiusM } from '../walls/no-drill';
 import { wallRadiusM } from '../walls/forms';
 import { tankType } from '../walls/tank-types';
-import type { EndRef, Job, Penetration, PlacedPart } from './job';
+import { remember } from '../quantity/remember';
+import type { EndRef, Job, Penetration, PlacedPart, Terminal } from './job';
 import type { JobIndex } from './run';
 import { otherSide } from './run';
 
@@ -18,10 +19,12 @@ export interface ResolvedEnd {
   readonly material: Material | undefined;
 }
 
-const endFromText = (text: string): End | undefined => {
-  const parsed = parseEnd(text);
-  return parsed.ok ? parsed.value : undefined;
+const endFromText = (text: string | null): End | undefined => {
+  const parsed = text === null ? undefined : parseEnd(text);
+  return parsed?.ok ? parsed.value : undefined;
 };
+const portEnd = remember(({ port }: Penetration) => endFromText(port));
+const offeredEnd = remember(({ offers }: Terminal) => endFromText(offers));
 
 /**
  * The end behind a reference. A drilled hole without a size of its own takes the usual hole of what stands in it, so
@@ -33,14 +36,14 @@ export function resolveEnd(ref: EndRef, job: Job, index: JobIndex): ResolvedEnd 
     return { ref, end: found?.part.ends[ref.end]?.end, material: found?.part.material };
   }
   if (ref.of === 'terminal') {
-    const offers = job.terminals.find(({ id }) => id === ref.id)?.offers ?? null;
-    return { ref, end: offers === null ? undefined : endFromText(offers), material: undefined };
+    const terminal = job.terminals.find(({ id }) => id === ref.id);
+    return { ref, end: terminal && offeredEnd(terminal), material: undefined };
   }
   const hole = holeById(job, ref.id);
   const tank = tankOf(job, hole);
   if (!hole || !tank) return { ref, end: undefined, material: undefined };
   const material = tankType(tank.type).material;
-  if (hole.port !== null) return { ref, end: endFromText(hole.port), material };
+  if (hole.port !== null) return { ref, end: portEnd(hole), material };
   const diameterM = holeDiameterM(hole.id, job, index);
   const radiusM = wallRadiusM(tank, hole);
   const radius = radiusM === undefined ? {} : { wallRadiusMm: radiusM * 1000 };

@@ -1,4 +1,5 @@
 import { keepAlike, remember } from '../quantity/remember';
+import { spotOf } from '../walls/forms';
 import type { Tank } from '../walls/tank';
 import type { CheckContext } from './context';
 import { giveHeights, heightKey, heightsOf } from './heights';
@@ -8,13 +9,17 @@ import { holeById, holesOf, tankOf } from './lookup';
 import { sealOf } from './resolve';
 import { type Run, indexJob, itemsOfRun, jointsOfRun } from './run';
 
-/** A tank as a run on it sees it: its openings, what stands in each of them, and where its water stands. */
-interface Neighbourhood {
+/** A tank as a run sees it: where its water stands. */
+interface TankSeen {
   readonly tank: Tank;
-  readonly holes: readonly Penetration[];
-  readonly seals: readonly PlacedPart[];
-  readonly wallJoints: readonly Joint[];
   readonly levels: ReturnType<typeof levelsOf>;
+}
+
+/** An opening as a run sees it: what stands in it, and by which joint. */
+interface Opening {
+  readonly hole: Penetration;
+  readonly seal: PlacedPart | undefined;
+  readonly joint: Joint | undefined;
 }
 
 /** A place where a run ends, and how high it lies. */
@@ -23,42 +28,52 @@ interface Place {
   readonly height: ReturnType<ReturnType<typeof heightsOf>['get']>;
 }
 
-/** All that the view of one run is made of. */
+/** All that the view of one run is made of; tanks and openings in the order of the job. */
 interface Seen extends Pick<CheckContext, 'catalogue' | 'joints'> {
   readonly run: Run;
-  readonly tanks: readonly Neighbourhood[];
-  /** The openings of these tanks, in the order of the job. */
-  readonly holes: readonly Penetration[];
+  readonly tanks: readonly TankSeen[];
+  readonly openings: readonly Opening[];
   readonly places: readonly Place[];
   readonly settings: Job;
 }
 
-const neighbourhoodAgain = keepAlike<Tank, Neighbourhood>();
+const tankAgain = keepAlike<Tank, TankSeen>();
+const openingAgain = keepAlike<Penetration, Opening>();
 const settingsAgain = keepAlike<CheckContext['catalogue'], Job>();
 const seenAgain = keepAlike<Penetration, Seen>();
 
-function neighbourhoodOf(tank: Tank, context: CheckContext): Neighbourhood {
-  const { job, index } = context;
-  const holes = holesOf(job, tank.id);
-  return neighbourhoodAgain(tank, {
-    tank,
-    holes,
-    seals: holes.flatMap(({ id }) => sealOf(id, index)?.placed ?? []),
-    wallJoints: holes.flatMap(({ id }) => index.jointAt({ of: 'hole', id }) ?? []),
-    levels: levelsOf(tank, context),
-  });
+/** Nothing that is screwed on sweeps as far as this, with the flange that it would strike [m]. */
+export const STRIKES_M = 0.75;
+
+/** Openings on one face so near each other that what is screwed on at one may strike the other. */
+function nearOnFace(tank: Tank, holes: readonly Penetration[]): ReadonlyMap<Penetration, readonly Penetration[]> {
+  const spots = holes.map((hole) => ({ hole, ...spotOf(tank, hole) }));
+  return new Map(
+    spots.map((own) => [
+      own.hole,
+      spots
+        .filter(
+          ({ hole, leftM, frontM, upM }) =>
+            hole.face === own.hole.face &&
+            Math.hypot(leftM - own.leftM, frontM - own.frontM, upM - own.upM) <= STRIKES_M,
+        )
+        .map(({ hole }) => hole),
+    ]),
+  );
 }
 
 const EMPTY = { roofs: [], inflows: [], marks: [], tanks: [], penetrations: [], parts: [], joints: [], terminals: [] };
 
 /** The job as it is seen from one run, made once for what it is made of. */
-const scopeOfSeen = remember(({ run, tanks, holes, places, joints, settings, catalogue }: Seen): CheckContext => {
+const scopeOfSeen = remember(({ run, tanks, openings, places, joints, settings, catalogue }: Seen): CheckContext => {
   const job: Job = {
     ...settings,
     tanks: tanks.map(({ tank }) => tank),
-    penetrations: holes,
-    parts: [...new Set([...itemsOfRun(run).map(({ placed }) => placed), ...tanks.flatMap(({ seals }) => seals)])],
-    joints: [...new Set([...jointsOfRun(run.strands), ...tanks.flatMap(({ wallJoints }) => wallJoints)])],
+    penetrations: openings.map(({ hole }) => hole),
+    parts: [
+      ...new Set([...itemsOfRun(run).map(({ placed }) => placed), ...openings.flatMap(({ seal }) => seal ?? [])]),
+    ],
+    joints: [...new Set([...jointsOfRun(run.strands), ...openings.flatMap(({ joint }) => joint ?? [])])],
     terminals: places.map(({ terminal }) => terminal),
   };
   giveLevels(job, new Map(tanks.map(({ tank, levels }) => [tank.id, levels])));
@@ -82,31 +97,48 @@ const scopeOfSeen = remember(({ run, tanks, holes, places, joints, settings, cat
 });
 
 /**
- * The job as each of its runs sees it: the run itself, its joints, the tanks it hangs on with their openings and levels,
- * the places where it ends, the settings, and nothing else: no other run, no roof. Where none of that has changed since
- * the job was planned before, the view is the same object again, and all that was worked out of it stays known.
+ * The job as each of its runs sees it: the run itself and its joints; the tanks it hangs on with their levels, its
+ * openings, those that a hand goes in by and those near its own; the places where it ends; the settings. Nothing else: no
+ * other run, no roof. Where none of that has changed since the job was planned before, the view is the same object again,
+ * and all that was worked out of it stays known.
  */
 export const runScopes = remember((context: CheckContext): readonly CheckContext[] => {
-  const { job, catalogue, judgedOf } = context;
+  const { job, catalogue, index, judgedOf } = context;
   const order = new Map<Tank | Penetration, number>(
     [...job.tanks, ...job.penetrations].map((one, place) => [one, place]),
   );
-  const inOrder = <One extends Tank | Penetration>(list: readonly One[]): readonly One[] =>
-    list.length < 2 ? list : list.toSorted((a, b) => (order.get(a) ?? 0) - (order.get(b) ?? 0));
-  const around = remember((tank: Tank) => neighbourhoodOf(tank, context));
+  const inOrder = <One extends Tank | Penetration>(some: ReadonlySet<One>): readonly One[] =>
+    some.size < 2 ? [...some] : [...some].sort((a, b) => (order.get(a) ?? 0) - (order.get(b) ?? 0));
+  const tankSeen = remember((tank: Tank) => tankAgain(tank, { tank, levels: levelsOf(tank, context) }));
+  const openingOf = remember((hole: Penetration) =>
+    openingAgain(hole, {
+      hole,
+      seal: sealOf(hole.id, index)?.placed,
+      joint: index.jointAt({ of: 'hole', id: hole.id }),
+    }),
+  );
+  const near = remember((tank: Tank) => nearOnFace(tank, holesOf(job, tank.id)));
   const settings = settingsAgain(catalogue, { ...job, ...EMPTY, name: '' });
   const heights = heightsOf(job);
   return context.runs.map((run) => {
     const { penetration, strands } = run;
-    const far = strands.map(({ end }) => (end.at === 'hole' ? tankOf(job, holeById(job, end.id)) : undefined));
-    const own = [...new Set([tankOf(job, penetration), ...far])].filter((tank) => tank !== undefined);
-    const tanks = inOrder(own).map(around);
-    const ends = new Set(strands.flatMap(({ end }) => (end.at === 'terminal' ? [end.id] : [])));
+    const holes = new Set([penetration]);
+    const ends = new Set<string>();
+    for (const { end } of strands) {
+      const far = end.at === 'hole' ? holeById(job, end.id) : undefined;
+      if (far) holes.add(far);
+      if (end.at === 'terminal') ends.add(end.id);
+    }
+    const tanks = new Set([...holes].map((hole) => tankOf(job, hole)).filter((tank) => tank !== undefined));
+    for (const tank of tanks) {
+      for (const hole of holesOf(job, tank.id, 'access')) holes.add(hole);
+      for (const hole of near(tank).get(penetration) ?? []) holes.add(hole);
+    }
     return scopeOfSeen(
       seenAgain(penetration, {
         run,
-        tanks,
-        holes: tanks.length === 1 ? (tanks[0]?.holes ?? []) : inOrder(tanks.flatMap(({ holes }) => holes)),
+        tanks: inOrder(tanks).map(tankSeen),
+        openings: inOrder(holes).map(openingOf),
         places: job.terminals
           .filter(({ id }) => ends.has(id))
           .map((terminal) => ({ terminal, height: heights.get(heightKey({ of: 'terminal', id: terminal.id })) })),

@@ -5,6 +5,7 @@ import { isMetal } from '../connections/material';
 import { isDownpipe } from '../fittings/capability';
 import { type Part, isByLength, outsideMmOf } from '../fittings/part';
 import { MM_PER_INCH, METRES_PER_INCH, formatLength } from '../quantity/length';
+import { remember } from '../quantity/remember';
 import { DRAWS } from '../walls/roles';
 import { packed } from './packed';
 import type { PartsLine } from './parts-list';
@@ -23,17 +24,14 @@ const MEDIA_BAG_M3 = 0.02;
 const MEDIA_USD = 8.5;
 
 /** New lengths of pipe and hose in the open: not in the ground, and of a length that is known. */
-function inTheOpen(context: CheckContext): readonly PutIn[] {
-  const buried = new Set(
-    [...coursesOf(context).values()]
-      .flatMap(({ strands }) => strands.flat())
-      .filter(isInGround)
-      .map(({ placed }) => placed.id),
-  );
+const inTheOpen = remember((context: CheckContext): readonly PutIn[] => {
+  const buried = new Set<string>();
+  for (const { strands } of coursesOf(context).values())
+    for (const legs of strands) for (const leg of legs) if (isInGround(leg)) buried.add(leg.placed.id);
   return putIn(context).filter(
     ({ placed, part }) => isByLength(part) && placed.lengthM !== null && !buried.has(placed.id),
   );
-}
+});
 
 const lengthOf = ({ placed }: PutIn): number => placed.lengthM ?? 0;
 

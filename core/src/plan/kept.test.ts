@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { swingMm } from '../assembly/swing';
+import { WALL_SEAL_STYLES } from '../connections/standards/wall-seals';
 import { ashdown } from '../demo/ashdown';
 import { kilnYard } from '../demo/kiln-yard';
 import { millRow } from '../demo/mill-row';
@@ -10,7 +12,7 @@ import { contextOf } from '../job/context';
 import { applyEdits } from '../job/edits/edits';
 import { HEADINGS, type Job } from '../job/job';
 import { indexJob, runOf } from '../job/run';
-import { runScopes } from '../job/run-scope';
+import { STRIKES_M, runScopes } from '../job/run-scope';
 import { keepAlike } from '../quantity/remember';
 import { plan } from './plan';
 
@@ -103,6 +105,12 @@ describe('what is kept from one plan to the next', () => {
       runScopes(after).flatMap((scope, place) => (scope === seen[place] ? [] : [scope.runs[0]?.penetration.id])),
     ).toEqual(['p4']);
     expect(after.joints.filter((joint, place) => joint !== before.joints[place])).toEqual([]);
+  });
+
+  test('is seen with every opening that a part of the catalogue could strike', () => {
+    const swingM = Math.max(...shippedCatalogue.list.map(swingMm)) / 1000;
+    const flangeM = Math.max(...WALL_SEAL_STYLES.flatMap(({ sizes }) => sizes.map((size) => size.flangeMm / 2000)));
+    expect(swingM + flangeM).toBeLessThan(STRIKES_M);
   });
 
   test('is not a run whose end was joined to something since', () => {

@@ -35,22 +35,18 @@ export default defineCheck({
         if (!tank) return [];
         const { deadM, deadM3, deadBecause } = levelsOf(tank, { job, runs });
         if (deadBecause !== 'outlet' || deadM3 <= SHARE * tank.capacityM3) return [];
-        const radiusM = flatRadiusM(penetration, job, index);
-        const lowest = freePlace(tank, { ...penetration, heightM: radiusM }, radiusM, { fields: ['heightM'] });
-        const lower = lowest !== undefined && lowest.heightM < penetration.heightM ? lowest : undefined;
-        const gain = lower ? deadM3 - volumeAtM3(tank, deadM - penetration.heightM + lower.heightM) : 0;
         return [
           {
             messageId: 'left' as const,
             at: atPenetration(penetration),
             data: { height: { lengthM: penetration.heightM }, volume: { volumeM3: deadM3 }, tank: tank.label },
-            fixes: lower
-              ? [
-                  moveFix(penetration, lower, 'Lower it to {up}: {gain} back', {
-                    gain: { volumeM3: gain },
-                  }),
-                ]
-              : [],
+            fixes: () => {
+              const radiusM = flatRadiusM(penetration, job, index);
+              const lower = freePlace(tank, { ...penetration, heightM: radiusM }, radiusM, { fields: ['heightM'] });
+              if (!lower || lower.heightM >= penetration.heightM) return [];
+              const gain = deadM3 - volumeAtM3(tank, deadM - penetration.heightM + lower.heightM);
+              return [moveFix(penetration, lower, 'Lower it to {up}: {gain} back', { gain: { volumeM3: gain } })];
+            },
           },
         ];
       }),
