@@ -1,6 +1,7 @@
 import type { End } from '../connections/end';
 import type { Material } from '../connections/material';
 import type { Source } from '../provenance';
+import { remember } from '../quantity/remember';
 import type { NominalSize } from '../quantity/size';
 import type { Region } from '../region';
 
@@ -112,7 +113,8 @@ export interface Part {
 export const overallMm = (part: Part): number => part.body.reduce((sum, section) => sum + section.lengthMm, 0);
 
 /** At its widest [mm]. */
-export const outsideMmOf = ({ body }: Pick<Part, 'body'>): number =>
-  Math.max(...body.map(({ outsideMm }) => outsideMm));
+export const outsideMmOf: (part: Pick<Part, 'body'>) => number = remember(({ body }) =>
+  Math.max(...body.map(({ outsideMm }) => outsideMm)),
+);
 
 export const isByLength = (part: Part): boolean => part.sale.by === 'length';

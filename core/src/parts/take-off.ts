@@ -6,7 +6,7 @@ import type { Spares } from '../job/job';
 import type { Run } from '../job/run';
 import { sealsWall } from '../fittings/capability';
 import { isByLength } from '../fittings/part';
-import { formatLength } from '../quantity/length';
+import { type Measures, formatLength } from '../quantity/length';
 import { gather } from '../quantity/gather';
 import { remember } from '../quantity/remember';
 import { BEAD_ML, type PlacedNeed, consumableLines } from './consumables';
@@ -142,23 +142,29 @@ function wallGroup(context: CheckContext, left: OnHand): PartsGroup {
   return group('wall', 'Wall', 'what seals each hole', [...pieceLines(items, left), ...strapLines(context)]);
 }
 
+const cutLine = ({ part, placed: { lengthM }, use }: PutIn, measures: Measures): PartsLine => ({
+  code: part.code,
+  title: part.name,
+  detail: `${part.detail}, ${lengthM === null ? 'length not known yet' : formatLength(lengthM, measures)}`,
+  need: lengthM ?? 0,
+  unit: 'm',
+  buy: 0,
+  priceUsd: null,
+  ...traced([use]),
+  note: lengthM === null ? 'measure it' : 'cut from stock, below',
+});
+
+/** A piece that is cut, in each of the measures. */
+const CUT_LINE: Readonly<Record<Measures, (piece: PutIn) => PartsLine>> = {
+  'in-gal': remember((piece: PutIn) => cutLine(piece, 'in-gal')),
+  'mm-l': remember((piece: PutIn) => cutLine(piece, 'mm-l')),
+};
+
 function runGroup({ penetration }: Run, items: readonly PutIn[], { job }: CheckContext, left: OnHand): PartsGroup[] {
   const beyond = items.filter(({ part }) => !sealsWall(part));
   if (beyond.length === 0) return [];
   const pieces = beyond.filter(({ part }) => !isByLength(part));
-  const cut = beyond
-    .filter(({ part }) => isByLength(part))
-    .map(({ part, placed, use }): PartsLine => ({
-      code: part.code,
-      title: part.name,
-      detail: `${part.detail}, ${placed.lengthM === null ? 'length not known yet' : formatLength(placed.lengthM, job.measures)}`,
-      need: placed.lengthM ?? 0,
-      unit: 'm',
-      buy: 0,
-      priceUsd: null,
-      ...traced([use]),
-      note: placed.lengthM === null ? 'measure it' : 'cut from stock, below',
-    }));
+  const cut = beyond.filter(({ part }) => isByLength(part)).map(CUT_LINE[job.measures]);
   return [
     {
       ...group(`run-${penetration.id}`, `Run ${penetration.label}`, lowerFirst(penetration.name), [
@@ -200,7 +206,9 @@ const needsOf = remember(({ mating, penetration, joint }: JudgedJoint): readonly
   return mating.needs.map((need) => ({ need, use }));
 });
 
-const placeOf = ({ joint, penetration }: JudgedJoint): string => `${penetration?.label ?? ''} J${joint.number}`.trim();
+const placeOf = remember(({ joint, penetration }: JudgedJoint): string =>
+  `${penetration?.label ?? ''} J${joint.number}`.trim(),
+);
 
 function jointsHolding(joints: readonly JudgedJoint[]): Completeness {
   const not = joints.filter(({ mating, joint }) => !holdsAtAll(mating.verdict) && joint.accepted === null);

@@ -9,6 +9,7 @@ import { contextOf } from '../job/context';
 import { shippedCatalogue } from '../fittings/catalogue';
 import { nptFemale, nptMale } from '../fittings/ends';
 import { mate } from '../connections/mate';
+import type { Job } from '../job/job';
 import { type Edit, applyEdits } from '../job/edits/edits';
 import { nextParts } from '../routes/next-parts';
 import { type CutOrder, cutPlan, leastBars } from '../parts/cut-plan';
@@ -67,9 +68,37 @@ const editAndPlan = (edit: Edit): void => {
   plan(edited.value.job);
 };
 
+/** As it is while somebody types: each time a record of the job is another. */
+function typing(start: Job, change: (job: Job, step: number) => Job): () => void {
+  let now = start;
+  let step = 0;
+  plan(now);
+  return () => {
+    now = change(now, ++step);
+    plan(now);
+  };
+}
+const longer = (from: Job, step: number): Job => ({
+  ...from,
+  parts: from.parts.map((part, place) => (place === 3 ? { ...part, lengthM: 0.3 + (step % 100) / 1000 } : part)),
+});
+const higher = (from: Job, step: number): Job => ({
+  ...from,
+  penetrations: from.penetrations.map((hole, place) =>
+    place === 3 ? { ...hole, heightM: 0.3 + (step % 100) / 1000 } : hole,
+  ),
+});
+
+describe('a job opened: nothing is known of it yet', () => {
+  bench('plan of Tern Point', () => void plan(structuredClone(job)));
+  bench('plan of 12 tanks, 90 openings, 990 parts', () => void plan(structuredClone(large)), { time: 2000 });
+});
+
 describe('within one frame (16 ms)', () => {
-  bench('plan of Tern Point', () => void plan(job));
-  bench('plan of 12 tanks, 90 openings, 990 parts', () => void plan(large), { time: 2000 });
+  bench('plan of Tern Point, a length typed', typing(job, longer));
+  bench('plan of Tern Point, a height typed', typing(job, higher));
+  bench('plan of 12 tanks, 90 openings, 990 parts, a length typed', typing(large, longer), { time: 2000 });
+  bench('plan of 12 tanks, 90 openings, 990 parts, a height typed', typing(large, higher), { time: 2000 });
   bench('quick cut plan of 120 pieces, with its bound', () => {
     cutPlan(cuts);
     leastBars(cuts);
