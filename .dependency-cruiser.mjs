@@ -38,7 +38,7 @@ const config = {
       severity: 'error',
       from: { path: '^core/src/', pathNot: TEST_FILES },
       // Pure functions of a small package are no platform.
-      to: { dependencyTypes: ['core', 'npm', 'npm-dev'], pathNot: 'node_modules/fastest-levenshtein/' },
+      to: { dependencyTypes: ['core', 'npm', 'npm-dev'], pathNot: 'node_modules/(fastest-levenshtein|dequal)/' },
     },
     {
       name: 'web-through-the-index',

@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import { shippedCatalogue } from '../fittings/catalogue';
 import { contextOf } from '../job/context';
 import type { Job } from '../job/job';
-import { TOP_INLET, place, tankWith, upToGutter } from '../test/sample-jobs';
+import { TOP_INLET, linkedDrums, place, tankWith, upToGutter } from '../test/sample-jobs';
 import { bracketsFor } from './site-lines';
 import { takeOff } from './take-off';
 
@@ -40,6 +40,15 @@ test('a buried pipe is bedded: the trench less the pipe', () => {
   // 3.5 in pipe, 88.9 mm: (0.3889 x 0.3389 - 0.00621) x 4 m = 0.502 m3 (by hand), less nothing for what stands in the gasket.
   expect(bed).toMatchObject({ code: 'BE-20', unit: 'm3', need: 0.51 });
   expect(bed?.buy).toBe(26);
+});
+
+test('a buried line between two tanks is bedded once, whichever of them it is walked from', () => {
+  const tank = { type: 'concrete', buriedM: 1.2, plinthM: 0 };
+  const job = linkedDrums('PG-300', [{ code: 'PI-300', lengthM: 4, riseM: 0 }], { size: '3', heightM: 0.7 });
+  const buried = { ...job, tanks: job.tanks.map((one) => ({ ...one, ...tank })) };
+  // As the single pipe above: 0.502 m3.
+  const bed = lines(buried).find(({ code }) => code === 'BE-20');
+  expect([bed?.need, bed?.uses.length]).toEqual([0.51, 1]);
 });
 
 test('an overflow that comes to daylight is marked there', () => {
