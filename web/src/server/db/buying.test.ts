@@ -26,6 +26,9 @@ describe('left-overs', () => {
     const lengths = async (forJob?: string) => (await theCatalogue(forJob)).offCutsM.get('PI-150') ?? [];
     expect(await lengths(other)).toContain(1.234);
     expect(await lengths(job)).not.toContain(1.234);
+    // What has been worked out of its parts is not lost between two requests.
+    expect(await theCatalogue(other)).toBe(await theCatalogue(other));
+    expect(await theCatalogue(other)).toBe(await theCatalogue());
     // Once a job was cut from it, it is gone for all others.
     await putOffCuts([], { ids: [id], by: other });
     expect(await lengths(other)).toContain(1.234);

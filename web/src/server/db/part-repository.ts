@@ -36,7 +36,15 @@ export async function readOwn(): Promise<OwnCatalogue> {
   return { own: own.map(({ part }) => part), holdings: held };
 }
 
-let known: { readonly stamp: string; readonly catalogue: Catalogue } | undefined;
+/** The catalogue as it was last made, by what it was made of, and the same by what is left over for a job. */
+interface Known {
+  readonly stamp: string;
+  readonly catalogue: Catalogue;
+  readonly byLeft: Map<string, Catalogue>;
+}
+let known: Known | undefined;
+
+const leftKey = ({ offCutsM }: Pick<Catalogue, 'offCutsM'>): string => JSON.stringify([...offCutsM].sort());
 
 /**
  * The catalogue with all of that laid over it; made anew only when some of it has changed.
@@ -44,13 +52,17 @@ let known: { readonly stamp: string; readonly catalogue: Catalogue } | undefined
  * @param forJob for which it is asked: what was left over from it is not cut for it again
  */
 export async function theCatalogue(forJob?: string): Promise<Catalogue> {
-  const catalogue = await wholeCatalogue();
+  const { catalogue, byLeft } = await wholeCatalogue();
   if (forJob === undefined) return catalogue;
-  const left = (await listOffCuts()).filter((one) => isFor(one, forJob));
-  return { ...catalogue, offCutsM: offCutsByCode(left) };
+  const offCutsM = offCutsByCode((await listOffCuts()).filter((one) => isFor(one, forJob)));
+  // Jobs to which the same is left share one catalogue, and with it all that has been worked out of its parts.
+  const key = leftKey({ offCutsM });
+  const shared = byLeft.get(key) ?? { ...catalogue, offCutsM };
+  byLeft.set(key, shared);
+  return shared;
 }
 
-async function wholeCatalogue(): Promise<Catalogue> {
+async function wholeCatalogue(): Promise<Known> {
   const [[own], [held], [left]] = await Promise.all([
     database()
       .select({ many: count(), last: max(ownParts.updatedAt) })
@@ -65,16 +77,14 @@ async function wholeCatalogue(): Promise<Catalogue> {
   const stamp = JSON.stringify([own, held, left]);
   if (known?.stamp !== stamp) {
     const [all, cut] = await Promise.all([readOwn(), listOffCuts()]);
-    known = {
-      stamp,
-      catalogue: catalogueWith(
-        all.own,
-        all.holdings,
-        cut.filter(({ usedBy }) => usedBy === null),
-      ),
-    };
+    const catalogue = catalogueWith(
+      all.own,
+      all.holdings,
+      cut.filter(({ usedBy }) => usedBy === null),
+    );
+    known = { stamp, catalogue, byLeft: new Map([[leftKey(catalogue), catalogue]]) };
   }
-  return known.catalogue;
+  return known;
 }
 
 /** Rows of one statement; PostgreSQL takes no more than 65,535 values in one. */
