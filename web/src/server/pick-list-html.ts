@@ -1,4 +1,4 @@
-import { type Shelf, tickLine } from '@herrero/core';
+import { type Shelf, placesWords, tickLine } from '@herrero/core';
 
 const ENTITIES: Readonly<Record<string, string>> = {
   '&': '&amp;',
@@ -54,7 +54,7 @@ export function pickListHtml(name: string, jobId: string, shelves: readonly Shel
         `<section class="shelf"><h2>${escaped(shelf)} <span>${lines.length} ${lines.length === 1 ? 'line' : 'lines'}</span></h2>${lines
           .map(
             ({ article, title, detail, buy, places }) =>
-              `<button type="button" aria-pressed="false" data-line="${escaped(tickLine({ article, buy }))}"><span class="what"><b>${escaped(title)}</b><small>${escaped(detail)}${places.length > 0 ? `, ${escaped(places.join(' '))}` : ''}</small></span><span class="count">${buy}</span><span class="box" aria-hidden="true"></span></button>`,
+              `<button type="button" aria-pressed="false" data-line="${escaped(tickLine({ article, buy }))}"><span class="what"><b>${escaped(title)}</b><small>${escaped(detail)}${places.length > 0 ? `, ${escaped(placesWords(places))}` : ''}</small></span><span class="count">${buy}</span><span class="box" aria-hidden="true"></span></button>`,
           )
           .join('')}</section>`,
     )

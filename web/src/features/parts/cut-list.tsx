@@ -34,7 +34,7 @@ export function CutList({ cuts }: { readonly cuts: readonly CutBars[] }) {
   const pieces = bars.reduce((sum, bar) => sum + bar.pieces.length, 0);
   const searchable = cuts.some((cut) => !cut.searched && cut.bars.some((bar) => bar.pieces.length > 1));
   return (
-    <section aria-label="Cut list">
+    <section aria-label="Cut list" className="mt-5">
       <h2 className="flex items-baseline justify-between border-b-2 border-ink pb-1">
         <span className="type-head">Cut list</span>
         <span className="type-second">

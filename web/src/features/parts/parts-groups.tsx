@@ -7,6 +7,7 @@ import {
   type Use,
   needWords,
   noteWords,
+  placesWords,
   reckoningWords,
 } from '@herrero/core';
 import { ChevronRight } from 'lucide-react';
@@ -122,7 +123,7 @@ function Line({ line }: { readonly line: PartsLine }) {
   }, [followed]);
   const words = (
     <>
-      {line.title} {line.detail} <span className="type-second">{line.places.join(', ')}</span>
+      {line.title} {line.detail} <span className="type-second">{placesWords(line.places)}</span>
     </>
   );
   return (
@@ -138,7 +139,7 @@ function Line({ line }: { readonly line: PartsLine }) {
           <button
             type="button"
             aria-expanded={followed}
-            className="text-left hover:underline"
+            className="block text-left hover:underline"
             onClick={() => follow(followed ? null : line.code)}
           >
             {words}

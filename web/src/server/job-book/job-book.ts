@@ -15,6 +15,7 @@ import {
   formatStockLength,
   needWords,
   noteWords,
+  placesWords,
   reckoned,
   reckoningWords,
   tapeMarks,
@@ -168,7 +169,7 @@ function lineBlock(one: PartsLine, book: Book, widthMm: number): Block {
   const { job } = book;
   const note = noteWords(one, job.measures);
   const rows = [
-    ...wrap(`${title} ${detail}${places.length > 0 ? `, ${places.join(', ')}` : ''}`, 62),
+    ...wrap(`${title} ${detail}${places.length > 0 ? `, ${placesWords(places)}` : ''}`, 62),
     ...(note === '' ? [] : wrap(note, 68)),
   ];
   const heightMm = rows.length * ROW_MM + 0.8;
