@@ -1,3 +1,4 @@
+import { dequal } from 'dequal';
 import { keepAlike, remember } from '../quantity/remember';
 import { spotOf } from '../walls/forms';
 import type { Tank } from '../walls/tank';
@@ -37,10 +38,22 @@ interface Seen extends Pick<CheckContext, 'catalogue' | 'joints'> {
   readonly settings: Job;
 }
 
+const isSameList = (list: readonly unknown[], other: readonly unknown[]): boolean =>
+  list.length === other.length && list.every((one, place) => one === other[place]);
+
 const tankAgain = keepAlike<Tank, TankSeen>();
 const openingAgain = keepAlike<Penetration, Opening>();
 const settingsAgain = keepAlike<CheckContext['catalogue'], Job>();
-const seenAgain = keepAlike<Penetration, Seen>();
+const seenAgain = keepAlike<Penetration, Seen>(
+  (one, other) =>
+    one.run === other.run &&
+    one.settings === other.settings &&
+    one.catalogue === other.catalogue &&
+    isSameList(one.tanks, other.tanks) &&
+    isSameList(one.openings, other.openings) &&
+    isSameList(one.joints, other.joints) &&
+    dequal(one.places, other.places),
+);
 
 /** Nothing that is screwed on sweeps as far as this, with the flange that it would strike [m]. */
 export const STRIKES_M = 0.75;

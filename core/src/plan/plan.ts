@@ -1,6 +1,7 @@
 import { type CheckContext, type JudgedJoint, contextOf } from '../job/context';
 import type { Run } from '../job/run';
 import type { Finding, StationId } from '../checks/finding';
+import { CHECKS } from '../checks/registry';
 import { runChecks } from '../checks/run-checks';
 import { holdsAtAll } from '../connections/mating';
 import { type Catalogue, shippedCatalogue } from '../fittings/catalogue';
@@ -38,7 +39,7 @@ export interface Plan {
  */
 export function plan(job: Job, catalogue: Catalogue = shippedCatalogue): Plan {
   const context = contextOf(job, catalogue);
-  const findings = runChecks(context);
+  const findings = runChecks(context, CHECKS);
   const parts = takeOff(context);
   return {
     context,

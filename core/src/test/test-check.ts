@@ -3,7 +3,8 @@ import { shippedCatalogue } from '../fittings/catalogue';
 import { applyEdits } from '../job/edits/edits';
 import type { Job } from '../job/job';
 import { contextOf } from '../job/context';
-import { type Check, runCheck } from '../checks/define-check';
+import type { Check } from '../checks/define-check';
+import { runChecks } from '../checks/run-checks';
 import { fillText } from '../quantity/values';
 
 interface CleanCase {
@@ -28,9 +29,9 @@ export function testCheck(
 ): void {
   const run = (job: Job) => {
     const context = contextOf(job, shippedCatalogue);
-    const found = runCheck(check, context);
+    const found = runChecks(context, [check]);
     // What asks of one run at a time finds the same when it may look at the whole job.
-    expect(found).toEqual(runCheck({ ...check, sees: 'job' }, context));
+    expect(found).toEqual(runChecks(context, [{ ...check, sees: 'job' }]));
     return found;
   };
 
