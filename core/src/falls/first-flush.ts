@@ -1,9 +1,8 @@
 import { isByLength } from '../fittings/part';
-import { discharges } from '../job/run';
+import { type StrandItem, discharges, itemsOfRun } from '../job/run';
 import type { CheckContext } from '../job/context';
 import { roofsInto } from '../job/heights';
 import type { Penetration, Roof } from '../job/job';
-import type { StrandItem } from '../job/run';
 
 /** A chamber that takes the first water off a roof before the rest goes on to the tank. */
 export interface FirstFlush {
@@ -24,9 +23,8 @@ const areaM2 = (mm: number): number => (Math.PI / 4) * (mm / 1000) ** 2;
 /** Every first flush of a job. Two of one run share its roofs. */
 export const firstFlushes = (context: CheckContext): readonly FirstFlush[] =>
   context.runs.flatMap((run) => {
-    const bodies = run.strands
-      .flatMap(({ items }) => items)
-      .filter(({ part }) => part.features.includes('first-flush'));
+    const bodies = itemsOfRun(run).filter(({ part }) => part.features.includes('first-flush'));
+    if (bodies.length === 0) return [];
     const roofs = roofsInto(context.job, run.penetration.id);
     const roofM2 = roofs.reduce((sum, { planAreaM2 }) => sum + planAreaM2, 0) / Math.max(1, bodies.length);
     return bodies.map((body): FirstFlush => {

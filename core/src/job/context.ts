@@ -75,7 +75,9 @@ const isKnown = (side: ResolvedEnd): side is ResolvedEnd & { readonly end: End }
 type MetJoint = Pick<JudgedJoint, 'joint' | 'a' | 'b' | 'penetration'>;
 
 const isSameSide = (one: ResolvedEnd, other: ResolvedEnd): boolean =>
-  one.material === other.material && (one.end === other.end || dequal(one.end, other.end));
+  one.stands === other.stands &&
+  one.material === other.material &&
+  (one.end === other.end || dequal(one.end, other.end));
 const metAgain = keepAlike<Joint, MetJoint>(
   (one, other) => one.penetration === other.penetration && isSameSide(one.a, other.a) && isSameSide(one.b, other.b),
 );

@@ -26,6 +26,7 @@ const grouped = <Item>(list: readonly Item[], keyOf: (item: Item) => string): Re
   }
   return groups;
 };
+const NO_HOLES: readonly Penetration[] = [];
 const holesByTank = remember((penetrations: Job['penetrations']) => grouped(penetrations, ({ tankId }) => tankId));
 
 /** An opening by its id; undefined where there is none. */
@@ -36,9 +37,11 @@ export const holeById = (
 
 /** The openings of a tank, with one of these roles where any is named. */
 export const holesOf = ({ penetrations }: Job, tankId: string, ...roles: readonly Role[]): readonly Penetration[] =>
-  (holesByTank(penetrations).get(tankId) ?? []).filter(
-    (hole) => roles.length === 0 || hole.roles.some((role) => roles.includes(role)),
-  );
+  roles.length === 0
+    ? (holesByTank(penetrations).get(tankId) ?? NO_HOLES)
+    : (holesByTank(penetrations).get(tankId) ?? NO_HOLES).filter((hole) =>
+        hole.roles.some((role) => roles.includes(role)),
+      );
 
 const runsByHole = remember((runs: readonly Run[]) => new Map(runs.map((run) => [run.penetration.id, run])));
 

@@ -17,6 +17,8 @@ export interface ResolvedEnd {
   readonly ref: EndRef;
   readonly end: End | undefined;
   readonly material: Material | undefined;
+  /** Is it there already: an opening, a place, a part that stands? */
+  readonly stands: boolean;
 }
 
 const endFromText = (text: string | null): End | undefined => {
@@ -33,17 +35,22 @@ const offeredEnd = remember(({ offers }: Terminal) => endFromText(offers));
 export function resolveEnd(ref: EndRef, job: Job, index: JobIndex): ResolvedEnd {
   if (ref.of === 'part') {
     const found = index.placed(ref.id);
-    return { ref, end: found?.part.ends[ref.end]?.end, material: found?.part.material };
+    return {
+      ref,
+      end: found?.part.ends[ref.end]?.end,
+      material: found?.part.material,
+      stands: found?.placed.existing === true,
+    };
   }
   if (ref.of === 'terminal') {
     const terminal = job.terminals.find(({ id }) => id === ref.id);
-    return { ref, end: terminal && offeredEnd(terminal), material: undefined };
+    return { ref, end: terminal && offeredEnd(terminal), material: undefined, stands: true };
   }
   const hole = holeById(job, ref.id);
   const tank = tankOf(job, hole);
-  if (!hole || !tank) return { ref, end: undefined, material: undefined };
+  if (!hole || !tank) return { ref, end: undefined, material: undefined, stands: true };
   const material = tankType(tank.type).material;
-  if (hole.port !== null) return { ref, end: portEnd(hole), material };
+  if (hole.port !== null) return { ref, end: portEnd(hole), material, stands: true };
   const diameterM = holeDiameterM(hole.id, job, index);
   const radiusM = wallRadiusM(tank, hole);
   const radius = radiusM === undefined ? {} : { wallRadiusMm: radiusM * 1000 };
@@ -54,6 +61,7 @@ export function resolveEnd(ref: EndRef, job: Job, index: JobIndex): ResolvedEnd 
         ? undefined
         : { kind: 'hole', diameterMm: diameterM * 1000, wallMm: tank.wallM * 1000, ...radius },
     material,
+    stands: true,
   };
 }
 

@@ -1,5 +1,5 @@
 import { dequal } from 'dequal';
-import { keepAlike, remember } from '../quantity/remember';
+import { keepAlike, remember, rememberBoth } from '../quantity/remember';
 import { spotOf } from '../walls/forms';
 import type { Tank } from '../walls/tank';
 import type { CheckContext } from './context';
@@ -59,9 +59,9 @@ const seenAgain = keepAlike<Penetration, Seen>(
 export const STRIKES_M = 0.75;
 
 /** Openings on one face so near each other that what is screwed on at one may strike the other. */
-function nearOnFace(tank: Tank, holes: readonly Penetration[]): ReadonlyMap<Penetration, readonly Penetration[]> {
+const nearOnFace = rememberBoth((tank: Tank, holes: readonly Penetration[]) => {
   const spots = holes.map((hole) => ({ hole, ...spotOf(tank, hole) }));
-  return new Map(
+  return new Map<Penetration, readonly Penetration[]>(
     spots.map((own) => [
       own.hole,
       spots
@@ -73,7 +73,7 @@ function nearOnFace(tank: Tank, holes: readonly Penetration[]): ReadonlyMap<Pene
         .map(({ hole }) => hole),
     ]),
   );
-}
+});
 
 const EMPTY = { roofs: [], inflows: [], marks: [], tanks: [], penetrations: [], parts: [], joints: [], terminals: [] };
 
@@ -130,7 +130,6 @@ export const runScopes = remember((context: CheckContext): readonly CheckContext
       joint: index.jointAt({ of: 'hole', id: hole.id }),
     }),
   );
-  const near = remember((tank: Tank) => nearOnFace(tank, holesOf(job, tank.id)));
   const settings = settingsAgain(catalogue, { ...job, ...EMPTY, name: '' });
   const heights = heightsOf(job);
   return context.runs.map((run) => {
@@ -145,7 +144,7 @@ export const runScopes = remember((context: CheckContext): readonly CheckContext
     const tanks = new Set([...holes].map((hole) => tankOf(job, hole)).filter((tank) => tank !== undefined));
     for (const tank of tanks) {
       for (const hole of holesOf(job, tank.id, 'access')) holes.add(hole);
-      for (const hole of near(tank).get(penetration) ?? []) holes.add(hole);
+      for (const hole of nearOnFace(tank, holesOf(job, tank.id)).get(penetration) ?? []) holes.add(hole);
     }
     return scopeOfSeen(
       seenAgain(penetration, {

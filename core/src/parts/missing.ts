@@ -120,9 +120,8 @@ function requirements(context: CheckContext): readonly Required[] {
       const code = 'sawM' in cut ? sawCode(cut.sawM) : cut.fit === 'core' ? 'KD' : 'JS';
       return [pieces(code, 0, useOfHole(hole))];
     });
-  const stands = (id: string): boolean => index.placed(id)?.placed.existing === true;
   const seals = gather(
-    joints.filter(({ a, b }) => ![a.ref, b.ref].every((ref) => ref.of !== 'part' || stands(ref.id))),
+    joints.filter(({ a, b }) => !(a.stands && b.stands)),
     ofJoint,
   );
   const beads = job.silicone

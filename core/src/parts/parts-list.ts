@@ -68,7 +68,7 @@ export interface PartsList {
   readonly holes: Completeness;
   /** Pieces of pipe, hose and downpipe of which the length is known. */
   readonly lengths: Completeness;
-  /** Lines that everything counted anew from the job asks for, and which of them are not there. */
+  /** Lines that everything counted anew from the job asks for, and which are not there; counted when it is looked at. */
   readonly listed: Completeness;
   /** What is not known and therefore not listed. */
   readonly questions: readonly string[];

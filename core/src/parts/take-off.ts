@@ -22,7 +22,7 @@ import { standLines, standQuestions } from './stand-lines';
 import { beddingLines, bracketLines, markerLines, sleeveLines } from './site-lines';
 import { spareLines } from './spare-lines';
 import { strapLines } from './straps';
-import { drillLines, toolLines } from './tools';
+import { type HoleToDrill, drillLines, toolLines } from './tools';
 import { type Use, traced, useOfHole } from './trace';
 
 /**
@@ -35,13 +35,11 @@ export function takeOff(context: CheckContext): PartsList {
   const seals = wallGroup(context, left);
   const runs = gather(context.runs, (run) => runGroup(run, byRun.get(run.penetration.id) ?? [], context, left));
   const cuts = cutBars(context);
-  const toMake = context.joints.filter((judged) => !standsAlready(judged, context));
+  const toMake = context.joints.filter((judged) => !standsAlready(judged));
   const needs = gather(toMake, needsOf);
   const holes = context.job.penetrations.filter((hole) => isToDrill(hole, context.index));
-  const drillable = holes.flatMap((hole) => {
-    const cut = cutOf(hole, context);
-    return cut ? [{ id: hole.id, label: hole.label, cut }] : [];
-  });
+  const sawn = holes.map((hole) => ({ id: hole.id, label: hole.label, cut: cutOf(hole, context) }));
+  const drillable = sawn.filter((hole): hole is HoleToDrill => hole.cut !== undefined);
   const groups: PartsGroup[] = [
     group('drill', 'Drill', 'hole saws and what goes with them', drillLines(drillable, context.job.measures)),
     seals,
@@ -74,6 +72,7 @@ export function takeOff(context: CheckContext): PartsList {
   const builtIn = gather(groups, (one) => one.lines);
   const spares = group('spares', 'Spares', SPARES_WORDS[context.job.spares], spareLines(builtIn, context));
   const lines = [...builtIn, ...spares.lines];
+  let listed: Completeness | undefined;
   return {
     groups: spares.lines.length > 0 ? [...groups, spares] : groups,
     cuts,
@@ -83,10 +82,12 @@ export function takeOff(context: CheckContext): PartsList {
     holes: {
       done: drillable.length,
       of: holes.length,
-      missing: holes.filter((hole) => cutOf(hole, context) === undefined).map(({ label }) => label),
+      missing: sawn.filter(({ cut }) => cut === undefined).map(({ label }) => label),
     },
     lengths: lengthsKnown(context),
-    listed: everythingListed(builtIn, context),
+    get listed() {
+      return (listed ??= everythingListed(builtIn, context));
+    },
     questions: [...questions(context, cuts), ...standQuestions(context)],
     toBuy: lines.reduce((sum, { buy }) => sum + buy, 0),
     totalUsd: cents(lines.reduce((sum, { priceUsd }) => sum + (priceUsd ?? 0), 0)),
@@ -107,8 +108,7 @@ const group = (id: string, title: string, subtitle: string, lines: readonly Part
 });
 
 /** Is this joint made already? Then nothing is bought to close it. */
-const standsAlready = ({ a, b }: JudgedJoint, { index }: CheckContext): boolean =>
-  [a.ref, b.ref].every((ref) => ref.of !== 'part' || index.placed(ref.id)?.placed.existing === true);
+const standsAlready = ({ a, b }: JudgedJoint): boolean => a.stands && b.stands;
 
 const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
