@@ -4,6 +4,7 @@ export * from './result';
 export * from './quantity/length';
 export * from './quantity/money';
 export * from './quantity/pressure';
+export { remember } from './quantity/remember';
 export * from './quantity/size';
 export * from './quantity/values';
 export * from './quantity/volume';

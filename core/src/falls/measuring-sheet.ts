@@ -3,6 +3,7 @@ import type { CheckContext } from '../job/context';
 import type { Edit } from '../job/edits/edits';
 import { heightKey, heightsOf } from '../job/heights';
 import type { Job, Measured, Reading } from '../job/job';
+import { remember } from '../quantity/remember';
 
 /** Something about the site that only a visit can tell. */
 export interface Unknown {
@@ -38,7 +39,7 @@ const asks = (
  * Every unknown of the job in walking order: gutters, what comes in, what lies between the tanks, then the places and the
  * ground they lie in.
  */
-export function unknownsOf(context: CheckContext): readonly Unknown[] {
+export const unknownsOf = remember((context: CheckContext): readonly Unknown[] => {
   const { job } = context;
   const gutters = job.roofs.flatMap(({ id, name }): readonly Unknown[] =>
     notRead(job, { of: 'roof', id })
@@ -118,7 +119,7 @@ export function unknownsOf(context: CheckContext): readonly Unknown[] {
   );
   // What others are read from comes first.
   return [...marks, ...gutters, ...inflows, ...lengths, ...places];
-}
+});
 
 const COLLECTION = { roof: 'roofs', terminal: 'terminals', mark: 'marks' } as const;
 

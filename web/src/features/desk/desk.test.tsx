@@ -67,6 +67,25 @@ describe('the margin', () => {
     expect(titles()).not.toContain('Starts, then leaksP4, J5');
   });
 
+  test('has no more than can be read, and the others when asked', async () => {
+    const job = ternPoint();
+    const [hole] = job.penetrations;
+    if (!hole) throw new Error('no hole');
+    const bare = Array.from({ length: 45 }, (_, place) => ({
+      ...hole,
+      id: `n${place}`,
+      label: `P${place + 20}`,
+      roles: ['draw-off'] as const,
+    }));
+    desk(<Margin />, { ...job, penetrations: [...job.penetrations, ...bare] });
+    const count = Number(/^\d+/.exec(screen.getByText(/, worst first/).textContent ?? '')?.[0]);
+    expect(count).toBeGreaterThan(45);
+    expect(titles()).toHaveLength(40);
+    await userEvent.click(screen.getByRole('button', { name: `${count - 40} more notes` }));
+    expect(titles()).toHaveLength(count);
+    expect(screen.queryByRole('button', { name: /more notes?$/ })).toBeNull();
+  });
+
   test('takes the measure where it asks for it', async () => {
     desk(<Margin />);
     await userEvent.type(screen.getByLabelText('Length of the pipe between'), '14 in{Enter}');

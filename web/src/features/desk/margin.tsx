@@ -25,6 +25,9 @@ const RULES: Readonly<Record<Finding['severity'], string>> = {
   advice: 'border-t-[1.5px] border-ink',
 };
 
+/** More than so many nobody reads at once: the worst stand there, the others when they are asked for. */
+const MOST_NOTES = 40;
+
 /** Notes in the margin, worst first, each with why and one thing to do about it. */
 export function Margin() {
   const findings = useJob((state) => state.plan.findings);
@@ -32,6 +35,8 @@ export function Margin() {
   const offline = useJob((state) => state.offline);
   const unsent = useJob((state) => state.unsent.length);
   const toMeasure = useJob((state) => unknownsOf(state.plan.context).length);
+  const [all, setAll] = useState(false);
+  const shown = all ? findings : findings.slice(0, MOST_NOTES);
   const count = findings.length + notTaken.length;
   return (
     <aside
@@ -54,9 +59,16 @@ export function Margin() {
       {notTaken.map((one) => (
         <NotTakenNote key={one.batch.batchId} notTaken={one} />
       ))}
-      {findings.map((finding, index) => (
+      {shown.map((finding, index) => (
         <Note key={`${finding.check} ${finding.at.id} ${index}`} finding={finding} />
       ))}
+      {shown.length < findings.length && (
+        <p className="border-t-[1.5px] border-ink pt-2">
+          <Action onClick={() => setAll(true)}>
+            {findings.length - shown.length === 1 ? 'One more note' : `${findings.length - shown.length} more notes`}
+          </Action>
+        </p>
+      )}
       {count === 0 && (
         <p className="border-t-[1.5px] border-ink pt-2 type-row">
           Every joint holds and every end is closed.{' '}
@@ -78,7 +90,7 @@ function Note({ finding }: { readonly finding: Finding }) {
   const showTank = useJob((state) => state.showTank);
   const selectSite = useJob((state) => state.selectSite);
   const seam: Seam | undefined = useJob((state) =>
-    seamOfFinding(finding, state.plan.joints.find(({ joint }) => joint.id === finding.at.id)?.mating),
+    seamOfFinding(finding, state.plan.context.judgedOf(finding.at.id)?.mating),
   );
   const router = useRouter();
   const { at } = finding;

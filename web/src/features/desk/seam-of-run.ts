@@ -1,23 +1,26 @@
-import { type Plan } from '@herrero/core';
+import { type Plan, type Run, jointsOfRun, remember } from '@herrero/core';
 import { type Seam, seamOf } from '@/ui/seam-glyph';
 
 /** Worst first. */
 const ORDER: readonly Seam[] = ['will-not-go', 'starts-then-leaks', 'unknown', 'open', 'fits-unrated'];
 
 /** The one seam that speaks for a run: its worst joint, an open end, or what closes its wall. */
-export function seamOfRun({ joints, runs, findings }: Plan, penetrationId: string): Seam {
-  const run = runs.find(({ penetration }) => penetration.id === penetrationId);
-  const own = new Set(
-    run?.strands.flatMap(({ items, end }) => [
-      ...items.map(({ jointIn }) => jointIn?.id),
-      'joint' in end ? end.joint.id : undefined,
-    ]),
+export const seamOfRun = (plan: Plan, penetrationId: string): Seam => seamsOfRuns(plan).get(penetrationId) ?? 'open';
+
+/** That of every run, by its opening: every row of the rack asks at every change. */
+const seamsOfRuns = remember(({ runs, findings, context }: Plan): ReadonlyMap<string, Seam> => {
+  const asked = new Set(
+    findings.filter(({ check }) => check === 'run/length-not-known').map(({ at }) => at.penetrationId),
   );
-  const seams = joints.filter(({ joint }) => own.has(joint.id)).map(({ mating }) => seamOf(mating));
-  const asked = findings.some(
-    ({ check, at }) => check === 'run/length-not-known' && at.penetrationId === penetrationId,
-  );
-  const open = run?.strands.some(({ end }) => end.at === 'open') ?? true;
-  const all: Seam[] = [...seams, ...(asked ? ['unknown' as const] : []), ...(open ? ['open' as const] : [])];
-  return ORDER.find((seam) => all.includes(seam)) ?? seams[0] ?? 'open';
-}
+  const worst = ({ penetration, strands }: Run): Seam => {
+    const seams = jointsOfRun(strands)
+      .map(({ id }) => context.judgedOf(id))
+      .filter((judged) => judged !== undefined)
+      .map(({ mating }) => seamOf(mating));
+    const all = new Set<Seam>(seams);
+    if (asked.has(penetration.id)) all.add('unknown');
+    if (strands.some(({ end }) => end.at === 'open')) all.add('open');
+    return ORDER.find((seam) => all.has(seam)) ?? seams[0] ?? 'open';
+  };
+  return new Map(runs.map((run) => [run.penetration.id, worst(run)]));
+});

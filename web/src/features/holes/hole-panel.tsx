@@ -51,7 +51,7 @@ function WallSection({ penetration, tank }: { readonly penetration: Penetration;
   const diameterM = holeDiameterM(penetration.id, plan.context.job, plan.context.index);
   const layout = layOut(
     { from: { of: 'hole', id: penetration.id }, items: first ? [{ ...first }] : [], end: { at: 'closed' } },
-    { wallMm, port: penetration.port !== null, jointOf: (id) => plan.joints.find(({ joint }) => joint.id === id) },
+    { wallMm, port: penetration.port !== null, jointOf: plan.context.judgedOf },
   );
   const pxPerMm = Math.min(230 / layout.lengthMm, 170 / layout.outsideMm);
   return (

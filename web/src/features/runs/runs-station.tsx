@@ -111,7 +111,7 @@ const PhoneBar = () => (
 
 /** Below the string: what is selected on the left, what can be done at the open end on the right. */
 function Panels({ strand }: { readonly strand: Strand }) {
-  const judged = useJob((state) => state.plan.joints.find(({ joint }) => joint.id === state.selectedJointId));
+  const judged = useJob((state) => state.plan.context.judgedOf(state.selectedJointId ?? undefined));
   const worst = useJob((state) =>
     state.plan.joints.find(
       ({ joint, mating }) =>

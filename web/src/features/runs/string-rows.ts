@@ -35,5 +35,4 @@ const lengthWords = ({ byLength, lengthM }: LaidPart, measures: Measures): reado
 export const detailWords = (part: LaidPart, measures: Measures): string =>
   [...lengthWords(part, measures), part.detail, ...(part.existing ? ['stands already'] : [])].join(', ');
 
-export const judgedOf = (plan: Plan, { jointId }: LaidSeam): JudgedJoint | undefined =>
-  plan.joints.find(({ joint }) => joint.id === jointId);
+export const judgedOf = (plan: Plan, { jointId }: LaidSeam): JudgedJoint | undefined => plan.context.judgedOf(jointId);

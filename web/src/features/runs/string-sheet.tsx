@@ -31,7 +31,7 @@ export function useLayout(strand: Strand): StringLayout {
     return layOut(strand, {
       wallMm: tank ? tank.wallM * 1000 : undefined,
       port: hole?.port !== null && hole !== undefined,
-      jointOf: (id) => plan.joints.find(({ joint }) => joint.id === id),
+      jointOf: plan.context.judgedOf,
     });
   }, [strand, plan]);
 }
