@@ -119,6 +119,15 @@ describe('an edit', () => {
     expect(heightOf(server.job)).toBe(0.3);
   });
 
+  test('is neither planned nor drawn anew when the server has made it too', async () => {
+    const store = open();
+    store.getState().make([move(HEIGHT, 0.3)]);
+    const { job, plan } = store.getState();
+    await vi.waitFor(() => expect(store.getState().unsent).toEqual([]));
+    expect(store.getState().job).toBe(job);
+    expect(store.getState().plan).toBe(plan);
+  });
+
   test('that cannot be made changes nothing and is not sent', async () => {
     const store = open();
     await quiet();

@@ -9,6 +9,7 @@ import {
   plan,
   undoStacks,
 } from '@herrero/core';
+import { dequal } from 'dequal';
 import { createStore } from 'zustand/vanilla';
 import { type HistoryItem, type NotTaken, type Unsent, insist, rebase } from './sync';
 import { authorOfTab, keepUnsent, takeUnsent } from './unsent-store';
@@ -94,8 +95,8 @@ export function createJobStore(jobId: string, document: Job, revision: number, c
       const standing = rebase(server.job, unsent, catalogue);
       keepUnsent(jobId, author, standing.unsent);
       set((state) => ({
-        job: standing.job,
-        plan: plan(standing.job, catalogue),
+        // Where the server has made what was made here, nothing is planned or drawn anew.
+        ...(dequal(standing.job, state.job) ? {} : { job: standing.job, plan: plan(standing.job, catalogue) }),
         unsent: standing.unsent,
         notTaken: [...state.notTaken, ...standing.notTaken],
         history: [...confirmed, ...standing.made],
