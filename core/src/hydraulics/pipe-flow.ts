@@ -116,5 +116,7 @@ export function freeRunM3s(headM: number, reaches: readonly Reach[], pump?: Pump
     pipes.reduce((sum, reach) => sum + lossM(reach, flow), 0) -
     others * flow ** 2;
   if (left(0) <= 0) return 0;
-  return rootOf(left, 0, FASTEST_M_S * areaM2(Math.min(...reaches.map(({ boreM }) => boreM))));
+  const fastest = FASTEST_M_S * areaM2(Math.min(...reaches.map(({ boreM }) => boreM)));
+  // Without friction, and without a pump, no more than this comes.
+  return rootOf(left, 0, pump ? fastest : Math.min(fastest, Math.sqrt(headM / others)));
 }
