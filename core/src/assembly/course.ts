@@ -143,16 +143,15 @@ function legOf(
   const bend = isBranch(inEnd) ? (part.branchDegrees ?? SQUARE) : (part.bendDegrees ?? 0);
   const turns = bend > 0 || part.features.includes('branch') || part.features.includes('spout');
   // Walked from its other end a bend is met along where it points; then it leads to where the line is known to end.
-  const said =
-    placed.points !== null && (target !== undefined || squareTo(heading, HEADING_VECTORS[placed.points]) !== undefined);
-  const square = placed.points !== null && squareTo(heading, HEADING_VECTORS[placed.points]) !== undefined;
-  const side =
-    HEADING_VECTORS[
-      square && placed.points !== null ? placed.points : usualHeading(heading, target && plus(target, times(from, -1)))
-    ];
+  const { points } = placed;
+  const square = points !== null && squareTo(heading, HEADING_VECTORS[points]) !== undefined;
+  const said = points !== null && (target !== undefined || square);
+  // Only what turns has a side to turn to.
+  const side = (): Vector =>
+    HEADING_VECTORS[square ? points : usualHeading(heading, target && plus(target, times(from, -1)))];
   const through = along(from, heading, long / 2);
   const straight = isByLength(part) ? slopeOf(placed, part, heading, long) : undefined;
-  const headingOut = straight?.heading ?? (bend > 0 ? (turned(heading, side, bend) ?? heading) : heading);
+  const headingOut = straight?.heading ?? (bend > 0 ? (turned(heading, side(), bend) ?? heading) : heading);
   const straightTo = straight ? along(from, straight.step, long) : along(through, headingOut, long / 2);
   const to = part.dropMm === undefined ? straightTo : along(straightTo, UP, dropM(part, inEnd));
   const branches = new Map(
@@ -162,7 +161,7 @@ function legOf(
       const away =
         isBranch(inEnd) && position !== 'branch'
           ? times(headingOut, -1)
-          : (turned(heading, side, part.branchDegrees ?? SQUARE) ?? heading);
+          : (turned(heading, side(), part.branchDegrees ?? SQUARE) ?? heading);
       return [[end, { from: along(through, away, long / 2), heading: away }] as const];
     }),
   );

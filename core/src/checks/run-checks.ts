@@ -1,6 +1,6 @@
 import type { CheckContext } from '../job/context';
 import { runScopes } from '../job/run-scope';
-import { rememberBoth } from '../quantity/remember';
+import { remember, rememberBoth } from '../quantity/remember';
 import type { Check, Report } from './define-check';
 import { type Finding, type Fix, SEVERITIES, type StationId } from './finding';
 
@@ -9,10 +9,11 @@ const STATION_OF: Readonly<Record<string, StationId>> = { hole: 'holes', tank: '
 /** What is wrong with a joint is put right in its run. */
 const stationOfGroup = (id: string): StationId => STATION_OF[id.split('/')[0] ?? ''] ?? 'runs';
 
+const ofOneRun = remember((checks: readonly Check[]) => checks.filter(({ sees }) => sees === 'run'));
+
 /** What is reported of one run, by the check that does: kept for as long as the run sees what it saw. */
 const reportsOfRun = rememberBoth((checks: readonly Check[], scope: CheckContext) =>
-  checks
-    .filter(({ sees }) => sees === 'run')
+  ofOneRun(checks)
     .map((check) => [check, check.check(scope)] as const)
     .filter(([, reports]) => reports.length > 0),
 );
