@@ -4,7 +4,7 @@ import { HEADINGS, type Heading, type PlacedPart } from '../job/job';
 import { baseLevelM } from '../job/levels';
 import { holeById, tankOf } from '../job/lookup';
 import type { Run, Strand, StrandItem } from '../job/run';
-import { runScopes } from '../job/run-scope';
+import { runViews } from '../job/run-view';
 import { remember } from '../quantity/remember';
 import { isFlexible } from './flexible';
 import { HEADING_VECTORS, type Vector, along, dot, plus, squareTo, times, turned, unit } from './vector';
@@ -207,7 +207,7 @@ const courseIn = remember((scope: CheckContext) =>
 
 /** The courses of all runs of a job, by opening; worked out once. */
 export const coursesOf: (context: CheckContext) => ReadonlyMap<string, Course> = remember(
-  (context: CheckContext) => new Map(runScopes(context).flatMap(courseIn)),
+  (context: CheckContext) => new Map(runViews(context).flatMap(({ dry }) => courseIn(dry))),
 );
 
 /** Where a strand ends, seen from its opening [m]; undefined where nothing stands on it. */

@@ -31,10 +31,11 @@ export interface Check<MessageId extends string = string> {
     readonly messages: Readonly<Record<MessageId, Message>>;
   };
   /**
-   * `run`: it asks of one run at a time, and only what a run sees (see `runScopes`); what it found stays until something
-   * of that changes. `job`, or not said: it asks of the whole job.
+   * `run`: it asks of one run at a time, and only what a run sees, whatever the water does; `run-in-water`: the levels of
+   * its tanks too (see `runViews`). What it found stays until something of that changes. `job`, or not said: it asks of
+   * the whole job.
    */
-  readonly sees?: 'run' | 'job';
+  readonly sees?: 'run' | 'run-in-water' | 'job';
   readonly check: (context: CheckContext) => readonly Report<MessageId>[];
 }
 

@@ -1,5 +1,5 @@
 import type { CheckContext } from '../job/context';
-import { runScopes } from '../job/run-scope';
+import { runViews } from '../job/run-view';
 import { remember, rememberBoth } from '../quantity/remember';
 import type { Check, Report } from './define-check';
 import { type Finding, type Fix, SEVERITIES, type StationId } from './finding';
@@ -9,24 +9,28 @@ const STATION_OF: Readonly<Record<string, StationId>> = { hole: 'holes', tank: '
 /** What is wrong with a joint is put right in its run. */
 const stationOfGroup = (id: string): StationId => STATION_OF[id.split('/')[0] ?? ''] ?? 'runs';
 
-const ofOneRun = remember((checks: readonly Check[]) => checks.filter(({ sees }) => sees === 'run'));
-
-/** What is reported of one run, by the check that does: kept for as long as the run sees what it saw. */
-const reportsOfRun = rememberBoth((checks: readonly Check[], scope: CheckContext) =>
-  ofOneRun(checks)
-    .map((check) => [check, check.check(scope)] as const)
-    .filter(([, reports]) => reports.length > 0),
-);
+/** What the checks that see so much report of one run: kept for as long as the run sees what it saw. */
+const reportsSeeing = (seeing: Check['sees']) => {
+  const own = remember((checks: readonly Check[]) => checks.filter(({ sees }) => sees === seeing));
+  return rememberBoth((checks: readonly Check[], view: CheckContext) =>
+    own(checks)
+      .map((check) => [check, check.check(view)] as const)
+      .filter(([, reports]) => reports.length > 0),
+  );
+};
+const reportsDry = reportsSeeing('run');
+const reportsInWater = reportsSeeing('run-in-water');
 
 /** All that these checks find in a job, worst first; within a severity in the order of the checks, and then in each check's own. */
 export function runChecks(context: CheckContext, checks: readonly Check[]): readonly Finding[] {
   const ofRuns = new Map<Check, Report<string>[]>(checks.map((check) => [check, []]));
-  for (const scope of runScopes(context))
-    for (const [check, reports] of reportsOfRun(checks, scope)) ofRuns.get(check)?.push(...reports);
+  for (const { dry, inWater } of runViews(context))
+    for (const [check, reports] of [...reportsDry(checks, dry), ...reportsInWater(checks, inWater)])
+      ofRuns.get(check)?.push(...reports);
   return checks
     .flatMap((check) =>
-      (check.sees === 'run' ? (ofRuns.get(check) ?? []) : check.check(context)).map((report) =>
-        findingOf(check, report, context),
+      (check.sees === undefined || check.sees === 'job' ? check.check(context) : (ofRuns.get(check) ?? [])).map(
+        (report) => findingOf(check, report, context),
       ),
     )
     .sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));

@@ -6,7 +6,7 @@ import { placeUpM } from '../job/heights';
 import { baseLevelM, levelsOf } from '../job/levels';
 import { tankOf } from '../job/lookup';
 import { type Run, type Strand, type StrandItem, strandPath } from '../job/run';
-import { scopeOf } from '../job/run-scope';
+import { inWaterOf } from '../job/run-view';
 import { rememberBoth } from '../quantity/remember';
 import { levelAtM } from '../walls/level';
 import { GRAVITY_M_S2 } from './free-flow';
@@ -79,7 +79,8 @@ function endOf(
  * What every line of a run gives at its end; none for runs that fill a tank, carry air, or go to another tank. Worked out
  * once for a judged job.
  */
-export const lineFlows = (context: CheckContext, run: Run): readonly LineFlow[] => flowsIn(scopeOf(context, run), run);
+export const lineFlows = (context: CheckContext, run: Run): readonly LineFlow[] =>
+  flowsIn(inWaterOf(context, run), run);
 
 const flowsIn = rememberBoth(workOut);
 

@@ -60,13 +60,16 @@ export const shutsAtM = (hole: Penetration): number => hole.shutsM ?? Math.max(0
 interface Known {
   /** `not-shown`: the job shows a part of another, in which it cannot be told. */
   groups: readonly (readonly Tank[])[] | 'not-shown' | undefined;
-  readonly levels: Map<string, TankLevels>;
+  readonly levels: Map<string, TankLevels> | 'not-shown';
 }
 const knownOf = remember<Job, Known>(() => ({ groups: undefined, levels: new Map() }));
 
-/** Says the levels of the tanks of a job that shows a part of another: they follow from what it does not show. */
-export const giveLevels = (job: Job, levels: ReadonlyMap<string, TankLevels>): void =>
-  knownOf.know(job, { groups: 'not-shown', levels: new Map(levels) });
+/**
+ * Says the levels of the tanks of a job that shows a part of another, by their ids: they follow from what it does not
+ * show. Without them nobody may ask.
+ */
+export const giveLevels = (job: Job, levels?: ReadonlyMap<string, TankLevels>): void =>
+  knownOf.know(job, { groups: 'not-shown', levels: levels ? new Map(levels) : 'not-shown' });
 
 /** The tanks that share their water with this one, itself among them. */
 export function sharingWith(tank: Tank, context: LevelContext): readonly Tank[] {
@@ -115,6 +118,7 @@ function deadOf(tank: Tank, context: LevelContext): Outlet | undefined {
 /** Full, dead, sediment and usable water of one tank as its openings are now. */
 export function levelsOf(tank: Tank, context: LevelContext): TankLevels {
   const { levels } = knownOf(context.job);
+  if (levels === 'not-shown') throw new RangeError('levelsOf: asked of a part of a job that shows none');
   const found = levels.get(tank.id) ?? workOutLevels(tank, context);
   levels.set(tank.id, found);
   return found;

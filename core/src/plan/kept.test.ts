@@ -12,7 +12,7 @@ import { contextOf } from '../job/context';
 import { applyEdits } from '../job/edits/edits';
 import { HEADINGS, type Job } from '../job/job';
 import { indexJob, runOf } from '../job/run';
-import { STRIKES_M, runScopes } from '../job/run-scope';
+import { STRIKES_M, runViews } from '../job/run-view';
 import { keepAlike } from '../quantity/remember';
 import { plan } from './plan';
 
@@ -100,11 +100,22 @@ describe('what is kept from one plan to the next', () => {
     const after = contextOf(longer, shippedCatalogue);
     const changedRuns = after.runs.filter((run, place) => run !== before.runs[place]);
     expect(changedRuns.map(({ penetration }) => penetration.id)).toEqual(['p4']);
-    const seen = runScopes(before);
-    expect(
-      runScopes(after).flatMap((scope, place) => (scope === seen[place] ? [] : [scope.runs[0]?.penetration.id])),
-    ).toEqual(['p4']);
+    const seen = runViews(before);
+    const others = runViews(after).filter(({ inWater }, place) => inWater !== seen[place]?.inWater);
+    expect(others.map(({ dry }) => dry.runs[0]?.penetration.id)).toEqual(['p4']);
     expect(after.joints.filter((joint, place) => joint !== before.joints[place])).toEqual([]);
+  });
+
+  test('is what does not ask for the water, where only its level was changed', () => {
+    const job = ternPoint();
+    const before = runViews(contextOf(job, shippedCatalogue));
+    // The overflow of the one tank says how high the water stands in both.
+    const lower = job.penetrations.map((one) => (one.roles.includes('overflow') ? { ...one, heightM: 0.9 } : one));
+    const after = runViews(contextOf({ ...job, penetrations: lower }, shippedCatalogue));
+    const kept = (seen: 'dry' | 'inWater') =>
+      after.filter((view, place) => view[seen] === before[place]?.[seen]).length;
+    expect(kept('inWater')).toBe(0);
+    expect(kept('dry')).toBeGreaterThan(job.penetrations.length / 2);
   });
 
   test('is seen with every opening that a part of the catalogue could strike', () => {

@@ -14,6 +14,6 @@ export default defineCheck({
     ],
     messages: { seal: { title: 'Wrong seal for this wall', text: '{why}' } },
   },
-  sees: 'run',
+  sees: 'run-in-water',
   check: (context) => sealReports(context, ['wall']),
 });

@@ -17,7 +17,7 @@ export default defineCheck({
     sources: [{ document: 'ASTM D1785, ASTM D3034, EN 1329: outside diameters', provenance: 'standard-table' }],
     messages: { seal: { title: 'Gasket for another pipe', text: '{why}' } },
   },
-  sees: 'run',
+  sees: 'run-in-water',
   check: (context) => sealReports(context, ['pipe'], ({ hole, seal }, _, whole) => gasketFor(hole, seal, whole)),
 });
 

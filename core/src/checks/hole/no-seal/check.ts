@@ -17,7 +17,7 @@ export default defineCheck({
     sources: [{ document: 'an opening below the highest water is sealed', provenance: 'common-practice' }],
     messages: { open: { title: 'Nothing seals it', text: '{hole} is a hole in {tank} with nothing in it.' } },
   },
-  sees: 'run',
+  sees: 'run-in-water',
   check: (context) =>
     context.runs
       .filter(

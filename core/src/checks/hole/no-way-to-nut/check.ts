@@ -12,7 +12,7 @@ export default defineCheck({
     sources: [{ document: 'a hand needs about 100 mm; never a person in the tank', provenance: 'common-practice' }],
     messages: { seal: { title: 'No hand inside', text: '{why}' } },
   },
-  sees: 'run',
+  sees: 'run-in-water',
   check: (context) => sealReports(context, ['reach'], ({ hole }, { rulesOut }) => cordFix(hole, rulesOut)),
 });
 

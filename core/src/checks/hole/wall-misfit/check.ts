@@ -13,6 +13,6 @@ export default defineCheck({
     ],
     messages: { seal: { title: 'Does not suit this wall', text: '{why}' } },
   },
-  sees: 'run',
+  sees: 'run-in-water',
   check: (context) => sealReports(context, ['thick', 'thin', 'curve', 'hole', 'water', 'face', 'liner', 'role']),
 });

@@ -21,7 +21,7 @@ export default defineCheck({
       },
     },
   },
-  sees: 'run',
+  sees: 'run-in-water',
   check: (context) =>
     context.runs.flatMap((run) =>
       lineFlows(context, run)

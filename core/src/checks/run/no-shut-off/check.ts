@@ -27,7 +27,7 @@ export default defineCheck({
       },
     },
   },
-  sees: 'run',
+  sees: 'run-in-water',
   check: (context) =>
     runsOnce(context).flatMap((run) => {
       const { penetration } = run;

@@ -29,7 +29,7 @@ export default defineCheck({
       },
     },
   },
-  sees: 'run',
+  sees: 'run-in-water',
   check: (context) => runsOnce(context).flatMap((run) => worst(run, context)),
 });
 

@@ -28,7 +28,7 @@ export default defineCheck({
       },
     },
   },
-  sees: 'run',
+  sees: 'run-in-water',
   check: (context) =>
     context.runs.flatMap((run) =>
       lineFlows(context, run).flatMap((line): readonly Report<'sucks' | 'hump'>[] => {

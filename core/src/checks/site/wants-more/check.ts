@@ -27,7 +27,7 @@ export default defineCheck({
       },
     },
   },
-  sees: 'run',
+  sees: 'run-in-water',
   check: (context) =>
     context.runs.flatMap((run) =>
       lineFlows(context, run).flatMap(({ strand, states, endKnownBy }): readonly Report<'pressure' | 'flow'>[] => {

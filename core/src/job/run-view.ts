@@ -5,16 +5,10 @@ import type { Tank } from '../walls/tank';
 import type { CheckContext } from './context';
 import { giveHeights, heightKey, heightsOf } from './heights';
 import type { Job, Joint, Penetration, PlacedPart, Terminal } from './job';
-import { giveLevels, levelsOf } from './levels';
+import { type TankLevels, giveLevels, levelsOf } from './levels';
 import { holeById, holesOf, tankOf } from './lookup';
 import { sealOf } from './resolve';
 import { type Run, indexJob, itemsOfRun, jointsOfRun } from './run';
-
-/** A tank as a run sees it: where its water stands. */
-interface TankSeen {
-  readonly tank: Tank;
-  readonly levels: ReturnType<typeof levelsOf>;
-}
 
 /** An opening as a run sees it: what stands in it, and by which joint. */
 interface Opening {
@@ -32,7 +26,7 @@ interface Place {
 /** All that the view of one run is made of; tanks and openings in the order of the job. */
 interface Seen extends Pick<CheckContext, 'catalogue' | 'joints'> {
   readonly run: Run;
-  readonly tanks: readonly TankSeen[];
+  readonly tanks: readonly Tank[];
   readonly openings: readonly Opening[];
   readonly places: readonly Place[];
   readonly settings: Job;
@@ -41,7 +35,6 @@ interface Seen extends Pick<CheckContext, 'catalogue' | 'joints'> {
 const isSameList = (list: readonly unknown[], other: readonly unknown[]): boolean =>
   list.length === other.length && list.every((one, place) => one === other[place]);
 
-const tankAgain = keepAlike<Tank, TankSeen>();
 const openingAgain = keepAlike<Penetration, Opening>();
 const settingsAgain = keepAlike<CheckContext['catalogue'], Job>();
 const seenAgain = keepAlike<Penetration, Seen>(
@@ -77,11 +70,19 @@ const nearOnFace = rememberBoth((tank: Tank, holes: readonly Penetration[]) => {
 
 const EMPTY = { roofs: [], inflows: [], marks: [], tanks: [], penetrations: [], parts: [], joints: [], terminals: [] };
 
-/** The job as it is seen from one run, made once for what it is made of. */
-const scopeOfSeen = remember(({ run, tanks, openings, places, joints, settings, catalogue }: Seen): CheckContext => {
+/** The job as one run sees it. */
+export interface RunView {
+  /** Whatever the levels of the water are: they may not be asked for. */
+  readonly dry: CheckContext;
+  /** With the levels of its tanks. */
+  readonly inWater: CheckContext;
+}
+
+/** The dry view, made once for what it is made of. */
+const dryView = remember(({ run, tanks, openings, places, joints, settings, catalogue }: Seen): CheckContext => {
   const job: Job = {
     ...settings,
-    tanks: tanks.map(({ tank }) => tank),
+    tanks,
     penetrations: openings.map(({ hole }) => hole),
     parts: [
       ...new Set([...itemsOfRun(run).map(({ placed }) => placed), ...openings.flatMap(({ seal }) => seal ?? [])]),
@@ -89,7 +90,7 @@ const scopeOfSeen = remember(({ run, tanks, openings, places, joints, settings, 
     joints: [...new Set([...jointsOfRun(run.strands), ...openings.flatMap(({ joint }) => joint ?? [])])],
     terminals: places.map(({ terminal }) => terminal),
   };
-  giveLevels(job, new Map(tanks.map(({ tank, levels }) => [tank.id, levels])));
+  giveLevels(job);
   giveHeights(
     job,
     new Map(
@@ -97,7 +98,7 @@ const scopeOfSeen = remember(({ run, tanks, openings, places, joints, settings, 
     ),
   );
   const byId = new Map(joints.map((judged) => [judged.joint.id, judged]));
-  const scope: CheckContext = {
+  const dry: CheckContext = {
     job,
     catalogue,
     index: indexJob(job, catalogue),
@@ -105,24 +106,36 @@ const scopeOfSeen = remember(({ run, tanks, openings, places, joints, settings, 
     joints,
     judgedOf: (id) => byId.get(id ?? ''),
   };
-  runScopes.know(scope, [scope]);
-  return scope;
+  runViews.know(dry, [{ dry, inWater: dry }]);
+  return dry;
+});
+
+type Levels = ReadonlyMap<string, TankLevels>;
+const levelsAgain = keepAlike<CheckContext, Levels>();
+
+/** A dry view with the levels of its tanks, by their ids. */
+const viewInWater = rememberBoth((dry: CheckContext, levels: Levels): RunView => {
+  const inWater = { ...dry, job: { ...dry.job } };
+  giveLevels(inWater.job, levels);
+  giveHeights(inWater.job, heightsOf(dry.job));
+  const view = { dry, inWater };
+  runViews.know(inWater, [view]);
+  return view;
 });
 
 /**
- * The job as each of its runs sees it: the run itself and its joints; the tanks it hangs on with their levels, its
- * openings, those that a hand goes in by and those near its own; the places where it ends; the settings. Nothing else: no
- * other run, no roof. Where none of that has changed since the job was planned before, the view is the same object again,
- * and all that was worked out of it stays known.
+ * The job as each of its runs sees it: the run itself and its joints; the tanks it hangs on, its openings, those that a
+ * hand goes in by and those near its own; the places where it ends; the settings; in water the levels of its tanks.
+ * Nothing else: no other run, no roof. Where none of that has changed since the job was planned before, the view is the
+ * same object again, and all that was worked out of it stays known.
  */
-export const runScopes = remember((context: CheckContext): readonly CheckContext[] => {
+export const runViews = remember((context: CheckContext): readonly RunView[] => {
   const { job, catalogue, index, judgedOf } = context;
   const order = new Map<Tank | Penetration, number>(
     [...job.tanks, ...job.penetrations].map((one, place) => [one, place]),
   );
   const inOrder = <One extends Tank | Penetration>(some: ReadonlySet<One>): readonly One[] =>
     some.size < 2 ? [...some] : [...some].sort((a, b) => (order.get(a) ?? 0) - (order.get(b) ?? 0));
-  const tankSeen = remember((tank: Tank) => tankAgain(tank, { tank, levels: levelsOf(tank, context) }));
   const openingOf = remember((hole: Penetration) =>
     openingAgain(hole, {
       hole,
@@ -146,10 +159,10 @@ export const runScopes = remember((context: CheckContext): readonly CheckContext
       for (const hole of holesOf(job, tank.id, 'access')) holes.add(hole);
       for (const hole of nearOnFace(tank, holesOf(job, tank.id)).get(penetration) ?? []) holes.add(hole);
     }
-    return scopeOfSeen(
+    const dry = dryView(
       seenAgain(penetration, {
         run,
-        tanks: inOrder(tanks).map(tankSeen),
+        tanks: inOrder(tanks),
         openings: inOrder(holes).map(openingOf),
         places: job.terminals
           .filter(({ id }) => ends.has(id))
@@ -161,13 +174,14 @@ export const runScopes = remember((context: CheckContext): readonly CheckContext
         catalogue,
       }),
     );
+    return viewInWater(dry, levelsAgain(dry, new Map([...tanks].map((tank) => [tank.id, levelsOf(tank, context)]))));
   });
 });
 
-const scopesByHole = remember(
-  (context: CheckContext) => new Map(runScopes(context).map((scope) => [scope.runs[0]?.penetration.id, scope])),
+const viewsByHole = remember(
+  (context: CheckContext) => new Map(runViews(context).map((view) => [view.dry.runs[0]?.penetration.id, view])),
 );
 
-/** The job as this run sees it; where the job does not know the run, the whole of it. */
-export const scopeOf = (context: CheckContext, { penetration }: Run): CheckContext =>
-  scopesByHole(context).get(penetration.id) ?? context;
+/** The job in water as this run sees it; where the job does not know the run, the whole of it. */
+export const inWaterOf = (context: CheckContext, { penetration }: Run): CheckContext =>
+  viewsByHole(context).get(penetration.id)?.inWater ?? context;
