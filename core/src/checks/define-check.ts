@@ -32,10 +32,10 @@ export interface Check<MessageId extends string = string> {
   };
   /**
    * `run`: it asks of one run at a time, and only what a run sees, whatever the water does; `run-in-water`: the levels of
-   * its tanks too (see `runViews`). What it found stays until something of that changes. `job`, or not said: it asks of
-   * the whole job.
+   * its tanks too (see `runViews`). What it found stays until something of that changes. Not said: it asks of the whole
+   * job.
    */
-  readonly sees?: 'run' | 'run-in-water' | 'job';
+  readonly sees?: 'run' | 'run-in-water';
   readonly check: (context: CheckContext) => readonly Report<MessageId>[];
 }
 

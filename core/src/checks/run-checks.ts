@@ -10,7 +10,7 @@ const STATION_OF: Readonly<Record<string, StationId>> = { hole: 'holes', tank: '
 const stationOfGroup = (id: string): StationId => STATION_OF[id.split('/')[0] ?? ''] ?? 'runs';
 
 /** What the checks that see so much report of one run: kept for as long as the run sees what it saw. */
-const reportsSeeing = (seeing: Check['sees']) => {
+const reportsSeeing = (seeing: NonNullable<Check['sees']>) => {
   const own = remember((checks: readonly Check[]) => checks.filter(({ sees }) => sees === seeing));
   return rememberBoth((checks: readonly Check[], view: CheckContext) =>
     own(checks)
@@ -29,8 +29,8 @@ export function runChecks(context: CheckContext, checks: readonly Check[]): read
       ofRuns.get(check)?.push(...reports);
   return checks
     .flatMap((check) =>
-      (check.sees === undefined || check.sees === 'job' ? check.check(context) : (ofRuns.get(check) ?? [])).map(
-        (report) => findingOf(check, report, context),
+      (check.sees === undefined ? check.check(context) : (ofRuns.get(check) ?? [])).map((report) =>
+        findingOf(check, report, context),
       ),
     )
     .sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));

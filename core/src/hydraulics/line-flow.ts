@@ -97,7 +97,7 @@ function workOut(context: CheckContext, run: Run): readonly LineFlow[] {
     const last = items.at(-1);
     // A cap at the end lets nothing out.
     if (!last || (strand.end.at === 'closed' && last.part.ends.length === 1)) return [];
-    const end = endOf(strand, course.strands[place] ?? [], context.job);
+    const end = endOf(strand, course.along.get(strand) ?? [], context.job);
     if (!end) return [];
     const reaches = items.map(lineReachOf);
     const states = WATER_STATES.map((water): FlowState => {

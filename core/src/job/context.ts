@@ -3,7 +3,7 @@ import { type Mating, verdictWords } from '../connections/mating';
 import type { End } from '../connections/end';
 import { mate } from '../connections/mate';
 import type { Catalogue } from '../fittings/catalogue';
-import { keepAlike, remember } from '../quantity/remember';
+import { keepAlike, remember, rememberBoth } from '../quantity/remember';
 import type { Job, Joint, Penetration } from './job';
 import { type ResolvedEnd, resolveEnd } from './resolve';
 import { type JobIndex, type Run, indexJob, jointsOfRun, runOf } from './run';
@@ -56,13 +56,11 @@ const NOT_SAID: Mating = {
 };
 
 /** What has been judged between two ends of the catalogue, made as they ask; both are objects that never change. */
-const judgedWith = remember<End, WeakMap<End, Map<string, Mating>>>(() => new WeakMap());
+const judgedWith = rememberBoth<End, End, Map<string, Mating>>(() => new Map());
 
 /** `mate` of a joint that is made as it asks: worked out once for the two ends and what they are made of. */
 function asAsked(a: ResolvedEnd & { readonly end: End }, b: ResolvedEnd & { readonly end: End }): Mating {
-  const known = judgedWith(a.end);
-  const byMaterial = known.get(b.end) ?? new Map<string, Mating>();
-  known.set(b.end, byMaterial);
+  const byMaterial = judgedWith(a.end, b.end);
   const key = `${a.material ?? ''}|${b.material ?? ''}`;
   const mating = byMaterial.get(key) ?? mate(a.end, b.end, { a: a.material, b: b.material });
   byMaterial.set(key, mating);

@@ -6,7 +6,7 @@ import { remember } from '../../quantity/remember';
 import { holeOf } from '../../job/edits/joint-numbers';
 import type { EndRef, Job } from '../../job/job';
 import { resolveEnd } from '../../job/resolve';
-import type { Run, Strand } from '../../job/run';
+import { type Run, type Strand, itemsOfRun } from '../../job/run';
 import { knownRoutes } from '../../routes/known-routes';
 import type { Route } from '../../routes/find-routes';
 import { type Offer, offersOf } from '../../routes/next-parts';
@@ -21,9 +21,8 @@ import type { Fix } from '../finding';
 export const openStrands = ({ strands }: Run): readonly Strand[] => strands.filter(({ end }) => end.at === 'open');
 
 /** Parts beyond the wall: what seals a hole is not yet a run. */
-export const partsBeyondSeal = ({ strands }: Run): number =>
-  strands.flatMap(({ items }) => items).filter(({ part }) => part.ends.every(({ end }) => end.kind !== 'wall-seal'))
-    .length;
+export const partsBeyondSeal = (run: Run): number =>
+  itemsOfRun(run).filter(({ part }) => part.ends.every(({ end }) => end.kind !== 'wall-seal')).length;
 
 const NO_PARTS: Route = { links: [], priceUsd: 0, smallestBoreMm: Number.POSITIVE_INFINITY, cost: 0 };
 /** A note offers the first way and no more. */

@@ -1,3 +1,4 @@
+import { itemsOfRun } from '../../../job/run';
 import { wallSealStyle } from '../../../connections/standards/wall-seals';
 import { sealOf } from '../../../job/resolve';
 import { setFix } from '../../move-fix';
@@ -24,12 +25,13 @@ export default defineCheck({
   },
   sees: 'run',
   check: ({ runs, index }) =>
-    runs.flatMap(({ penetration, strands }) => {
+    runs.flatMap((run) => {
+      const { penetration } = run;
       const seal = sealOf(penetration.id, index);
       if (!seal || penetration.supported || penetration.face === 'top') return [];
       const style = wallSealStyle(seal.end.style);
       if (style.holdsPull) return [];
-      const items = strands.flatMap((strand) => strand.items);
+      const items = itemsOfRun(run);
       const heavy = items.find(({ part }) => part.features.includes('ball-and-lever'));
       const lengthM = items.reduce((sum, { placed }) => sum + (placed.lengthM ?? 0), 0);
       if (!heavy && lengthM <= STUB_M) return [];

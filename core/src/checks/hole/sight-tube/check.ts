@@ -1,4 +1,4 @@
-import { holeById, holesOf } from '../../../job/lookup';
+import { holeById, holesOf, strandsOf } from '../../../job/lookup';
 import type { CheckContext } from '../../../job/context';
 import type { Penetration } from '../../../job/job';
 import { levelsOf } from '../../../job/levels';
@@ -68,7 +68,7 @@ function topOf(
   tank: Tank,
   { runs, job }: CheckContext,
 ): 'closed' | { readonly atM: number; readonly backIn: boolean } | undefined {
-  const strand = runs.find(({ penetration }) => penetration.id === hole.id)?.strands[0];
+  const strand = strandsOf(hole, runs)[0];
   if (!strand || strand.items.length < 2) return undefined;
   const { end } = strand;
   if (end.at === 'hole') {

@@ -26,9 +26,9 @@ export default defineCheck({
     context.runs.flatMap(({ penetration, strands }) => {
       const tank = tankOf(context.job, penetration);
       const course = coursesOf(context).get(penetration.id);
-      return strands.flatMap(({ end }, place) => {
-        const terminal = placeAt(context.job, end);
-        const last = course?.strands[place]?.at(-1);
+      return strands.flatMap((strand) => {
+        const terminal = placeAt(context.job, strand.end);
+        const last = course?.along.get(strand)?.at(-1);
         if (!terminal) return [];
         const upM = placeUpM(context.job, terminal.id);
         if (!tank || !last?.sure || last.assumed.length > 0 || upM === undefined) return [];

@@ -2,7 +2,7 @@ import { SERVICED, holdingOf } from '../../../assembly/coming-out';
 import { type Stretch, givesWay, stretchesOf } from '../../../assembly/closure';
 import { sealsWall } from '../../../fittings/capability';
 import type { CheckContext } from '../../../job/context';
-import type { Run, StrandItem } from '../../../job/run';
+import { type Run, itemsOfRun } from '../../../job/run';
 import { type Report, defineCheck } from '../../define-check';
 import { runsOnce } from '../../../assembly/flow';
 import { atPart, atPenetration } from '../../places';
@@ -28,13 +28,11 @@ export default defineCheck({
   check: (context) => runsOnce(context).flatMap((run) => [...serviced(run, context), ...comesApart(run, context)]),
 });
 
-const itemsOf = ({ strands }: Run): readonly StrandItem[] => strands.flatMap(({ items }) => items);
-
 const named = (joints: ReturnType<typeof holdingOf>['heldBy']): string =>
   joints.map(({ joint }) => `J${joint.number}`).join(' and ');
 
 function serviced(run: Run, context: CheckContext): readonly Report<'serviced'>[] {
-  return itemsOf(run)
+  return itemsOfRun(run)
     .filter(({ part, placed }) => !placed.existing && part.features.some((feature) => SERVICED.includes(feature)))
     .filter(({ part }) => !sealsWall(part))
     .flatMap(({ placed, part }) => {

@@ -1,5 +1,5 @@
 import type { CheckContext } from '../../../job/context';
-import type { Run, StrandItem } from '../../../job/run';
+import { type Run, type StrandItem, itemsOfRun } from '../../../job/run';
 import { defineCheck } from '../../define-check';
 import { runsOnce } from '../../../assembly/flow';
 import { alikeFixes } from '../../alike-fixes';
@@ -26,8 +26,7 @@ export default defineCheck({
       const place = mainsOf(run, context);
       return place === undefined
         ? []
-        : run.strands
-            .flatMap(({ items }) => items)
+        : itemsOfRun(run)
             .filter(({ part }) => part.features.includes('spout') && !part.features.includes('vacuum-breaker'))
             .filter((item) => !brokenBehind(item, run))
             .map((item) => ({

@@ -1,3 +1,4 @@
+import { itemsOfRun } from '../../../job/run';
 import { runsOnce } from '../../../assembly/flow';
 import { defineCheck } from '../../define-check';
 import { atPart } from '../../places';
@@ -26,26 +27,24 @@ export default defineCheck({
     runsOnce(context)
       .filter(({ penetration }) => penetration.roles.includes('inlet'))
       .flatMap((run) =>
-        run.strands
-          .flatMap(({ items }) => items)
-          .flatMap(({ part, placed }) => {
-            const { mesh } = part;
-            if (!mesh || mesh.bypass || mesh.openingMm >= FINE_MM) return [];
-            const share = mesh.openAreaMm2 / ((Math.PI / 4) * part.boreMm ** 2);
-            return share >= OPEN
-              ? []
-              : [
-                  {
-                    messageId: 'clogs' as const,
-                    at: atPart(placed.id, run.penetration),
-                    data: {
-                      part: part.name,
-                      hole: run.penetration.label,
-                      opening: mesh.openingMm,
-                      share: share.toFixed(1),
-                    },
+        itemsOfRun(run).flatMap(({ part, placed }) => {
+          const { mesh } = part;
+          if (!mesh || mesh.bypass || mesh.openingMm >= FINE_MM) return [];
+          const share = mesh.openAreaMm2 / ((Math.PI / 4) * part.boreMm ** 2);
+          return share >= OPEN
+            ? []
+            : [
+                {
+                  messageId: 'clogs' as const,
+                  at: atPart(placed.id, run.penetration),
+                  data: {
+                    part: part.name,
+                    hole: run.penetration.label,
+                    opening: mesh.openingMm,
+                    share: share.toFixed(1),
                   },
-                ];
-          }),
+                },
+              ];
+        }),
       ),
 });

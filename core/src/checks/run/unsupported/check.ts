@@ -1,4 +1,5 @@
 import { coursesOf } from '../../../assembly/course';
+import { isInGround } from '../../../assembly/trench';
 import { strapsFor, supportSpacingM } from '../../../assembly/support-spacing';
 import { defineCheck } from '../../define-check';
 import { runsOnce } from '../../../assembly/flow';
@@ -23,8 +24,7 @@ export default defineCheck({
     runsOnce(context).flatMap((run) =>
       (coursesOf(context).get(run.penetration.id)?.strands ?? []).flat().flatMap(({ placed, part, from, to }) => {
         const mostM = supportSpacingM(part);
-        const inGround = Math.max(from.up, to.up) < 0;
-        if (mostM === undefined || inGround || placed.held || (placed.lengthM ?? 0) <= mostM) return [];
+        if (mostM === undefined || isInGround({ from, to }) || placed.held || (placed.lengthM ?? 0) <= mostM) return [];
         return [
           {
             messageId: 'span' as const,
