@@ -71,7 +71,7 @@ describe('the margin', () => {
     const job = ternPoint();
     const [hole] = job.penetrations;
     if (!hole) throw new Error('no hole');
-    const bare = Array.from({ length: 45 }, (_, place) => ({
+    const bare = Array.from({ length: 8 }, (_, place) => ({
       ...hole,
       id: `n${place}`,
       label: `P${place + 20}`,
@@ -79,11 +79,11 @@ describe('the margin', () => {
     }));
     desk(<Margin />, { ...job, penetrations: [...job.penetrations, ...bare] });
     const count = Number(/^\d+/.exec(screen.getByText(/, worst first/).textContent ?? '')?.[0]);
-    expect(count).toBeGreaterThan(45);
+    expect(count).toBeGreaterThan(41);
     expect(titles()).toHaveLength(40);
     await userEvent.click(screen.getByRole('button', { name: `${count - 40} more notes` }));
     expect(titles()).toHaveLength(count);
-    expect(screen.queryByRole('button', { name: /more notes?$/ })).toBeNull();
+    expect(screen.queryByText(/more notes?$/)).toBeNull();
   });
 
   test('takes the measure where it asks for it', async () => {
