@@ -1,18 +1,16 @@
-import { type Bar, type CutOrder, type CutPlan, type Piece, SAME_M, bought, cutPlan, offCutM } from './cut-plan';
-
-/** Pieces of one length. */
-interface Kind {
-  readonly lengthM: number;
-  readonly pieces: readonly Piece[];
-}
+import { type Bar, type CutOrder, type Kind, SAME_M, bought, cutPlan, kindsOf, offCutM } from './cut-plan';
+import { bestWay } from './best-way';
+import { longestOffCut } from './off-cut';
 
 /** A bar to cut from: a stock length, of which there are as many as are wanted, or one on hand. */
 interface Source {
   readonly barM: number;
   readonly onHand: boolean;
-  /** How many of it there are, or how many any good plan could use. */
-  readonly most: number;
+  /** What a bar of it costs, and each metre of what is cut from it. */
   readonly cost: number;
+  readonly metreCost: number;
+  /** The limits that a bar of it counts towards, by their places. */
+  readonly limits: readonly number[];
 }
 
 /** A way to cut one bar: how many of each kind of piece. */
@@ -26,62 +24,96 @@ export interface CutProblem {
   readonly order: CutOrder;
   readonly kinds: readonly Kind[];
   readonly sources: readonly Source[];
+  /** How many bars there may be of those that count towards each limit. */
+  readonly limits: readonly number[];
   readonly patterns: readonly Pattern[];
-  readonly quick: CutPlan;
 }
 
 /** Bars count first; among plans of as many bars, metres bought. Less than one bar in all. */
 const METRE_WEIGHT = 0.001;
 
-/** The problem with the ways to cut of the quick plan. Pieces that no bar takes are left out. */
-export function cutProblem(order: CutOrder): CutProblem {
-  const quick = cutPlan(order);
-  const cuttable = order.pieces.filter((piece) => !quick.tooLong.includes(piece));
-  const kinds: { lengthM: number; pieces: Piece[] }[] = [];
-  for (const piece of cuttable.toSorted((a, b) => b.lengthM - a.lengthM)) {
-    const last = kinds.at(-1);
-    if (last && last.lengthM - piece.lengthM < SAME_M) last.pieces.push(piece);
-    else kinds.push({ lengthM: piece.lengthM, pieces: [piece] });
-  }
+/** Fewest bars, with the ways to cut of the quick plan. Pieces that no bar takes are left out. */
+export function fewestBarsProblem(order: CutOrder): CutProblem {
+  const { bars } = cutPlan(order);
+  const kinds = kindsOf(bars);
   const longestM = Math.max(...order.stockM);
-  const onHand = [...new Set(order.offCutsM)].map((barM): Source => ({
-    barM,
-    onHand: true,
-    most: order.offCutsM.filter((lengthM) => lengthM === barM).length,
-    cost: 0,
-  }));
-  const stock = order.stockM.map((barM): Source => ({
-    barM,
-    onHand: false,
-    most: bought(quick.bars),
-    cost: 1 + (METRE_WEIGHT * barM) / longestM,
-  }));
-  const sources = [...stock, ...onHand];
+  const stock = order.stockM.map((barM) => ({ barM, onHand: false, cost: 1 + (METRE_WEIGHT * barM) / longestM }));
+  const onHand = [...new Set(order.offCutsM)].map((barM) => ({ barM, onHand: true, cost: 0 }));
+  const sources = [...stock, ...onHand].map((source, place) => ({ ...source, metreCost: 0, limits: [place] }));
   return {
     order,
     kinds,
     sources,
-    quick,
-    patterns: quick.bars.map((bar) => ({
-      source: sources.findIndex(({ barM, onHand: isHand }) => barM === bar.stockM && isHand === bar.onHand),
-      counts: kinds.map((kind) => bar.pieces.filter((piece) => kind.pieces.includes(piece)).length),
+    limits: sources.map(({ barM, onHand: isHand }) =>
+      isHand ? order.offCutsM.filter((lengthM) => lengthM === barM).length : bought(bars),
+    ),
+    patterns: bars.map((bar) => ({
+      source: sources.findIndex((source) => isOf(source, bar)),
+      counts: countsOf(kinds, bar),
     })),
   };
 }
 
+/**
+ * The longest off-cut that the bars of a plan can leave, with its ways to cut them: one of the bars is kept, which costs
+ * what is cut from it less its length; the others cost nothing, however full.
+ */
+export function longestOffCutProblem(order: CutOrder, bars: readonly Bar[]): CutProblem {
+  const kinds = kindsOf(bars);
+  const filled = bars
+    .map(({ stockM, onHand }) => ({ barM: stockM, onHand }))
+    .filter((length, place) => bars.findIndex((bar) => isOf(length, bar)) === place)
+    .map((length, place): Source => ({ ...length, cost: 0, metreCost: 0, limits: [place] }));
+  const kept = filled.map((source, place): Source => ({
+    ...source,
+    cost: -source.barM,
+    metreCost: 1,
+    limits: [place, filled.length],
+  }));
+  return {
+    order,
+    kinds,
+    sources: [...filled, ...kept],
+    limits: [...filled.map((length) => bars.filter((bar) => isOf(length, bar)).length), 1],
+    patterns: bars.flatMap((bar) => {
+      const source = filled.findIndex((length) => isOf(length, bar));
+      const counts = countsOf(kinds, bar);
+      return [
+        { source, counts },
+        { source: source + filled.length, counts },
+      ];
+    }),
+  };
+}
+
+const countsOf = (kinds: readonly Kind[], { pieces }: Bar): readonly number[] =>
+  kinds.map((kind) => pieces.filter((piece) => kind.pieces.includes(piece)).length);
+
+const isOf = ({ barM, onHand }: Pick<Source, 'barM' | 'onHand'>, bar: Bar): boolean =>
+  barM === bar.stockM && onHand === bar.onHand;
+
+/** What one bar costs that is cut so. */
+const costOf = ({ kinds, sources, order }: CutProblem, { source, counts }: Pattern): number => {
+  const { cost = 0, metreCost = 0 } = sources[source] ?? {};
+  const metres = counts.reduce((sum, count, kind) => sum + count * ((kinds[kind]?.lengthM ?? 0) + order.kerfM), 0);
+  return cost + metreCost * metres;
+};
+
 /** Names of the columns and rows of the program, by place. */
 export const patternColumn = (place: number): string => `x${place}`;
 export const kindRow = (place: number): string => `k${place}`;
-export const sourceRow = (place: number): string => `s${place}`;
+export const limitRow = (place: number): string => `l${place}`;
 
 /**
- * The program over the known ways to cut, in the LP format of general solvers: fewest bars bought, each kind of piece
- * often enough, no bar on hand twice.
+ * The program over the known ways to cut, in the LP format of general solvers: least cost, each kind of piece often
+ * enough, no more bars than there may be.
  *
  * @param whole bars are whole: the last question; else their linear relaxation
  */
-export function programOf({ kinds, sources, patterns }: CutProblem, whole: boolean): string {
-  const sum = (terms: readonly string[]): string => (terms.length === 0 ? `0 ${patternColumn(0)}` : terms.join(' + '));
+export function programOf(problem: CutProblem, whole: boolean): string {
+  const { kinds, sources, limits, patterns } = problem;
+  const sum = (terms: readonly string[]): string =>
+    terms.length === 0 ? `0 ${patternColumn(0)}` : terms.join(' + ').replaceAll('+ -', '- ');
   const rows = kinds.map(({ pieces }, kind) => {
     const terms = patterns.flatMap(({ counts }, place) => {
       const count = counts[kind] ?? 0;
@@ -89,85 +121,64 @@ export function programOf({ kinds, sources, patterns }: CutProblem, whole: boole
     });
     return ` ${kindRow(kind)}: ${sum(terms)} >= ${pieces.length}`;
   });
-  const limits = sources.flatMap(({ most }, source) => {
-    const terms = patterns.flatMap((pattern, place) => (pattern.source === source ? [patternColumn(place)] : []));
-    return terms.length === 0 ? [] : [` ${sourceRow(source)}: ${sum(terms)} <= ${most}`];
+  const bounds = limits.flatMap((most, limit) => {
+    const terms = patterns.flatMap(({ source }, place) =>
+      sources[source]?.limits.includes(limit) ? [patternColumn(place)] : [],
+    );
+    return terms.length === 0 ? [] : [` ${limitRow(limit)}: ${sum(terms)} <= ${most}`];
   });
-  const costs = patterns.map(({ source }, place) => `${sources[source]?.cost ?? 0} ${patternColumn(place)}`);
+  const costs = patterns.map((pattern, place) => `${costOf(problem, pattern)} ${patternColumn(place)}`);
   const names = patterns.map((_, place) => patternColumn(place));
   return [
     'Minimize',
-    ` bars: ${sum(costs)}`,
+    ` cost: ${sum(costs)}`,
     'Subject To',
     ...rows,
-    ...limits,
+    ...bounds,
     ...(whole ? ['General', ` ${names.join(' ')}`] : []),
     'End',
   ].join('\n');
 }
 
-/** What the relaxation says a piece of each kind, and a further bar of each source, is worth. */
+/** What the relaxation says a piece of each kind, and a further bar for each limit, is worth. */
 export interface Worths {
   readonly kinds: readonly number[];
-  readonly sources: readonly number[];
+  readonly limits: readonly number[];
 }
 
-/** Steps of one search for a better way to cut; beyond them its bound is taken for it, which is never too small. */
-const MOST_STEPS = 60_000;
 const BETTER = 1e-7;
 
+/** So many ways to cut are put into one program at most. */
+const MOST_PATTERNS = 1500;
+
 /**
- * The best way to cut one bar by what its pieces are worth: a bounded knapsack, by depth first with the fractional bound.
- *
- * @returns the counts, their worth, and a worth that no way exceeds
+ * The problem with every way to cut, of which the best whole answer is the best there is; undefined where there are too
+ * many. Where metres cost nothing only those are put in that nothing can be added to.
  */
-function bestCounts(
-  { kinds, order: { kerfM } }: CutProblem,
-  barM: number,
-  worths: readonly number[],
-): { readonly counts: readonly number[]; readonly worth: number; readonly atMost: number } {
-  const items = kinds
-    .map(({ lengthM, pieces }, kind) => ({
-      kind,
-      takesM: lengthM + kerfM,
-      most: pieces.length,
-      worth: worths[kind] ?? 0,
-    }))
-    .filter(({ worth, takesM }) => worth > 0 && takesM <= barM + kerfM + SAME_M)
-    .toSorted((a, b) => b.worth / b.takesM - a.worth / a.takesM);
-  const counts = kinds.map(() => 0);
-  let best = { worth: 0, counts: [...counts] };
-  let steps = 0;
-  let cutOff = 0;
-  const bound = (from: number, leftM: number): number => {
-    let [worth, room] = [0, leftM];
-    for (const item of items.slice(from)) {
-      const fits = Math.min(item.most, Math.max(0, room) / item.takesM);
-      worth += fits * item.worth;
-      room -= fits * item.takesM;
-      if (room <= SAME_M) break;
-    }
-    return worth;
-  };
-  const search = (from: number, leftM: number, worth: number): void => {
-    if (worth > best.worth + BETTER) best = { worth, counts: [...counts] };
-    const item = items[from];
-    if (!item) return;
-    const atMost = worth + bound(from, leftM);
-    if (atMost <= best.worth + BETTER) return;
-    if (++steps > MOST_STEPS) {
-      cutOff = Math.max(cutOff, atMost);
-      return;
-    }
-    const fits = Math.min(item.most, Math.floor((leftM + SAME_M) / item.takesM));
-    for (let many = fits; many >= 0; many--) {
-      counts[item.kind] = many;
-      search(from + 1, leftM - many * item.takesM, worth + many * item.worth);
-    }
-    counts[item.kind] = 0;
-  };
-  search(0, barM + kerfM, 0);
-  return { ...best, atMost: Math.max(best.worth, cutOff) };
+export function withEveryPattern(problem: CutProblem): CutProblem | undefined {
+  const { kinds, sources, order } = problem;
+  const patterns: Pattern[] = [];
+  for (const [source, { barM, metreCost }] of sources.entries()) {
+    const counts = kinds.map(() => 0);
+    /** From the longest to the shortest kind, which is the last that could still be added. */
+    const put = (kind: number, leftM: number, leastLeftOutM: number): void => {
+      const { lengthM, pieces } = kinds[kind] ?? {};
+      if (patterns.length > MOST_PATTERNS) return;
+      if (lengthM === undefined || pieces === undefined) {
+        if (counts.some((count) => count > 0) && (metreCost > 0 || leftM + SAME_M < leastLeftOutM))
+          patterns.push({ source, counts: [...counts] });
+        return;
+      }
+      const takesM = lengthM + order.kerfM;
+      for (let many = Math.min(pieces.length, Math.floor((leftM + SAME_M) / takesM)); many >= 0; many--) {
+        counts[kind] = many;
+        put(kind + 1, leftM - many * takesM, many < pieces.length ? takesM : leastLeftOutM);
+      }
+      counts[kind] = 0;
+    };
+    put(0, barM + order.kerfM, Infinity);
+  }
+  return patterns.length > MOST_PATTERNS ? undefined : { ...problem, patterns };
 }
 
 /** What one round of looking for better ways to cut has found. */
@@ -175,9 +186,12 @@ export interface Priced {
   /** With the better ways added; the same where there is none. */
   readonly problem: CutProblem;
   readonly found: number;
-  /** No plan buys fewer bars. */
-  readonly leastBars: number;
+  /** No plan costs less. */
+  readonly leastCost: number;
 }
+
+/** No plan buys fewer bars than this, by what no plan of the fewest bars costs less than. */
+export const barsOfCost = (leastCost: number): number => Math.max(0, Math.ceil(leastCost / (1 + METRE_WEIGHT) - 1e-6));
 
 /**
  * For each source the way to cut that the relaxation would want most. The bound is the relaxation less what each source
@@ -186,13 +200,17 @@ export interface Priced {
  * @param objective of the relaxation
  */
 export function priceOut(problem: CutProblem, objective: number, worths: Worths): Priced {
-  const { sources, patterns } = problem;
+  const { sources, patterns, kinds, order } = problem;
   const better: Pattern[] = [];
-  let bound = objective;
-  for (const [source, { barM, cost, most }] of sources.entries()) {
-    const asks = cost - (worths.sources[source] ?? 0);
-    const { counts, worth, atMost } = bestCounts(problem, barM, worths.kinds);
-    bound -= Math.max(0, atMost - asks) * most;
+  let leastCost = objective;
+  for (const [source, { barM, cost, metreCost, limits }] of sources.entries()) {
+    const asks = limits.reduce((sum, limit) => sum - (worths.limits[limit] ?? 0), cost);
+    const toPut = kinds.map(({ lengthM, pieces }, kind) => {
+      const takesM = lengthM + order.kerfM;
+      return { takesM, most: pieces.length, worth: (worths.kinds[kind] ?? 0) - metreCost * takesM };
+    });
+    const { counts, worth, atMost } = bestWay(toPut, barM + order.kerfM, BETTER);
+    leastCost -= Math.max(0, atMost - asks) * Math.min(...limits.map((limit) => problem.limits[limit] ?? 0));
     if (worth > asks + BETTER) better.push({ source, counts });
   }
   const fresh = better.filter(
@@ -202,7 +220,7 @@ export function priceOut(problem: CutProblem, objective: number, worths: Worths)
   return {
     problem: { ...problem, patterns: [...patterns, ...fresh] },
     found: fresh.length,
-    leastBars: Math.max(0, Math.ceil(bound / (1 + METRE_WEIGHT) - 1e-6)),
+    leastCost,
   };
 }
 
@@ -225,45 +243,4 @@ export function barsOf(
     bars.filter(({ pieces }) => pieces.length > 0),
     order.kerfM,
   );
-}
-
-/**
- * The same bars cut so that what is left is in one piece where it can be: pieces of the emptiest bar are changed for
- * longer room in the others, as long as that lets its off-cut grow.
- */
-export function longestOffCut(bars: readonly Bar[], kerfM: number): readonly Bar[] {
-  const now = bars.toSorted((a, b) => a.offCutM - b.offCutM).map((bar) => ({ ...bar, pieces: [...bar.pieces] }));
-  const last = now.at(-1);
-  if (!last) return [];
-  const leftIn = (bar: (typeof now)[number]): number => offCutM(bar.stockM, bar.pieces, kerfM);
-  /** Moves one piece over, or changes two, by which the other bar is filled most; false where nothing helps. */
-  const improve = (): boolean => {
-    let best: { gain: number; make: () => void } | undefined;
-    for (const other of now.slice(0, -1)) {
-      const room = leftIn(other);
-      for (const piece of last.pieces) {
-        if (piece.lengthM + kerfM <= room + SAME_M && piece.lengthM > (best?.gain ?? SAME_M))
-          best = { gain: piece.lengthM, make: () => change(other, piece, undefined) };
-        for (const back of other.pieces) {
-          const gain = piece.lengthM - back.lengthM;
-          if (gain > (best?.gain ?? SAME_M) && gain <= room + SAME_M)
-            best = { gain, make: () => change(other, piece, back) };
-        }
-      }
-    }
-    best?.make();
-    return best !== undefined;
-  };
-  const change = (other: (typeof now)[number], over: Piece, back: Piece | undefined): void => {
-    last.pieces = [...last.pieces.filter((piece) => piece !== over), ...(back ? [back] : [])];
-    other.pieces = [...other.pieces.filter((piece) => piece !== back), over];
-  };
-  while (improve());
-  return now
-    .filter(({ pieces }) => pieces.length > 0)
-    .map((bar) => ({
-      ...bar,
-      pieces: bar.pieces.toSorted((a, b) => b.lengthM - a.lengthM),
-      offCutM: offCutM(bar.stockM, bar.pieces, kerfM),
-    }));
 }

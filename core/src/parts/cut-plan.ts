@@ -98,6 +98,23 @@ export function cutPlan({ pieces, stockM, offCutsM, kerfM }: CutOrder): CutPlan 
 const shortestFor = (stocks: readonly number[], longest: number, piece: Piece, neededM: number): number =>
   stocks.find((stock) => stock >= neededM - SAME_M && stock >= piece.lengthM - SAME_M) ?? longest;
 
+/** Pieces of one length. */
+export interface Kind {
+  readonly lengthM: number;
+  readonly pieces: readonly Piece[];
+}
+
+/** The pieces of all bars by their lengths, longest first. */
+export function kindsOf(bars: readonly Bar[]): readonly Kind[] {
+  const kinds: { lengthM: number; pieces: Piece[] }[] = [];
+  for (const piece of bars.flatMap(({ pieces }) => pieces).sort((a, b) => b.lengthM - a.lengthM)) {
+    const last = kinds.at(-1);
+    if (last && last.lengthM - piece.lengthM < SAME_M) last.pieces.push(piece);
+    else kinds.push({ lengthM: piece.lengthM, pieces: [piece] });
+  }
+  return kinds;
+}
+
 /** How many bars of a plan are bought. */
 export const bought = (bars: readonly Bar[]): number => bars.filter(({ onHand }) => !onHand).length;
 

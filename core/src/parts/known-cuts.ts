@@ -1,10 +1,11 @@
 import type { Bar, CutOrder, Piece } from './cut-plan';
 
-/** A plan that a longer search has found for an order, and the fewest bars that any plan buys. */
+/** A plan that a longer search has found for an order, the fewest bars that any plan buys, and the most that its own leave. */
 export interface KnownCut {
   readonly order: CutOrder;
   readonly bars: readonly Bar[];
   readonly leastBars: number;
+  readonly mostLeftM: number;
 }
 
 const MOST_KNOWN = 200;
@@ -26,6 +27,7 @@ export function knownCut(order: CutOrder): Omit<KnownCut, 'order'> | undefined {
   const now = new Map<Piece, Piece>(found.order.pieces.map((piece, place) => [piece, order.pieces[place] ?? piece]));
   return {
     leastBars: found.leastBars,
+    mostLeftM: found.mostLeftM,
     bars: found.bars.map((bar) => ({ ...bar, pieces: bar.pieces.map((piece) => now.get(piece) ?? piece) })),
   };
 }

@@ -7,6 +7,7 @@ import { formatStockLength } from '../quantity/length';
 import { cents } from './cents';
 import { type CutOrder, type Piece, bought, cutPlan, leastBars } from './cut-plan';
 import { knownCut } from './known-cuts';
+import { longestLeftM, mostLeftM } from './off-cut';
 import type { CutBars, PartsLine } from './parts-list';
 import { type PutIn, putIn } from './put-in';
 import { type Use, traced } from './trace';
@@ -40,18 +41,23 @@ export function cutBars(context: CheckContext): readonly CutBars[] {
 }
 
 /** By what a longer search has found, else by the quick plan. */
-function bestKnown(order: CutOrder): Pick<CutBars, 'bars' | 'tooLong' | 'leastBars' | 'searched'> {
+function bestKnown(order: CutOrder): Pick<CutBars, 'bars' | 'tooLong' | 'leastBars' | 'mostLeftM' | 'searched'> {
   const quick = cutPlan(order);
   const found = knownCut(order);
-  return { ...quick, leastBars: leastBars(order), ...found, searched: found !== undefined };
+  const bounds = { leastBars: leastBars(order), mostLeftM: mostLeftM(quick.bars, order) };
+  return { ...quick, ...bounds, ...found, searched: found !== undefined };
 }
 
-/** Is the quick plan not proven to be the best, and has nobody looked further? */
-export const isToSearch = ({
-  bars,
-  leastBars: least,
-  searched,
-}: Pick<CutBars, 'bars' | 'leastBars' | 'searched'>): boolean => !searched && bought(bars) > least;
+/** Off-cuts that differ by less are alike to whoever keeps them [m]. */
+const ALIKE_M = 0.01;
+
+/** Might another cut than the quick one buy fewer bars, or leave a longer off-cut of these, and has nobody looked? */
+export const isToSearch = ({ bars, leastBars: least, searched, ...cut }: CutBars): boolean =>
+  !searched && (bought(bars) > least || !leavesLongest({ bars, ...cut }));
+
+/** Is the longest off-cut of these bars as long as any cut of them can leave? */
+export const leavesLongest = ({ bars, mostLeftM: most }: Pick<CutBars, 'bars' | 'mostLeftM'>): boolean =>
+  most - longestLeftM(bars) < ALIKE_M;
 
 interface WholeLength {
   readonly use: Use;

@@ -44,6 +44,8 @@ export interface CutBars {
   readonly bars: readonly Bar[];
   /** No plan buys fewer bars. */
   readonly leastBars: number;
+  /** No way to cut these bars leaves a longer off-cut [m]. */
+  readonly mostLeftM: number;
   /** A longer search has been made; else it is the quick plan. */
   readonly searched: boolean;
   readonly tooLong: readonly Piece[];

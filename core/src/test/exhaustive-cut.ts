@@ -28,3 +28,23 @@ export function exhaustive(
   );
   return best;
 }
+
+/** The longest piece that these bars can leave, each cut or not, by trying every way; a bar that nothing is cut from leaves none. */
+export function exhaustiveLeft(lengths: readonly number[], barsM: readonly number[], kerfM: number): number {
+  let best = -1;
+  const put = (at: number, left: readonly number[]): void => {
+    const length = lengths[at];
+    if (length === undefined) {
+      const cut = left.filter((room, bar) => room < (barsM[bar] ?? 0) + kerfM);
+      best = Math.max(best, ...cut.map((room) => Math.max(0, room - kerfM)));
+      return;
+    }
+    for (const [bar, room] of left.entries())
+      if (length + kerfM <= room + 1e-9) put(at + 1, left.with(bar, room - length - kerfM));
+  };
+  put(
+    0,
+    barsM.map((bar) => bar + kerfM),
+  );
+  return best;
+}

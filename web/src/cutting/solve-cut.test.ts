@@ -2,7 +2,7 @@
 import { type CutOrder, bought, leastBars, offCutM } from '@herrero/core';
 import loadHighs from 'highs';
 import { beforeAll, describe, expect, test } from 'vitest';
-import { exhaustive } from '../../../core/src/test/exhaustive-cut';
+import { exhaustive, exhaustiveLeft } from '../../../core/src/test/exhaustive-cut';
 import { type CutProgress, type Solver, solveCut } from './solve-cut';
 
 let solver: Solver;
@@ -81,9 +81,29 @@ describe('the fewest bars', () => {
   });
 
   // 2 + 0.9 and 1.6 + 1.3 fill two bars; 0.7 stays alone and leaves 2.297 m in one piece.
-  test('what is left is in one piece', () => {
-    const { plan } = solve(order([2, 1.6, 1.3, 0.9, 0.7]));
+  test('what is left is in one piece, and that is proven', () => {
+    const { plan, longestProven } = solve(order([2, 1.6, 1.3, 0.9, 0.7]));
     expect(Math.max(...plan.map((bar) => bar.offCutM))).toBeCloseTo(2.297, 6);
+    expect(longestProven).toBe(true);
+  });
+
+  test('the longest off-cut of those bars, against exhaustive search', () => {
+    const numbers = spread(11);
+    for (let round = 0; round < 60; round++) {
+      const lengths = Array.from(
+        { length: 4 + (round % 5) },
+        () => Math.round(300 + numbers.next().value * 1900) / 1000,
+      );
+      const of = order(lengths, [3], round % 4 === 0 ? [1.7] : []);
+      const { plan, longestM, mostLeftM, longestProven } = solve(of);
+      isCut(of, plan);
+      const bars = plan.map(({ stockM }) => stockM);
+      const best = exhaustiveLeft(lengths, bars, 0.003);
+      expect(Math.max(...plan.map((bar) => bar.offCutM))).toBeCloseTo(longestM, 9);
+      expect(Math.abs(longestM - best), lengths.join(' ')).toBeLessThan(0.001);
+      expect(mostLeftM, lengths.join(' ')).toBeGreaterThan(best - 1e-6);
+      expect(longestProven).toBe(true);
+    }
   });
 });
 
@@ -100,5 +120,11 @@ test('120 pieces of every length: proven, or bounded by one bar', () => {
   expect(answer.leastBars).toBeGreaterThanOrEqual(leastBars(of));
   expect(answer.bars - answer.leastBars).toBeLessThanOrEqual(1);
   expect(answer.bars).toBe(bought(answer.plan));
+  expect(answer.longestM).toBe(Math.max(...answer.plan.map((bar) => bar.offCutM)));
+  // Of these bars, all but the one that is kept full to the last: the metres alone.
+  const room = answer.plan.reduce((sum, { stockM }) => sum + stockM + of.kerfM, -of.kerfM);
+  const taken = of.pieces.reduce((sum, { lengthM }) => sum + lengthM + of.kerfM, 0);
+  expect(answer.mostLeftM).toBeLessThanOrEqual(room - taken + 1e-6);
+  expect(answer.mostLeftM - answer.longestM).toBeLessThan(0.35);
   expect(seen.length).toBeGreaterThan(2);
 }, 120_000);

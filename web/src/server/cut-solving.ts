@@ -14,13 +14,13 @@ export async function searchCuts(cuts: readonly CutBars[]): Promise<boolean> {
   solver ??= loadHighs();
   const highs = await solver;
   for (const { order } of open) {
-    const { plan, leastBars } = solveCut(
+    const solved = solveCut(
       order,
       (program, timeLimitS) => highs.solve(program, { time_limit: timeLimitS }),
       LIMIT_S / open.length,
       () => performance.now() / 1000,
     );
-    takeCut({ order, bars: plan, leastBars });
+    takeCut({ ...solved, order, bars: solved.plan });
   }
   return true;
 }

@@ -11,6 +11,9 @@ import {
   cutWords,
   formatLength,
   formatStockLength,
+  isToSearch,
+  leavesLongest,
+  longestLeftM,
   measuredToWords,
   tapeMarks,
 } from '@herrero/core';
@@ -32,7 +35,6 @@ export function CutList({ cuts }: { readonly cuts: readonly CutBars[] }) {
   if (cuts.length === 0) return null;
   const bars = cuts.flatMap((cut) => cut.bars);
   const pieces = bars.reduce((sum, bar) => sum + bar.pieces.length, 0);
-  const searchable = cuts.some((cut) => !cut.searched && cut.bars.some((bar) => bar.pieces.length > 1));
   return (
     <section aria-label="Cut list" className="mt-5">
       <h2 className="flex items-baseline justify-between border-b-2 border-ink pb-1">
@@ -48,7 +50,7 @@ export function CutList({ cuts }: { readonly cuts: readonly CutBars[] }) {
         {progress ? (
           <Action onClick={cancel}>Stop looking: {progress.bars} so far</Action>
         ) : (
-          searchable && <Action onClick={search}>Look for a better cut</Action>
+          cuts.some(isToSearch) && <Action onClick={search}>Look for a better cut</Action>
         )}
       </p>
       {problem !== undefined && (
@@ -64,7 +66,7 @@ export function CutList({ cuts }: { readonly cuts: readonly CutBars[] }) {
               {marks && <Marks bar={bar} kerfM={cut.order.kerfM} />}
             </div>
           ))}
-          {cut.bars.length > 0 && <p className="type-second">{howGood(cut)}</p>}
+          {cut.bars.length > 0 && <HowGood cut={cut} />}
           {cut.unknown.map((place, index) => (
             <p key={`${place} ${index}`} className="type-row">
               <span className="font-[650]">{cut.title}</span>{' '}
@@ -88,14 +90,29 @@ export function CutList({ cuts }: { readonly cuts: readonly CutBars[] }) {
   );
 }
 
-/** What is known of how few lengths there can be. */
-function howGood({ bars, leastBars, searched }: CutBars): string {
+/** What is known of how few lengths there can be, and of how long a piece they can leave. */
+function HowGood({ cut }: { readonly cut: CutBars }) {
+  const measures = useJob((state) => state.job.measures);
+  const { bars, leastBars, mostLeftM, searched } = cut;
   const buys = bought(bars);
   const onHand = bars.length - buys;
   const hand = onHand === 0 ? '' : `, ${onHand} on hand`;
-  const words = `${buys === 1 ? 'One length' : `${buys} lengths`} to buy${hand}`;
-  if (buys <= leastBars) return `${words}: no plan buys fewer.`;
-  return `${words} ${searched ? 'is the best found' : 'by the quick plan'}; no plan buys fewer than ${leastBars}.`;
+  const by = searched ? 'the best found' : 'by the quick plan';
+  return (
+    <p className="type-second">
+      {buys === 1 ? 'One length' : `${buys} lengths`} to buy{hand}
+      {buys <= leastBars ? ': no plan buys fewer.' : `, ${by}; no plan buys fewer than ${leastBars}.`}
+      {bars.length > 1 && (
+        <>
+          {' '}
+          Longest off-cut {formatLength(longestLeftM(bars), measures)}
+          {leavesLongest(cut)
+            ? ': these lengths leave no longer one.'
+            : `, ${by}; these lengths leave none longer than ${formatLength(mostLeftM, measures)}.`}
+        </>
+      )}
+    </p>
+  );
 }
 
 /** Each piece as it is cut, and where its mark stands by a tape that stays hooked on the end. */

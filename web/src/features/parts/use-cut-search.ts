@@ -1,6 +1,6 @@
 'use client';
 
-import { type CutBars, bought, isToSearch, takeCut } from '@herrero/core';
+import { type CutBars, bought, isToSearch, longestLeftM, takeCut } from '@herrero/core';
 import { useEffect, useRef, useState } from 'react';
 import { useJob } from '../desk/job-provider';
 import { type CutProgress } from '@/cutting/solve-cut';
@@ -36,11 +36,12 @@ export function useCutSearch(cuts: readonly CutBars[]): CutSearch {
     cancel();
     if (typeof Worker === 'undefined') return;
     setProblem(undefined);
-    const orders = cuts.filter(({ searched, bars }) => !searched && bars.length > 0).map(({ order }) => order);
+    const orders = cuts.filter(isToSearch).map(({ order }) => order);
     if (orders.length === 0) return;
     const started = new Worker(new URL('../../cutting/cut-worker.ts', import.meta.url), { type: 'module' });
     worker.current = started;
-    setProgress({ bars: bought(cuts.flatMap(({ bars }) => bars)), leastBars: 0, rounds: 0 });
+    const quick = cuts.flatMap(({ bars }) => bars);
+    setProgress({ bars: bought(quick), leastBars: 0, longestM: longestLeftM(quick), mostLeftM: Infinity, rounds: 0 });
     started.addEventListener('message', ({ data }: MessageEvent<FromCutWorker>) => {
       if (data.kind === 'progress') return setProgress(data.progress);
       if (data.kind === 'failed') {
@@ -48,7 +49,7 @@ export function useCutSearch(cuts: readonly CutBars[]): CutSearch {
         return cancel();
       }
       const order = orders[data.place];
-      if (order) takeCut({ order, bars: data.solved.plan, leastBars: data.solved.leastBars });
+      if (order) takeCut({ ...data.solved, order, bars: data.solved.plan });
       if (data.place === orders.length - 1) {
         cancel();
         replan();
