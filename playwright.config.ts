@@ -5,8 +5,9 @@ const port = Number(process.env.E2E_PORT ?? 3170);
 export default defineConfig({
   testDir: 'e2e',
   timeout: 180_000,
-  expect: { timeout: 10_000 },
-  workers: 1,
+  expect: { timeout: 20_000 },
+  // A file of journeys each: they share the server and its database, and name their jobs apart.
+  workers: 2,
   reporter: [['list']],
   outputDir: 'test-results',
   use: {

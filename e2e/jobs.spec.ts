@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
-import { beginJob, copyOfTernPoint } from './support';
+import { beginJob } from './support';
 
-test('a job is named, renamed, copied, put away and taken out again', async ({ page }) => {
+test('a job is named, renamed, put away and taken out again', async ({ page }) => {
   await beginJob(page, 'Short life');
   await page.getByRole('button', { name: 'Short life' }).click();
   await page.getByLabel('Name of the job').fill('Long life');
@@ -21,10 +21,17 @@ test('a job is named, renamed, copied, put away and taken out again', async ({ p
 });
 
 test('a copy is a job of its own', async ({ page }) => {
-  await copyOfTernPoint(page, 'Own copy');
+  await beginJob(page, 'Two of it');
   await page.goto('/');
-  await expect(page.getByRole('link', { name: 'Tern Point boat rinse', exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'More for Two of it', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Duplicate' }).click();
+  await page.getByRole('link', { name: 'Copy of Two of it', exact: true }).click();
+  await page.getByRole('button', { name: 'Copy of Two of it' }).click();
+  await page.getByLabel('Name of the job').fill('Own copy');
+  await page.getByLabel('Name of the job').press('Enter');
+  await page.getByRole('link', { name: 'Herrero: all jobs' }).click();
   await expect(page.getByRole('link', { name: 'Own copy', exact: true })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Two of it', exact: true })).toBeVisible();
 });
 
 test('an address of no job says so and leads back', async ({ page }) => {

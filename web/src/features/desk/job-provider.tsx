@@ -1,6 +1,7 @@
 'use client';
 
 import { type Job, type WiredAnswer, takeAnswers } from '@herrero/core';
+import { useRouter } from 'next/navigation';
 import { type ReactNode, createContext, useContext, useEffect, useState } from 'react';
 import { useStore } from 'zustand';
 import { useCatalogue } from '../catalogue/catalogue-provider';
@@ -27,7 +28,9 @@ export function JobProvider({ jobId, document, revision, ways = NONE, children }
     return createJobStore(jobId, document, revision, catalogue);
   });
 
-  useEffect(() => store.getState().start(), [store]);
+  // Where one has gone by then may still show the job as it was.
+  const router = useRouter();
+  useEffect(() => store.getState().start(() => router.refresh()), [store, router]);
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {

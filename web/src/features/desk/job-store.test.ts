@@ -84,9 +84,10 @@ class FakeServer {
 let server: FakeServer;
 let stops: (() => void)[];
 
+const late = vi.fn();
 const open = () => {
   const store = createJobStore(JOB, server.job, server.revision, shippedCatalogue);
-  stops.push(store.getState().start());
+  stops.push(store.getState().start(late));
   return store;
 };
 const quiet = () => vi.advanceTimersByTimeAsync(20);
@@ -97,6 +98,7 @@ beforeEach(() => {
   sessionStorage.clear();
   server = new FakeServer();
   stops = [];
+  late.mockClear();
   vi.stubGlobal('fetch', server.fetch);
 });
 afterEach(() => {
@@ -106,6 +108,36 @@ afterEach(() => {
 });
 
 describe('an edit', () => {
+  test('that is still to be sent when the desk is left goes out all the same, and that is told', async () => {
+    const store = open();
+    await quiet();
+    store.getState().make([move(HEIGHT, 0.3)]);
+    store.getState().make([rename(server.job.name, 'Left early')]);
+    stops.pop()?.();
+    expect(late).not.toHaveBeenCalled();
+    await quiet();
+    expect(server.sent).toHaveLength(2);
+    expect(server.job.name).toBe('Left early');
+    expect(localStorage.length).toBe(0);
+    expect(late).toHaveBeenCalledOnce();
+  });
+
+  test('that no server answers is kept when the desk is left, with what is made at the next one', async () => {
+    const store = open();
+    await quiet();
+    server.down = true;
+    store.getState().make([move(HEIGHT, 0.3)]);
+    stops.pop()?.();
+    await vi.advanceTimersByTimeAsync(60_000);
+    expect(localStorage.length).toBe(1);
+    server.down = false;
+    const again = open();
+    await quiet();
+    expect(heightOf(server.job)).toBe(0.3);
+    expect(again.getState().unsent).toEqual([]);
+    expect(late).not.toHaveBeenCalled();
+  });
+
   test('is made at once, kept until it is answered, and then forgotten', async () => {
     const store = open();
     await quiet();

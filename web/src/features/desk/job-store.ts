@@ -12,7 +12,7 @@ import {
 import { dequal } from 'dequal';
 import { createStore } from 'zustand/vanilla';
 import { type HistoryItem, type NotTaken, type Unsent, insist, rebase } from './sync';
-import { authorOfTab, keepUnsent, takeUnsent } from './unsent-store';
+import { authorOfTab, forgetUnsent, keepUnsent, takeUnsent } from './unsent-store';
 
 /** Parts that were taken up, to be put down elsewhere: by moving them, or again. */
 export interface Taken {
@@ -60,8 +60,11 @@ export interface JobState {
   readonly showTank: (tankId: string) => void;
   readonly point: (id: string | null) => void;
   readonly settle: (notTaken: NotTaken, how: 'keep-theirs' | 'make-mine') => void;
-  /** Begins to send and to look for what others do; answers how to stop. */
-  readonly start: () => () => void;
+  /**
+   * Begins to send and to look for what others do; answers how to leave. What is still to be sent then goes out all the
+   * same, and `onLate` is told once all of it is answered.
+   */
+  readonly start: (onLate: () => void) => () => void;
 }
 
 const POLL_MS = 3000;
@@ -83,7 +86,8 @@ export function createJobStore(jobId: string, document: Job, revision: number, c
   let author = '';
   let server = { job: document, revision };
   let sending = false;
-  let stopped = true;
+  let desk: 'not yet' | 'open' | 'left' = 'not yet';
+  let onLateAnswer = (): void => {};
   let retryMs = FIRST_RETRY_MS;
   let retry: ReturnType<typeof setTimeout> | undefined;
 
@@ -93,7 +97,7 @@ export function createJobStore(jobId: string, document: Job, revision: number, c
 
     const stand = (unsent: readonly Unsent[]): void => {
       const standing = rebase(server.job, unsent, catalogue);
-      keepUnsent(jobId, author, standing.unsent);
+      if (desk === 'open') keepUnsent(jobId, author, standing.unsent);
       set((state) => ({
         // Where the server has made what was made here, nothing is planned or drawn anew.
         ...(dequal(standing.job, state.job) ? {} : { job: standing.job, plan: plan(standing.job, catalogue) }),
@@ -105,7 +109,7 @@ export function createJobStore(jobId: string, document: Job, revision: number, c
 
     const send = async (): Promise<void> => {
       const [batch, ...rest] = get().unsent;
-      if (sending || stopped || !batch) return;
+      if (sending || desk === 'not yet' || !batch) return;
       sending = true;
       try {
         const { label, ...body } = batch;
@@ -137,12 +141,16 @@ export function createJobStore(jobId: string, document: Job, revision: number, c
           };
           set((state) => ({ notTaken: [...state.notTaken, { batch, refusal }] }));
         }
+        if (desk === 'left') forgetUnsent(jobId, author, batch.batchId);
         stand(unsent);
         sending = false;
+        if (desk === 'left' && get().unsent.length === 0) onLateAnswer();
         void send();
       } catch {
         sending = false;
         set({ offline: true });
+        // What is kept goes out when the job is opened again.
+        if (desk === 'left') return;
         clearTimeout(retry);
         retry = setTimeout(() => void send(), retryMs);
         retryMs = Math.min(retryMs * 2, LONGEST_RETRY_MS);
@@ -249,8 +257,9 @@ export function createJobStore(jobId: string, document: Job, revision: number, c
         const again = how === 'make-mine' ? insist(notTaken) : undefined;
         if (again) get().make(again, notTaken.batch.undoes);
       },
-      start: () => {
-        stopped = false;
+      start: (onLate) => {
+        desk = 'open';
+        onLateAnswer = onLate;
         author = authorOfTab();
         const kept = takeUnsent(jobId, author);
         if (kept.length > 0) stand(kept);
@@ -269,7 +278,7 @@ export function createJobStore(jobId: string, document: Job, revision: number, c
         globalThis.document.addEventListener('visibilitychange', onSight);
         window.addEventListener('online', onSight);
         return () => {
-          stopped = true;
+          desk = 'left';
           clearInterval(timer);
           clearTimeout(retry);
           globalThis.document.removeEventListener('visibilitychange', onSight);

@@ -13,6 +13,16 @@ export function keepUnsent(jobId: string, author: string, unsent: readonly Unsen
   }
 }
 
+/** One of them has been answered, after its desk was left; whoever is at the job by now may have kept more. */
+export function forgetUnsent(jobId: string, author: string, batchId: string): void {
+  const kept = parsed(localStorage.getItem(keyOf(jobId, author)));
+  keepUnsent(
+    jobId,
+    author,
+    kept.filter((batch) => batch.batchId !== batchId),
+  );
+}
+
 /**
  * What was kept for a job, by this tab or by one that is gone. Taking over what another tab still holds does no harm: a
  * batch sent twice is accepted once.

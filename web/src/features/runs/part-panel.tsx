@@ -44,7 +44,7 @@ export function PartPanel({ item, strand }: { readonly item: StrandItem; readonl
           </p>
         </div>
       </div>
-      <PartSettings key={placed.id} item={item} />
+      <PartSettings key={`settings ${placed.id}`} item={item} />
       <dl className="mt-2 grid grid-cols-[92px_1fr] type-row">
         {part.ends.map(({ end, position }, index) => (
           <div key={index} className="contents">
@@ -82,7 +82,7 @@ export function PartPanel({ item, strand }: { readonly item: StrandItem; readonl
         )}
       </StretchActions>
       {!placed.existing && <ToItsLine code={part.code} />}
-      {isByLength(part) && <CutInPanel key={placed.id} item={item} />}
+      {isByLength(part) && <CutInPanel key={`cut ${placed.id}`} item={item} />}
       <Others item={item} />
     </section>
   );
