@@ -136,6 +136,43 @@ test('a list is brought in row by row: what is wrong is named, the good rows go 
   await page.request.post('/api/v1/parts/own', { data: { own: [], holdings: [{ code: 'LV-075', onHand: 0 }] } });
 });
 
+test('what a job takes of what is on hand no other job counts on', async ({ page }) => {
+  await page.goto('/bench/catalogue?part=GV-075');
+  const keep = async (count: string): Promise<void> => {
+    await opened(page).getByLabel('On hand').fill(count);
+    await opened(page).getByRole('button', { name: 'Keep it' }).click();
+    await expect(opened(page).getByRole('status')).toContainText('Kept');
+  };
+  await keep('1');
+  // The demo job with a gate valve instead of its lever valve, twice.
+  const jobs = [];
+  for (const name of ['First to the van', 'Second to the van']) {
+    const id = await copyOfTernPoint(page, name);
+    const file = await (await page.request.get(`/api/v1/jobs/${id}/job-file.json`)).text();
+    const made = await page.request.post('/api/v1/jobs', {
+      data: JSON.parse(file.replace('"LV-075"', '"GV-075"')) as object,
+    });
+    jobs.push(((await made.json()) as { id: string }).id);
+  }
+  const hand = page.getByRole('region', { name: 'From what is on hand' });
+  await page.goto(`/jobs/${jobs[0]}/parts`);
+  await expect(hand).toContainText('1 Gate valve 3/4 NPT female');
+  await hand.getByRole('button', { name: 'Take them for this job' }).click();
+  await expect(hand.getByRole('status')).toContainText('no other job counts on them');
+  await page.reload();
+  await expect(hand.getByRole('button', { name: 'Put them back' })).toBeVisible();
+  await expect(hand).toContainText('1 Gate valve 3/4 NPT female');
+  await page.goto(`/jobs/${jobs[1]}/parts`);
+  await expect(page.getByRole('heading', { level: 1, name: 'Parts' })).toBeVisible();
+  await expect(hand).toHaveCount(0);
+  await page.goto(`/jobs/${jobs[0]}/parts`);
+  await hand.getByRole('button', { name: 'Put them back' }).click();
+  await expect(hand.getByRole('status')).toContainText('Put back');
+  await page.goto('/bench/catalogue?part=GV-075');
+  await expect(opened(page).getByLabel('On hand')).toHaveValue('1');
+  await keep('0');
+});
+
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 

@@ -116,6 +116,7 @@ export * from './parts/trace';
 export * from './parts/cut-plan';
 export * from './parts/cut-patterns';
 export * from './parts/off-cut';
+export * from './parts/from-hand';
 export * from './parts/known-cuts';
 export * from './parts/lengths';
 export * from './assembly/centre-to-centre';

@@ -126,7 +126,7 @@ export function stockLines(
       buy,
       priceUsd: cents(buy * stockM * part.priceUsd),
       ...traced(own.flatMap(({ pieces }) => pieces.flatMap(({ use }) => use ?? []))),
-      ...(fromHand > 0 ? { note: `${fromHand} on hand` } : {}),
+      ...(fromHand > 0 ? { note: `${fromHand} on hand`, fromHand } : {}),
     };
   });
 }

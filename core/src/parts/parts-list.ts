@@ -15,6 +15,8 @@ export interface PartsLine extends Traced {
   readonly buy: number;
   /** For all of the line; null where it is not bought by itself. */
   readonly priceUsd: number | null;
+  /** Pieces that are not bought because they are on hand; absent: none. */
+  readonly fromHand?: number;
   /** What is left over of the packs that are bought, in the unit of the line; absent: nothing. */
   readonly leftOver?: number;
   /** Only of stock lengths: how long each is [m]. */

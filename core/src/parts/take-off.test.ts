@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { drumWith } from '../test/sample-jobs';
 import { contextOf } from '../job/context';
 import { shippedCatalogue } from '../fittings/catalogue';
+import { takenFromHand } from './from-hand';
 import { takeOff } from './take-off';
 
 const list = (job: Parameters<typeof contextOf>[0]) => takeOff(contextOf(job, shippedCatalogue));
@@ -137,6 +138,8 @@ describe('what is on hand', () => {
     const all = stocked([]);
     const some = stocked([['LV-075', 5]]);
     expect(line('LV-075', some)).toMatchObject({ need: 1, buy: 0, priceUsd: 0, note: '1 on hand' });
+    expect(takenFromHand(some)).toEqual([{ code: 'LV-075', count: 1 }]);
+    expect(takenFromHand(all)).toEqual([]);
     expect(some.toBuy).toBe(all.toBuy - 1);
     expect(some.totalUsd).toBeCloseTo(all.totalUsd - (line('LV-075', all)?.priceUsd ?? 0), 2);
   });

@@ -132,7 +132,7 @@ function pieceLines(items: readonly PutIn[], left: OnHand): PartsLine[] {
       buy,
       priceUsd: cents(buy * part.priceUsd),
       ...traced(own.map(({ use }) => use)),
-      ...(fromHand > 0 ? { note: `${fromHand} on hand` } : {}),
+      ...(fromHand > 0 ? { note: `${fromHand} on hand`, fromHand } : {}),
     };
   });
 }

@@ -9,7 +9,7 @@ interface Refusal {
 
 /** Sends a request and reads its answer; what goes wrong is a sentence, never an exception. */
 export async function send<Answer>(
-  method: 'GET' | 'POST' | 'DELETE',
+  method: 'GET' | 'POST' | 'PUT' | 'DELETE',
   path: string,
   body?: unknown,
 ): Promise<Sent<Answer>> {

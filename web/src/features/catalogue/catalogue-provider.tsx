@@ -2,6 +2,7 @@
 
 import {
   type Catalogue,
+  type Counted,
   type Holding,
   type OffCut,
   type OwnPart,
@@ -18,6 +19,8 @@ export interface Entered {
 
 export interface Known extends Entered {
   readonly offCuts: readonly OffCut[];
+  /** What the job of this page has taken of what was on hand. */
+  readonly taken: readonly Counted[];
   readonly catalogue: Catalogue;
   /** What the server has just taken, so that it counts here at once. */
   readonly lay: (entered: Entered) => void;
@@ -29,6 +32,7 @@ const KnownContext = createContext<Known>({
   own: [],
   holdings: [],
   offCuts: [],
+  taken: [],
   lay: () => undefined,
   lift: () => undefined,
 });
@@ -42,16 +46,19 @@ const over = <Item extends { readonly code: string }>(
 };
 
 const NO_OFF_CUTS: readonly OffCut[] = [];
+const NOTHING_TAKEN: readonly Counted[] = [];
 
 /** The catalogue of this page: the shipped one with somebody's own parts, prices and stock laid over it. */
 export function CatalogueProvider({
   own,
   holdings,
   offCuts = NO_OFF_CUTS,
+  taken = NOTHING_TAKEN,
   children,
 }: Entered & {
   /** Left over from other jobs. */
   readonly offCuts?: readonly OffCut[];
+  readonly taken?: readonly Counted[];
   readonly children: ReactNode;
 }) {
   const [entered, setEntered] = useState<Entered>({ own, holdings });
@@ -59,6 +66,7 @@ export function CatalogueProvider({
     (): Known => ({
       ...entered,
       offCuts,
+      taken,
       catalogue: catalogueWith(entered.own, entered.holdings, offCuts),
       lay: (now) =>
         setEntered((before) => ({ own: over(before.own, now.own), holdings: over(before.holdings, now.holdings) })),
@@ -68,7 +76,7 @@ export function CatalogueProvider({
           holdings: before.holdings.filter(({ code }) => code !== gone),
         })),
     }),
-    [entered, offCuts],
+    [entered, offCuts, taken],
   );
   return <KnownContext value={known}>{children}</KnownContext>;
 }

@@ -6,6 +6,7 @@ import { type ReactNode } from 'react';
 import { type Seam, SeamGlyph } from '@/ui/seam-glyph';
 import { useJob } from '../desk/job-provider';
 import { CutList } from './cut-list';
+import { FromHand } from './from-hand';
 import { PartsGroups } from './parts-groups';
 import { MoneyAndSpares } from './money-and-spares';
 import { Opens } from './opens';
@@ -42,6 +43,7 @@ export function PartsStation() {
           <div>
             <TakeAway jobId={jobId} sent={unsent === 0} />
             <MoneyAndSpares />
+            <FromHand />
             <CutList cuts={parts.cuts} />
             <ClosedBy parts={parts} />
             <Questions questions={parts.questions} />

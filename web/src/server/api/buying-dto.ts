@@ -72,6 +72,16 @@ export class TicksDto {
   @IsArray() @ArrayMaxSize(MOST_LINES) @ValidateNested({ each: true }) @Type(() => TickDto) ticks!: TickDto[];
 }
 
+export class TakenDto {
+  @Length(1, OWN_LIMITS.codeChars) code!: string;
+  @IsInt() @Min(1) @Max(OWN_LIMITS.onHand) count!: number;
+}
+
+/** `PUT /api/v1/jobs/{id}/taken` */
+export class TakenPartsDto {
+  @IsArray() @ArrayMaxSize(MOST_LINES) @ValidateNested({ each: true }) @Type(() => TakenDto) taken!: TakenDto[];
+}
+
 export class AskedArticleDto {
   @Length(1, ARTICLE_CHARS) article!: string;
   @IsInt() @Min(1) @Max(MOST_STOCK) count!: number;

@@ -8,6 +8,7 @@ import { GET as getRunsDxf } from '@/app/api/v1/jobs/[id]/runs.dxf/route';
 import { GET as getRunsSvg } from '@/app/api/v1/jobs/[id]/runs.svg/route';
 import { GET as getWorkbook } from '@/app/api/v1/jobs/[id]/parts.xlsx/route';
 import { GET as getTicks, POST as postTicks } from '@/app/api/v1/jobs/[id]/ticks/route';
+import { GET as getTaken, PUT as putTaken } from '@/app/api/v1/jobs/[id]/taken/route';
 import { POST as postOffCuts } from '@/app/api/v1/off-cuts/route';
 import { POST as askStandIn } from '@/app/api/v1/stand-ins/suppliers/[supplier]/route';
 import { POST as postSupplier } from '@/app/api/v1/suppliers/route';
@@ -96,6 +97,15 @@ describe('what comes in', () => {
     expect(await fieldsOf(await postOffCuts(post({ offCuts: [{ ...offCuts[0], lengthM: 0 }] })))).toEqual([
       'offCuts[0].lengthM',
     ]);
+  });
+
+  test('more than is on hand, or none, is not taken, and where it stands is said', async () => {
+    const put = (taken: unknown, job: string = id) =>
+      putTaken(new Request('http://localhost/', { method: 'PUT', body: JSON.stringify({ taken }) }), at(job));
+    expect(await fieldsOf(await put([{ code: 'VT-075', count: 1 }]))).toEqual(['taken[0].count']);
+    expect(await fieldsOf(await put([{ code: 'VT-075', count: 0 }]))).toEqual(['taken[0].count']);
+    expect((await put([], 'nobody')).status).toBe(404);
+    expect(await bodyOf(await getTaken(get(), at(id)))).toEqual({ taken: [] });
   });
 
   test('a price list with an article twice, or a price below nothing, is refused whole', async () => {

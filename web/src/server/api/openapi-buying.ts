@@ -26,6 +26,7 @@ const supplier = object({
 const offCut = object({ id: text, code: text, lengthM: number, fromJob: orNull(text) });
 const storedOffCut = object({ id: text, code: text, lengthM: number, fromJob: orNull(text), usedBy: orNull(text) });
 const ticks = object({ ticks: list(object({ line: text, state: { enum: TICK_STATES }, at: text })) });
+const taken = object({ taken: list(object({ code: text, count: { type: 'integer', minimum: 1 } })) });
 const inPath = (name: string): object => ({ name, in: 'path', required: true, schema: text });
 
 const file = (summary: string, type: string, paper = false): object => ({
@@ -64,6 +65,19 @@ export const buyingPaths = {
       parameters: [jobId],
       requestBody: { required: true, ...json(ticks) },
       responses: { 200: answer('What stands now', ticks), 400: badRequest, 404: notFound, 413: tooLarge },
+    },
+  },
+  '/api/v1/jobs/{id}/taken': {
+    get: {
+      summary: 'What the job has taken of what was on hand',
+      parameters: [jobId],
+      responses: { 200: answer('By code', taken), 404: notFound },
+    },
+    put: {
+      summary: 'Takes just this of what is on hand; what it had taken besides is put back',
+      parameters: [jobId],
+      requestBody: { required: true, ...json(taken) },
+      responses: { 200: answer('What stands now', taken), 400: badRequest, 404: notFound, 413: tooLarge },
     },
   },
   '/api/v1/jobs/{id}/merchant-links': {

@@ -4,8 +4,8 @@ import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { closeDatabase } from './database';
 import { createJob } from './job-repository';
 import { jobOfSecret, makeMerchantLink, merchantLinksOf, revokeMerchantLink } from './merchant-repository';
-import { theCatalogue } from './part-repository';
-import { listOffCuts, putOffCuts, removeOffCut } from './stock-repository';
+import { putOwn, readEntered, readOwn, theCatalogue } from './part-repository';
+import { listOffCuts, listTaken, putOffCuts, removeOffCut, takeFromHand } from './stock-repository';
 import { listSuppliers, putSupplier, removeSupplier } from './supplier-repository';
 import { type Tick, putTicks, ticksOf } from './tick-repository';
 
@@ -37,6 +37,49 @@ describe('left-overs', () => {
     expect(await removeOffCut(id)).toBe(true);
     expect(await removeOffCut(id)).toBe(false);
     expect(await lengths(other)).not.toContain(1.234);
+  });
+});
+
+describe('what a job takes of what is on hand', () => {
+  const code = 'GV-075';
+  const onHand = async (): Promise<number | undefined> =>
+    (await readOwn()).holdings.find((one) => one.code === code)?.onHand;
+  const forJob = async (jobId: string): Promise<number | undefined> =>
+    (await readEntered(jobId)).holdings.find((one) => one.code === code)?.onHand;
+  const hold = (count: number) => putOwn({ own: [], holdings: [{ code, onHand: count, priceUsd: null }] });
+
+  test('is counted down for all others and still on hand for it, until it is put back', async () => {
+    await hold(3);
+    expect(await takeFromHand(job, [{ code, count: 2 }])).toEqual([]);
+    expect(await listTaken(job)).toEqual([{ code, count: 2 }]);
+    expect([await onHand(), await forJob(job), await forJob(other)]).toEqual([1, 3, 1]);
+    expect((await theCatalogue(job)).onHand.get(code)).toBe(3);
+    expect((await theCatalogue(other)).onHand.get(code)).toBe(1);
+    // Said again, or otherwise, it is not taken twice.
+    await takeFromHand(job, [{ code, count: 3 }]);
+    expect(await onHand()).toBe(0);
+    expect((await theCatalogue(other)).onHand.get(code)).toBeUndefined();
+    await takeFromHand(job, []);
+    expect([await onHand(), await forJob(job), await listTaken(job)]).toEqual([3, 3, []]);
+  });
+
+  test('of which there are too few: nothing is taken, and what is short is said', async () => {
+    await hold(3);
+    await takeFromHand(job, [{ code, count: 2 }]);
+    expect(await takeFromHand(other, [{ code, count: 2 }])).toEqual([{ code, wanted: 2, onHand: 1 }]);
+    expect(await listTaken(other)).toEqual([]);
+    expect(await onHand()).toBe(1);
+    await takeFromHand(job, []);
+  });
+
+  test('by two at once: one gets it, nothing is counted below none', async () => {
+    await hold(1);
+    const short = await Promise.all([job, other].map((jobId) => takeFromHand(jobId, [{ code, count: 1 }])));
+    expect(short.filter((one) => one.length === 0)).toHaveLength(1);
+    expect(await onHand()).toBe(0);
+    await Promise.all([job, other].map((jobId) => takeFromHand(jobId, [])));
+    expect(await onHand()).toBe(1);
+    await hold(0);
   });
 });
 

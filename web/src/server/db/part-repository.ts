@@ -1,9 +1,17 @@
 import 'server-only';
-import { type Catalogue, type Holding, type OffCut, type OwnPart, catalogueWith, offCutsByCode } from '@herrero/core';
+import {
+  type Catalogue,
+  type Counted,
+  type Holding,
+  type OffCut,
+  type OwnPart,
+  catalogueWith,
+  offCutsByCode,
+} from '@herrero/core';
 import { asc, count, eq, max, sql } from 'drizzle-orm';
 import { database } from './database';
 import { holdings, jobs, offCuts, ownParts } from './schema';
-import { isFor, listOffCuts } from './stock-repository';
+import { isFor, listOffCuts, listTaken } from './stock-repository';
 
 /** Somebody's own parts, and what is known of stock and real prices of any part. */
 export interface OwnCatalogue {
@@ -11,19 +19,24 @@ export interface OwnCatalogue {
   readonly holdings: readonly Holding[];
 }
 
-/** All of that, with what is left over from other jobs than this. */
+/** All of that, with what is left over from other jobs than this, and what this one has taken of what was on hand. */
 export interface Entered extends OwnCatalogue {
   readonly offCuts: readonly OffCut[];
+  readonly taken: readonly Counted[];
 }
 
-/** @param forJob what was left over from it is not cut for it again */
+/** @param forJob what was left over from it is not cut for it again; what it has taken still is on hand for it */
 export async function readEntered(forJob: string): Promise<Entered> {
-  const [own, left] = await Promise.all([readOwn(), listOffCuts()]);
+  const [{ own, holdings: held }, left, taken] = await Promise.all([readOwn(), listOffCuts(), listTaken(forJob)]);
   return {
-    ...own,
+    own,
+    holdings: held.map((one) => ({ ...one, onHand: one.onHand + countOf(taken, one.code) })),
+    taken,
     offCuts: left.filter((one) => isFor(one, forJob)).map(({ id, code, lengthM }) => ({ id, code, lengthM })),
   };
 }
+
+const countOf = (taken: readonly Counted[], code: string): number => taken.find((one) => one.code === code)?.count ?? 0;
 
 export async function readOwn(): Promise<OwnCatalogue> {
   const [own, held] = await Promise.all([
@@ -36,31 +49,38 @@ export async function readOwn(): Promise<OwnCatalogue> {
   return { own: own.map(({ part }) => part), holdings: held };
 }
 
-/** The catalogue as it was last made, by what it was made of, and the same by what is left over for a job. */
+/** The catalogue as it was last made, by what it was made of, and the same by what there is for a job. */
 interface Known {
   readonly stamp: string;
   readonly catalogue: Catalogue;
-  readonly byLeft: Map<string, Catalogue>;
+  readonly byStock: Map<string, Catalogue>;
 }
 let known: Known | undefined;
 
-const leftKey = ({ offCutsM }: Pick<Catalogue, 'offCutsM'>): string => JSON.stringify([...offCutsM].sort());
+const stockKey = ({ offCutsM }: Pick<Catalogue, 'offCutsM'>, taken: readonly Counted[] = []): string =>
+  JSON.stringify([[...offCutsM].sort(), taken]);
 
 /**
  * The catalogue with all of that laid over it; made anew only when some of it has changed.
  *
- * @param forJob for which it is asked: what was left over from it is not cut for it again
+ * @param forJob for which it is asked: what was left over from it is not cut for it again, what it took is on hand
  */
 export async function theCatalogue(forJob?: string): Promise<Catalogue> {
-  const { catalogue, byLeft } = await wholeCatalogue();
+  const { catalogue, byStock } = await wholeCatalogue();
   if (forJob === undefined) return catalogue;
-  const offCutsM = offCutsByCode((await listOffCuts()).filter((one) => isFor(one, forJob)));
-  // Jobs to which the same is left share one catalogue, and with it all that has been worked out of its parts.
-  const key = leftKey({ offCutsM });
-  const shared = byLeft.get(key) ?? { ...catalogue, offCutsM };
-  byLeft.set(key, shared);
+  const [left, taken] = await Promise.all([listOffCuts(), listTaken(forJob)]);
+  const offCutsM = offCutsByCode(left.filter((one) => isFor(one, forJob)));
+  // Jobs that the same is there for share one catalogue, and with it all that has been worked out of its parts.
+  const key = stockKey({ offCutsM }, taken);
+  const shared = byStock.get(key) ?? { ...catalogue, offCutsM, onHand: withTaken(catalogue, taken) };
+  byStock.set(key, shared);
   return shared;
 }
+
+const withTaken = ({ onHand }: Catalogue, taken: readonly Counted[]): Catalogue['onHand'] =>
+  taken.length === 0
+    ? onHand
+    : new Map([...onHand, ...taken.map(({ code, count: many }) => [code, (onHand.get(code) ?? 0) + many] as const)]);
 
 async function wholeCatalogue(): Promise<Known> {
   const [[own], [held], [left]] = await Promise.all([
@@ -82,7 +102,7 @@ async function wholeCatalogue(): Promise<Known> {
       all.holdings,
       cut.filter(({ usedBy }) => usedBy === null),
     );
-    known = { stamp, catalogue, byLeft: new Map([[leftKey(catalogue), catalogue]]) };
+    known = { stamp, catalogue, byStock: new Map([[stockKey(catalogue), catalogue]]) };
   }
   return known;
 }

@@ -114,6 +114,22 @@ export const suppliers = pgTable('suppliers', {
   pricedOn: date('priced_on', { mode: 'string' }).notNull(),
 });
 
+/** What a job has taken of what was on hand: it is counted down there, and for this job it still is on hand. */
+export const takenParts = pgTable(
+  'taken_parts',
+  {
+    jobId: text('job_id')
+      .notNull()
+      .references(() => jobs.id),
+    code: text('code').notNull(),
+    count: integer('count').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.jobId, table.code] }),
+    check('taken_parts_count_positive', sql`${table.count} > 0`),
+  ],
+);
+
 /** What a supplier asks for one pack of an article. */
 export const offers = pgTable(
   'offers',

@@ -1,8 +1,8 @@
 import 'server-only';
-import { type OffCut } from '@herrero/core';
+import { type Counted, type OffCut } from '@herrero/core';
 import { asc, eq, inArray } from 'drizzle-orm';
 import { database } from './database';
-import { offCuts } from './schema';
+import { holdings, offCuts, takenParts } from './schema';
 
 /** A left-over with the job that it is from (null: it was entered by hand), and the job that was cut from it. */
 export interface StoredOffCut extends OffCut {
@@ -51,3 +51,66 @@ export const putOffCuts = (
 /** Takes one out: it was used, or is no longer there. Answers whether it was. */
 export const removeOffCut = async (id: string): Promise<boolean> =>
   (await database().delete(offCuts).where(eq(offCuts.id, id)).returning({ id: offCuts.id })).length > 0;
+
+/** What a job has taken of what was on hand, by code. */
+export const listTaken = (jobId: string): Promise<Counted[]> =>
+  database()
+    .select({ code: takenParts.code, count: takenParts.count })
+    .from(takenParts)
+    .where(eq(takenParts.jobId, jobId))
+    .orderBy(asc(takenParts.code));
+
+/** A code of which fewer are on hand than are to be taken. */
+export interface Short {
+  readonly code: string;
+  readonly wanted: number;
+  readonly onHand: number;
+}
+
+class TooFew extends Error {
+  constructor(readonly short: readonly Short[]) {
+    super('fewer on hand than are to be taken');
+  }
+}
+
+/**
+ * A job takes just this of what is on hand: it is counted down, and what the job had taken before and no longer takes is
+ * counted up again. All of it, or none and what there are too few of.
+ */
+export async function takeFromHand(jobId: string, wanted: readonly Counted[]): Promise<readonly Short[]> {
+  try {
+    await database().transaction(async (tx) => {
+      const had = await tx.delete(takenParts).where(eq(takenParts.jobId, jobId)).returning();
+      const codes = [...new Set([...had, ...wanted].map(({ code }) => code))];
+      if (codes.length === 0) return;
+      // Whoever else takes of them waits.
+      const held = await tx
+        .select({ code: holdings.code, onHand: holdings.onHand })
+        .from(holdings)
+        .where(inArray(holdings.code, codes))
+        .orderBy(asc(holdings.code))
+        .for('update');
+      const countOf = (of: readonly Counted[], code: string): number =>
+        of.reduce((sum, one) => sum + (one.code === code ? one.count : 0), 0);
+      const now = codes.map((code) => {
+        const there = held.find((one) => one.code === code)?.onHand ?? 0;
+        return { code, wanted: countOf(wanted, code), onHand: there + countOf(had, code) };
+      });
+      const short = now.filter((one) => one.wanted > one.onHand);
+      if (short.length > 0) throw new TooFew(short);
+      const updatedAt = new Date();
+      for (const one of now)
+        await tx
+          .update(holdings)
+          .set({ onHand: one.onHand - one.wanted, updatedAt })
+          .where(eq(holdings.code, one.code));
+      const taken = now.filter((one) => one.wanted > 0);
+      if (taken.length > 0)
+        await tx.insert(takenParts).values(taken.map((one) => ({ jobId, code: one.code, count: one.wanted })));
+    });
+    return [];
+  } catch (error) {
+    if (error instanceof TooFew) return error.short;
+    throw error;
+  }
+}
