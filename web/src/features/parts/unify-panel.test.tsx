@@ -2,9 +2,11 @@
 import { contextOf, shippedCatalogue, ternPoint, unify } from '@herrero/core';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { expect, test } from 'vitest';
+import { expect, test, vi } from 'vitest';
 import { freshDesk, showAtDesk } from '../desk/test/at-a-desk';
 import { UnifyPanel } from './unify-panel';
+
+vi.mock('next/navigation', () => ({ useRouter: () => ({}) }));
 
 freshDesk();
 
