@@ -26,6 +26,7 @@ test('a copy is a job of its own', async ({ page }) => {
   await page.getByRole('button', { name: 'More for Two of it', exact: true }).click();
   await page.getByRole('menuitem', { name: 'Duplicate' }).click();
   await page.getByRole('link', { name: 'Copy of Two of it', exact: true }).click();
+  await page.waitForURL(/\/jobs\/[^/]+\/tanks/);
   await page.getByRole('button', { name: 'Copy of Two of it' }).click();
   await page.getByLabel('Name of the job').fill('Own copy');
   await page.getByLabel('Name of the job').press('Enter');
