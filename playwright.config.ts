@@ -8,11 +8,14 @@ export default defineConfig({
   expect: { timeout: 20_000 },
   // A file of journeys each: they share the server and its database, and name their jobs apart.
   workers: 2,
+  // A shared machine can stall for longer than anything waits: what fails is tried once more, and then listed as flaky.
+  retries: process.env.CI ? 1 : 0,
   reporter: [['list']],
   outputDir: 'test-results',
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
+    actionTimeout: 60_000,
     browserName: 'chromium',
     // A trace takes a picture of every page at every step: on two cores that is most of the time. Ask for it: E2E_TRACE=1.
     trace: process.env.E2E_TRACE ? 'retain-on-failure' : 'off',

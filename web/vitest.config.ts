@@ -15,7 +15,7 @@ export default defineConfig({
     environment: 'node',
     include: ['src/**/*.test.{ts,tsx}'],
     globalSetup: ['src/server/test/need-database.ts'],
-    testTimeout: 30_000,
+    testTimeout: 60_000,
     hookTimeout: 60_000,
   },
 });
