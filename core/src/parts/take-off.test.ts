@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { drumWith } from '../test/sample-jobs';
 import { contextOf } from '../job/context';
 import { shippedCatalogue } from '../fittings/catalogue';
-import { takenFromHand } from './from-hand';
+import { inCodeOrder, takenFromHand } from './from-hand';
 import { takeOff } from './take-off';
 
 const list = (job: Parameters<typeof contextOf>[0]) => takeOff(contextOf(job, shippedCatalogue));
@@ -140,6 +140,14 @@ describe('what is on hand', () => {
     expect(line('LV-075', some)).toMatchObject({ need: 1, buy: 0, priceUsd: 0, note: '1 on hand' });
     expect(takenFromHand(some)).toEqual([{ code: 'LV-075', count: 1 }]);
     expect(takenFromHand(all)).toEqual([]);
+    const both = takenFromHand(
+      stocked([
+        ['LV-075', 5],
+        ['BH-075', 1],
+      ]),
+    );
+    expect(both.map(({ code }) => code)).toEqual(['BH-075', 'LV-075']);
+    expect(inCodeOrder(both.toReversed())).toEqual(both);
     expect(some.toBuy).toBe(all.toBuy - 1);
     expect(some.totalUsd).toBeCloseTo(all.totalUsd - (line('LV-075', all)?.priceUsd ?? 0), 2);
   });
