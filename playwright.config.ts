@@ -8,8 +8,6 @@ export default defineConfig({
   expect: { timeout: 20_000 },
   // A file of journeys each: they share the server and its database, and name their jobs apart.
   workers: 2,
-  // A shared machine can stall for longer than anything waits: what fails is tried once more, and then listed as flaky.
-  retries: 1,
   reporter: [['list']],
   outputDir: 'test-results',
   use: {

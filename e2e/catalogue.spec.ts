@@ -1,5 +1,5 @@
 import { type Page, expect, test } from '@playwright/test';
-import { copyOfTernPoint, noViolations, rack, station } from './support';
+import { copyOfTernPoint, jobOfTernPoint, noViolations, rack, station } from './support';
 
 const field = (page: Page) => page.getByLabel('Which part?');
 const rows = (page: Page) => page.getByRole('main').getByRole('listitem').getByRole('button');
@@ -145,27 +145,20 @@ test('what a job takes of what is on hand no other job counts on', async ({ page
   };
   await keep('1');
   // The demo job with a gate valve instead of its lever valve, twice.
-  const jobs = [];
-  for (const name of ['First to the van', 'Second to the van']) {
-    const id = await copyOfTernPoint(page, name);
-    const file = await (await page.request.get(`/api/v1/jobs/${id}/job-file.json`)).text();
-    const made = await page.request.post('/api/v1/jobs', {
-      data: JSON.parse(file.replace('"LV-075"', '"GV-075"')) as object,
-    });
-    jobs.push(((await made.json()) as { id: string }).id);
-  }
+  const withGate = (name: string) => jobOfTernPoint(page, name, (file) => file.replace('"LV-075"', '"GV-075"'));
+  const [first, second] = [await withGate('First to the van'), await withGate('Second to the van')];
   const hand = page.getByRole('region', { name: 'From what is on hand' });
-  await page.goto(`/jobs/${jobs[0]}/parts`);
+  await page.goto(`/jobs/${first}/parts`);
   await expect(hand).toContainText('1 Gate valve 3/4 NPT female');
   await hand.getByRole('button', { name: 'Take them for this job' }).click();
   await expect(hand.getByRole('status')).toContainText('no other job counts on them');
   await page.reload();
   await expect(hand.getByRole('button', { name: 'Put them back' })).toBeVisible();
   await expect(hand).toContainText('1 Gate valve 3/4 NPT female');
-  await page.goto(`/jobs/${jobs[1]}/parts`);
+  await page.goto(`/jobs/${second}/parts`);
   await expect(page.getByRole('heading', { level: 1, name: 'Parts' })).toBeVisible();
   await expect(hand).toHaveCount(0);
-  await page.goto(`/jobs/${jobs[0]}/parts`);
+  await page.goto(`/jobs/${first}/parts`);
   await hand.getByRole('button', { name: 'Put them back' }).click();
   await expect(hand.getByRole('status')).toContainText('Put back');
   await page.goto('/bench/catalogue?part=GV-075');

@@ -17,15 +17,24 @@ export async function beginJob(
 }
 
 /**
- * Makes a fresh job of the demo job's file and opens it, so that a journey spoils nothing for another. By the server's
- * own ways: journeys run side by side, and in the list of jobs a copy is like any other until it is named.
+ * Makes a fresh job of the demo job's file, so that a journey spoils nothing for another. By the server's own ways:
+ * journeys run side by side, and in the list of jobs a copy is like any other until it is named.
  */
-export async function copyOfTernPoint(page: Page, name: string): Promise<string> {
+export async function jobOfTernPoint(
+  page: Page,
+  name: string,
+  change: (file: string) => string = (file) => file,
+): Promise<string> {
   const { jobs } = (await (await page.request.get('/api/v1/jobs')).json()) as { jobs: { id: string; name: string }[] };
   const demo = jobs.find((job) => job.name === 'Tern Point boat rinse');
-  const file = (await (await page.request.get(`/api/v1/jobs/${demo?.id}/job-file.json`)).json()) as object;
-  const made = await page.request.post('/api/v1/jobs', { data: { ...file, name } });
-  const { id } = (await made.json()) as { id: string };
+  const file = await (await page.request.get(`/api/v1/jobs/${demo?.id}/job-file.json`)).text();
+  const made = await page.request.post('/api/v1/jobs', { data: { ...(JSON.parse(change(file)) as object), name } });
+  return ((await made.json()) as { id: string }).id;
+}
+
+/** The same, and opens it. */
+export async function copyOfTernPoint(page: Page, name: string): Promise<string> {
+  const id = await jobOfTernPoint(page, name);
   await page.goto(`/jobs/${id}`);
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
   return id;

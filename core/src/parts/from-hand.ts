@@ -1,9 +1,27 @@
-import type { PartsList } from './parts-list';
+import type { PartsLine, PartsList } from './parts-list';
 
 /** So many of a code. */
 export interface Counted {
   readonly code: string;
   readonly count: number;
+}
+
+/** How many of a code there are among these. */
+export const countOf = (some: readonly Counted[], code: string): number =>
+  some.reduce((sum, one) => sum + (one.code === code ? one.count : 0), 0);
+
+/** What is left of what is on hand, by code. */
+export type OnHand = Map<string, number>;
+
+/** Takes of what is left as many as are needed: how many are still to be bought, and what the line says of the others. */
+export function takeOf(
+  left: OnHand,
+  code: string,
+  need: number,
+): { readonly buy: number; readonly said: Pick<PartsLine, 'note' | 'fromHand'> } {
+  const fromHand = Math.min(need, left.get(code) ?? 0);
+  left.set(code, (left.get(code) ?? 0) - fromHand);
+  return { buy: need - fromHand, said: fromHand > 0 ? { note: `${fromHand} on hand`, fromHand } : {} };
 }
 
 /** The same in the order of the codes, whatever order a database gave them in. */

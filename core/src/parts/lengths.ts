@@ -6,8 +6,9 @@ import type { Run } from '../job/run';
 import { formatStockLength } from '../quantity/length';
 import { cents } from './cents';
 import { type CutOrder, type Piece, bought, cutPlan, leastBars } from './cut-plan';
+import { type OnHand, takeOf } from './from-hand';
 import { knownCut } from './known-cuts';
-import { longestLeftM, mostLeftM } from './off-cut';
+import { leavesLongest, mostLeftM } from './off-cut';
 import type { CutBars, PartsLine } from './parts-list';
 import { type PutIn, putIn } from './put-in';
 import { type Use, traced } from './trace';
@@ -44,20 +45,20 @@ export function cutBars(context: CheckContext): readonly CutBars[] {
 function bestKnown(order: CutOrder): Pick<CutBars, 'bars' | 'tooLong' | 'leastBars' | 'mostLeftM' | 'searched'> {
   const quick = cutPlan(order);
   const found = knownCut(order);
-  const bounds = { leastBars: leastBars(order), mostLeftM: mostLeftM(quick.bars, order) };
-  return { ...quick, ...bounds, ...found, searched: found !== undefined };
+  return found
+    ? {
+        tooLong: quick.tooLong,
+        bars: found.plan,
+        leastBars: found.leastBars,
+        mostLeftM: found.mostLeftM,
+        searched: true,
+      }
+    : { ...quick, leastBars: leastBars(order), mostLeftM: mostLeftM(quick.bars, order), searched: false };
 }
 
-/** Off-cuts that differ by less are alike to whoever keeps them [m]. */
-const ALIKE_M = 0.01;
-
-/** Might another cut than the quick one buy fewer bars, or leave a longer off-cut of these, and has nobody looked? */
-export const isToSearch = ({ bars, leastBars: least, searched, ...cut }: CutBars): boolean =>
-  !searched && (bought(bars) > least || !leavesLongest({ bars, ...cut }));
-
-/** Is the longest off-cut of these bars as long as any cut of them can leave? */
-export const leavesLongest = ({ bars, mostLeftM: most }: Pick<CutBars, 'bars' | 'mostLeftM'>): boolean =>
-  most - longestLeftM(bars) < ALIKE_M;
+/** Nobody has looked beyond the quick plan, and another might buy fewer bars, or leave a longer off-cut of these. */
+export const isToSearch = ({ bars, leastBars: least, mostLeftM: most, searched }: CutBars): boolean =>
+  !searched && (bought(bars) > least || !leavesLongest(bars, most));
 
 interface WholeLength {
   readonly use: Use;
@@ -103,19 +104,13 @@ function wholeLengths(own: readonly PutIn[], runs: readonly Run[]): readonly Who
 }
 
 /** The stock lengths to buy for a cut: what is on hand whole is taken first. */
-export function stockLines(
-  { code, bars }: CutBars,
-  { catalogue, job }: CheckContext,
-  left: Map<string, number>,
-): PartsLine[] {
+export function stockLines({ code, bars }: CutBars, { catalogue, job }: CheckContext, left: OnHand): PartsLine[] {
   const part = catalogue.byCode.get(code);
   if (!part) return [];
   const toBuy = bars.filter(({ onHand }) => !onHand);
   return [...new Set(toBuy.map(({ stockM }) => stockM))].map((stockM) => {
     const own = toBuy.filter((bar) => bar.stockM === stockM);
-    const fromHand = Math.min(own.length, left.get(code) ?? 0);
-    left.set(code, (left.get(code) ?? 0) - fromHand);
-    const buy = own.length - fromHand;
+    const { buy, said } = takeOf(left, code, own.length);
     return {
       code,
       title: part.name,
@@ -126,7 +121,7 @@ export function stockLines(
       buy,
       priceUsd: cents(buy * stockM * part.priceUsd),
       ...traced(own.flatMap(({ pieces }) => pieces.flatMap(({ use }) => use ?? []))),
-      ...(fromHand > 0 ? { note: `${fromHand} on hand`, fromHand } : {}),
+      ...said,
     };
   });
 }

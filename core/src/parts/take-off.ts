@@ -15,6 +15,7 @@ import type { ClosedBy, Completeness, CutBars, PartsGroup, PartsLine, PartsList 
 import { cutOf } from './drilling';
 import { cutBars, stockLines } from './lengths';
 import { careLines } from './care-lines';
+import { type OnHand, takeOf } from './from-hand';
 import { missingFrom } from './missing';
 import { packed } from './packed';
 import { type PutIn, putIn, putInByRun } from './put-in';
@@ -112,17 +113,12 @@ const standsAlready = ({ a, b }: JudgedJoint): boolean => a.stands && b.stands;
 
 const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
-/** What is left of what is on hand; each line takes what it can from it. */
-type OnHand = Map<string, number>;
-
 function pieceLines(items: readonly PutIn[], left: OnHand): PartsLine[] {
   const parts = [...new Set(items.map(({ part }) => part))];
   return parts.map((part): PartsLine => {
     const { code } = part;
     const own = items.filter((one) => one.part === part);
-    const fromHand = Math.min(own.length, left.get(code) ?? 0);
-    left.set(code, (left.get(code) ?? 0) - fromHand);
-    const buy = own.length - fromHand;
+    const { buy, said } = takeOf(left, code, own.length);
     return {
       code,
       title: part.name,
@@ -132,7 +128,7 @@ function pieceLines(items: readonly PutIn[], left: OnHand): PartsLine[] {
       buy,
       priceUsd: cents(buy * part.priceUsd),
       ...traced(own.map(({ use }) => use)),
-      ...(fromHand > 0 ? { note: `${fromHand} on hand`, fromHand } : {}),
+      ...said,
     };
   });
 }

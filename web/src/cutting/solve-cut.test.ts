@@ -95,11 +95,11 @@ describe('the fewest bars', () => {
         () => Math.round(300 + numbers.next().value * 1900) / 1000,
       );
       const of = order(lengths, [3], round % 4 === 0 ? [1.7] : []);
-      const { plan, longestM, mostLeftM, longestProven } = solve(of);
+      const { plan, mostLeftM, longestProven } = solve(of);
       isCut(of, plan);
       const bars = plan.map(({ stockM }) => stockM);
       const best = exhaustiveLeft(lengths, bars, 0.003);
-      expect(Math.max(...plan.map((bar) => bar.offCutM))).toBeCloseTo(longestM, 9);
+      const longestM = Math.max(...plan.map((bar) => bar.offCutM));
       expect(Math.abs(longestM - best), lengths.join(' ')).toBeLessThan(0.001);
       expect(mostLeftM, lengths.join(' ')).toBeGreaterThan(best - 1e-6);
       expect(longestProven).toBe(true);
@@ -120,11 +120,11 @@ test('120 pieces of every length: proven, or bounded by one bar', () => {
   expect(answer.leastBars).toBeGreaterThanOrEqual(leastBars(of));
   expect(answer.bars - answer.leastBars).toBeLessThanOrEqual(1);
   expect(answer.bars).toBe(bought(answer.plan));
-  expect(answer.longestM).toBe(Math.max(...answer.plan.map((bar) => bar.offCutM)));
+  const longestM = Math.max(...answer.plan.map((bar) => bar.offCutM));
   // Of these bars, all but the one that is kept full to the last: the metres alone.
   const room = answer.plan.reduce((sum, { stockM }) => sum + stockM + of.kerfM, -of.kerfM);
   const taken = of.pieces.reduce((sum, { lengthM }) => sum + lengthM + of.kerfM, 0);
   expect(answer.mostLeftM).toBeLessThanOrEqual(room - taken + 1e-6);
-  expect(answer.mostLeftM - answer.longestM).toBeLessThan(0.35);
+  expect(answer.mostLeftM - longestM).toBeLessThan(0.35);
   expect(seen.length).toBeGreaterThan(2);
 }, 120_000);

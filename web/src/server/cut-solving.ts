@@ -20,7 +20,7 @@ export async function searchCuts(cuts: readonly CutBars[]): Promise<boolean> {
       LIMIT_S / open.length,
       () => performance.now() / 1000,
     );
-    takeCut({ ...solved, order, bars: solved.plan });
+    takeCut(order, solved);
   }
   return true;
 }

@@ -106,7 +106,7 @@ function HowGood({ cut }: { readonly cut: CutBars }) {
         <>
           {' '}
           Longest off-cut {formatLength(longestLeftM(bars), measures)}
-          {leavesLongest(cut)
+          {leavesLongest(bars, mostLeftM)
             ? ': these lengths leave no longer one.'
             : `, ${by}; these lengths leave none longer than ${formatLength(mostLeftM, measures)}.`}
         </>

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Counted, inCodeOrder, partTitle, takenFromHand } from '@herrero/core';
+import { type Counted, partTitle, takenFromHand } from '@herrero/core';
 import { dequal } from 'dequal';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
@@ -13,7 +13,7 @@ export function FromHand() {
   const jobId = useJob((state) => state.jobId);
   const parts = useJob((state) => state.plan.parts);
   const { taken: before } = useOwn();
-  const [taken, setTaken] = useState(() => inCodeOrder(before));
+  const [taken, setTaken] = useState(before);
   const [said, setSaid] = useState<string>();
   const asked = takenFromHand(parts);
   if (asked.length === 0 && taken.length === 0) return null;

@@ -1,6 +1,6 @@
 'use client';
 
-import { type CutBars, bought, isToSearch, longestLeftM, takeCut } from '@herrero/core';
+import { type CutBars, bought, isToSearch, takeCut } from '@herrero/core';
 import { useEffect, useRef, useState } from 'react';
 import { useJob } from '../desk/job-provider';
 import { type CutProgress } from '@/cutting/solve-cut';
@@ -40,8 +40,7 @@ export function useCutSearch(cuts: readonly CutBars[]): CutSearch {
     if (orders.length === 0) return;
     const started = new Worker(new URL('../../cutting/cut-worker.ts', import.meta.url), { type: 'module' });
     worker.current = started;
-    const quick = cuts.flatMap(({ bars }) => bars);
-    setProgress({ bars: bought(quick), leastBars: 0, longestM: longestLeftM(quick), mostLeftM: Infinity, rounds: 0 });
+    setProgress({ bars: bought(cuts.flatMap(({ bars }) => bars)), leastBars: 0, rounds: 0 });
     started.addEventListener('message', ({ data }: MessageEvent<FromCutWorker>) => {
       if (data.kind === 'progress') return setProgress(data.progress);
       if (data.kind === 'failed') {
@@ -49,7 +48,7 @@ export function useCutSearch(cuts: readonly CutBars[]): CutSearch {
         return cancel();
       }
       const order = orders[data.place];
-      if (order) takeCut({ ...data.solved, order, bars: data.solved.plan });
+      if (order) takeCut(order, data.solved);
       if (data.place === orders.length - 1) {
         cancel();
         replan();

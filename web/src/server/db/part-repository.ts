@@ -6,6 +6,7 @@ import {
   type OffCut,
   type OwnPart,
   catalogueWith,
+  countOf,
   offCutsByCode,
 } from '@herrero/core';
 import { asc, count, eq, max, sql } from 'drizzle-orm';
@@ -35,8 +36,6 @@ export async function readEntered(forJob: string): Promise<Entered> {
     offCuts: left.filter((one) => isFor(one, forJob)).map(({ id, code, lengthM }) => ({ id, code, lengthM })),
   };
 }
-
-const countOf = (taken: readonly Counted[], code: string): number => taken.find((one) => one.code === code)?.count ?? 0;
 
 export async function readOwn(): Promise<OwnCatalogue> {
   const [own, held] = await Promise.all([

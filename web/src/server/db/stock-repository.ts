@@ -1,5 +1,5 @@
 import 'server-only';
-import { type Counted, type OffCut } from '@herrero/core';
+import { type Counted, type OffCut, countOf, inCodeOrder } from '@herrero/core';
 import { asc, eq, inArray } from 'drizzle-orm';
 import { database } from './database';
 import { holdings, offCuts, takenParts } from './schema';
@@ -53,12 +53,13 @@ export const removeOffCut = async (id: string): Promise<boolean> =>
   (await database().delete(offCuts).where(eq(offCuts.id, id)).returning({ id: offCuts.id })).length > 0;
 
 /** What a job has taken of what was on hand, by code. */
-export const listTaken = (jobId: string): Promise<Counted[]> =>
-  database()
-    .select({ code: takenParts.code, count: takenParts.count })
-    .from(takenParts)
-    .where(eq(takenParts.jobId, jobId))
-    .orderBy(asc(takenParts.code));
+export const listTaken = async (jobId: string): Promise<readonly Counted[]> =>
+  inCodeOrder(
+    await database()
+      .select({ code: takenParts.code, count: takenParts.count })
+      .from(takenParts)
+      .where(eq(takenParts.jobId, jobId)),
+  );
 
 /** A code of which fewer are on hand than are to be taken. */
 export interface Short {
@@ -90,8 +91,6 @@ export async function takeFromHand(jobId: string, wanted: readonly Counted[]): P
         .where(inArray(holdings.code, codes))
         .orderBy(asc(holdings.code))
         .for('update');
-      const countOf = (of: readonly Counted[], code: string): number =>
-        of.reduce((sum, one) => sum + (one.code === code ? one.count : 0), 0);
       const now = codes.map((code) => {
         const there = held.find((one) => one.code === code)?.onHand ?? 0;
         return { code, wanted: countOf(wanted, code), onHand: there + countOf(had, code) };
