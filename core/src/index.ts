@@ -4,10 +4,17 @@ export * from './result';
 export * from './quantity/length';
 export * from './quantity/money';
 export * from './quantity/pressure';
-export { remember } from './quantity/remember';
+export { memoize } from './quantity/memoize';
 export * from './quantity/size';
 export * from './quantity/values';
 export * from './quantity/volume';
+export * from './quantity/figure';
+export * from './quantity/read-figure';
+export * from './quantity/write-figure';
+export * from './record/field';
+export * from './record/faults';
+export * from './record/json-schema';
+export * from './record/make-record';
 export { counterpart } from './connections/counterpart';
 export * from './connections/end';
 export type { JointConditions } from './connections/families/joint-family';
@@ -54,29 +61,50 @@ export * from './site/inflow-kinds';
 export * from './site/place-kinds';
 export * from './site/roof-materials';
 export * from './site/substrates';
-export * from './job/heights';
-export * from './job/history';
+export * from './derived/heights';
+export * from './edits/history';
 export * from './job/hole-kinds';
 export * from './job/job';
-export * from './job/levels';
+export * from './derived/levels';
 export * from './job/lookup';
+export * from './derived/strands';
 export * from './job/migrate';
-export * from './job/ways-in';
-export * from './job/linked-tanks';
+export * from './derived/ways-in';
+export * from './derived/linked-tanks';
 export * from './job/new-part';
 export * from './job/new-tank';
+export { setOutTank } from './edits/set-out-tank';
 export * from './job/places';
-export { COLLECTIONS } from './job/edits/change';
-export { holeOf } from './job/edits/joint-numbers';
-export * from './job/resolve';
-export * from './job/seal-ways';
-export * from './job/run';
+export {
+  type ChangeField,
+  type FigureChange,
+  type Held,
+  type Settable,
+  answered,
+  setField,
+  setSetting,
+  settableField,
+  wordsOf,
+} from './edits/change-field';
+export { holeOf } from './edits/joint-numbers';
+export * from './derived/resolve';
+export * from './derived/seal-ways';
+export * from './derived/run';
 export * from './job/validate';
-export { type BatchRefusal, type Edit, type Edited, EDIT_TYPES, applyEdits } from './job/edits/edits';
+export {
+  type BatchRefusal,
+  type Edit,
+  type Edited,
+  EDIT,
+  EDIT_KINDS,
+  EDIT_TYPES,
+  applyEdits,
+  faultsOfEdit,
+} from './edits/edits';
 export * from './checks/finding';
 export * from './walls/ground';
 export * from './walls/stand';
-export { type CheckContext, type JudgedJoint, contextOf } from './job/context';
+export { type CheckContext, type JudgedJoint, contextOf } from './derived/context';
 export { appendChain, insertChain } from './routes/chain-edits';
 export * from './routes/cut-in';
 export * from './routes/stretch';
@@ -92,7 +120,7 @@ export * from './assembly/joint-nature';
 export * from './assembly/order';
 export * from './assembly/pointing';
 export * from './assembly/swing';
-export * from './job/proposal';
+export * from './edits/proposal';
 export * from './hydraulics/free-flow';
 export * from './hydraulics/line-flow';
 export * from './quantity/flow';
@@ -108,17 +136,17 @@ export * from './falls/self-stopping';
 export * from './falls/slit-gutter';
 export * from './falls/stakes';
 export * from './falls/stand-window';
-export * from './parts/drilling';
-export * from './parts/missing';
-export * from './parts/parts-list';
-export * from './parts/shelves';
-export * from './parts/trace';
-export * from './parts/cut-plan';
-export * from './parts/cut-patterns';
-export * from './parts/off-cut';
-export * from './parts/from-hand';
-export * from './parts/known-cuts';
-export * from './parts/lengths';
+export * from './parts/take-off/drilling';
+export * from './parts/take-off/missing';
+export * from './parts/take-off/parts-list';
+export * from './parts/tables/shelves';
+export * from './parts/take-off/trace';
+export * from './parts/cutting/cut-plan';
+export * from './parts/cutting/cut-patterns';
+export * from './parts/cutting/off-cut';
+export * from './parts/take-off/from-hand';
+export * from './parts/cutting/known-cuts';
+export * from './parts/cutting/lengths';
 export * from './assembly/centre-to-centre';
 export * from './plan/plan';
 export * from './routes/end-partners';
@@ -135,10 +163,10 @@ export { quarryLane } from './demo/quarry-lane';
 export { ternPoint } from './demo/tern-point';
 export * from './fittings/own/own-part';
 export * from './fittings/own/own-rows';
-export * from './parts/buying';
+export * from './parts/buying/buying';
 export * from './plan/what-changes';
 export * from './routes/instead';
-export * from './parts/cut-words';
-export * from './parts/cautions';
-export * from './parts/line-words';
-export * from './parts/foreign-list';
+export * from './parts/cutting/cut-words';
+export * from './parts/take-off/cautions';
+export * from './parts/tables/line-words';
+export * from './parts/buying/foreign-list';

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue } from '../fittings/catalogue';
-import { contextOf } from '../job/context';
+import { contextOf } from '../derived/context';
 import type { Job } from '../job/job';
 import { type SampleHole, tankWith, place } from '../test/sample-jobs';
 import { beforeCutting } from './before-cutting';

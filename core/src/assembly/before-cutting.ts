@@ -1,10 +1,10 @@
 import { isShutOff } from '../fittings/capability';
 import { isByLength } from '../fittings/part';
-import type { CheckContext } from '../job/context';
+import type { CheckContext } from '../derived/context';
 import type { EndRef, Penetration, PlacedPart } from '../job/job';
-import { baseLevelM, invertM, levelsOf, sharingWith } from '../job/levels';
+import { baseLevelM, invertM, levelsOf, sharingWith } from '../derived/levels';
 import { tankOf } from '../job/lookup';
-import { otherSide } from '../job/run';
+import { otherSide } from '../derived/run';
 import { volumeAtM3 } from '../walls/level';
 import type { Tank } from '../walls/tank';
 

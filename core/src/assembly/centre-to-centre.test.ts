@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import { shippedCatalogue } from '../fittings/catalogue';
-import { contextOf } from '../job/context';
+import { contextOf } from '../derived/context';
 import { tankWith } from '../test/sample-jobs';
 import { centreToCentre } from './centre-to-centre';
 

@@ -1,6 +1,6 @@
 import { overallMm } from '../fittings/part';
-import type { CheckContext } from '../job/context';
-import type { StrandItem } from '../job/run';
+import type { CheckContext } from '../derived/context';
+import type { StrandItem } from '../derived/run';
 
 /** What a length is measured to: the middle of a bend or a branch, the face of anything else, or its own bare end. */
 export interface MeasuredTo {

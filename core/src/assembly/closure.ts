@@ -1,5 +1,5 @@
-import type { CheckContext, JudgedJoint } from '../job/context';
-import type { Strand, StrandItem } from '../job/run';
+import type { CheckContext, JudgedJoint } from '../derived/context';
+import type { Strand, StrandItem } from '../derived/run';
 import { isFlexible } from './flexible';
 import { type JointNature, natureOf, opensInPlace } from './joint-nature';
 

@@ -1,7 +1,7 @@
 import type { Feature } from '../fittings/part';
-import type { CheckContext, JudgedJoint } from '../job/context';
+import type { CheckContext, JudgedJoint } from '../derived/context';
 import { type EndRef, refKey } from '../job/job';
-import { otherSide } from '../job/run';
+import { otherSide } from '../derived/run';
 import { isFlexible } from './flexible';
 import { natureOf, opensInPlace } from './joint-nature';
 

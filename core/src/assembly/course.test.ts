@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue } from '../fittings/catalogue';
-import { contextOf } from '../job/context';
+import { contextOf } from '../derived/context';
 import { type SampleHole, tankWith } from '../test/sample-jobs';
 import { courseOf, endOfStrand } from './course';
 import { HEADING_VECTORS, lengthOf, turned } from './vector';

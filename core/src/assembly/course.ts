@@ -1,11 +1,11 @@
 import { type Part, isByLength, overallMm } from '../fittings/part';
-import type { CheckContext } from '../job/context';
+import type { CheckContext } from '../derived/context';
 import { HEADINGS, type Heading, type PlacedPart } from '../job/job';
-import { baseLevelM } from '../job/levels';
+import { baseLevelM } from '../derived/levels';
 import { holeById, tankOf } from '../job/lookup';
-import type { Run, Strand, StrandItem } from '../job/run';
-import { runViews } from '../job/run-view';
-import { remember } from '../quantity/remember';
+import type { Run, Strand, StrandItem } from '../derived/run';
+import { runViews } from '../derived/run-view';
+import { memoize } from '../quantity/memoize';
 import { isFlexible } from './flexible';
 import { HEADING_VECTORS, type Vector, along, dot, plus, squareTo, times, turned, unit } from './vector';
 
@@ -201,12 +201,12 @@ function slopeOf(
   return { step, heading: isFlexible(part) ? level : step };
 }
 
-const courseIn = remember((scope: CheckContext) =>
+const courseIn = memoize((scope: CheckContext) =>
   scope.runs.map((run) => [run.penetration.id, courseOf(run, scope)] as const),
 );
 
 /** The courses of all runs of a job, by opening; worked out once. */
-export const coursesOf: (context: CheckContext) => ReadonlyMap<string, Course> = remember(
+export const coursesOf: (context: CheckContext) => ReadonlyMap<string, Course> = memoize(
   (context: CheckContext) => new Map(runViews(context).flatMap(({ dry }) => courseIn(dry))),
 );
 

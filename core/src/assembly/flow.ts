@@ -1,7 +1,7 @@
-import type { CheckContext } from '../job/context';
+import type { CheckContext } from '../derived/context';
 import { DRAWS, FILLS, type Role } from '../walls/roles';
-import type { Run, Strand } from '../job/run';
-import { remember } from '../quantity/remember';
+import type { Run, Strand } from '../derived/run';
+import { memoize } from '../quantity/memoize';
 
 /** Roles in which water leaves the tank. */
 const LEAVES: readonly Role[] = [...DRAWS, 'overflow', 'drain'];
@@ -19,7 +19,7 @@ export function flowOf({ penetration: { roles } }: Run, strand: Strand, { index 
 }
 
 /** Runs that two openings share are walked from both: those that are reached first, each line once. */
-export const runsOnce: (context: CheckContext) => readonly Run[] = remember(({ runs, job }: CheckContext) => {
+export const runsOnce: (context: CheckContext) => readonly Run[] = memoize(({ runs, job }: CheckContext) => {
   const order = new Map(job.penetrations.map(({ id }, place) => [id, place]));
   return runs.map((run) => {
     const isSecond = ({ end }: Strand): boolean =>

@@ -1,6 +1,6 @@
 import type { End } from '../connections/end';
-import type { JudgedJoint } from '../job/context';
-import { remember } from '../quantity/remember';
+import type { JudgedJoint } from '../derived/context';
+import { memoize } from '../quantity/memoize';
 
 /**
  * How a joint is made and comes apart again: `glued` never; `turns` by turning one of its sides against the other;
@@ -18,7 +18,7 @@ const NATURES: Readonly<Record<string, JointNature>> = {
 };
 
 /** The nature of a joint, by what its two ends are (common practice). */
-export const natureOf: (judged: Pick<JudgedJoint, 'a' | 'b'>) => JointNature = remember(({ a, b }) => {
+export const natureOf: (judged: Pick<JudgedJoint, 'a' | 'b'>) => JointNature = memoize(({ a, b }) => {
   const ends = [a.end, b.end];
   const find = <Kind extends End['kind']>(kind: Kind): Extract<End, { kind: Kind }> | undefined =>
     ends.find((end): end is Extract<End, { kind: Kind }> => end?.kind === kind);

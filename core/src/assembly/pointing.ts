@@ -1,7 +1,7 @@
 import { makeUp } from '../connections/make-up/make-up';
 import type { Range } from '../connections/standards/thread-standard';
 import type { Part } from '../fittings/part';
-import type { JudgedJoint } from '../job/context';
+import type { JudgedJoint } from '../derived/context';
 import { natureOf } from './joint-nature';
 
 /** Does it matter which way this part looks? */

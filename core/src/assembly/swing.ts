@@ -1,8 +1,8 @@
 import { type Part, overallMm, outsideMmOf } from '../fittings/part';
-import type { CheckContext, JudgedJoint } from '../job/context';
+import type { CheckContext, JudgedJoint } from '../derived/context';
 import { tankOf } from '../job/lookup';
-import { flatRadiusM } from '../job/resolve';
-import type { Run } from '../job/run';
+import { flatRadiusM } from '../derived/resolve';
+import type { Run } from '../derived/run';
 import { isUpright, spotOf } from '../walls/forms';
 import type { Course, Leg } from './course';
 import { natureOf } from './joint-nature';

@@ -1,7 +1,7 @@
 import { isByLength, outsideMmOf } from '../fittings/part';
-import type { CheckContext } from '../job/context';
-import type { Run } from '../job/run';
-import { rememberBoth } from '../quantity/remember';
+import type { CheckContext } from '../derived/context';
+import type { Run } from '../derived/run';
+import { memoizeBoth } from '../quantity/memoize';
 import { type Course, type Leg, coursesOf } from './course';
 import { lengthOf, plus, times } from './vector';
 
@@ -19,7 +19,7 @@ export function beddingM3(run: Run, context: CheckContext): number {
   return course ? beddingAlong(course, run) : 0;
 }
 
-const beddingAlong = rememberBoth(({ along }: Course, { strands }: Run): number =>
+const beddingAlong = memoizeBoth(({ along }: Course, { strands }: Run): number =>
   strands
     .flatMap((strand) => along.get(strand) ?? [])
     .filter((leg) => isByLength(leg.part) && !leg.placed.existing && leg.placed.lengthM !== null && isInGround(leg))

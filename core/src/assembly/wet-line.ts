@@ -1,5 +1,5 @@
-import type { CheckContext } from '../job/context';
-import type { Run, Strand } from '../job/run';
+import type { CheckContext } from '../derived/context';
+import type { Run, Strand } from '../derived/run';
 import { type Leg, coursesOf } from './course';
 import { isFlexible } from './flexible';
 

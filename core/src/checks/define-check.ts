@@ -1,5 +1,5 @@
 import type { Source } from '../provenance';
-import type { CheckContext } from '../job/context';
+import type { CheckContext } from '../derived/context';
 import type { Values } from '../quantity/values';
 import type { Fix, Place, Question, Severity, StationId } from './finding';
 

@@ -1,4 +1,5 @@
-import type { Proposal } from '../job/proposal';
+import type { FigureChange } from '../edits/change-field';
+import type { Proposal } from '../edits/proposal';
 import type { Values } from '../quantity/values';
 
 /** Worst first: it fails; it is open or not known; it costs something; good to know. */
@@ -20,12 +21,8 @@ export type Fix = Proposal;
 /** A field to fill in at the finding itself: the answer becomes one edit. */
 export interface Question {
   readonly text: string;
-  readonly edit: {
-    readonly in: 'parts' | 'penetrations' | 'tanks' | 'inflows' | 'terminals';
-    readonly id: string;
-    readonly field: string;
-    readonly from: unknown;
-  };
+  /** The edit that its answer completes. */
+  readonly edit: FigureChange;
 }
 
 /** The stations of the work, in their order. */

@@ -1,3 +1,4 @@
+import { type ChangeField, setField } from '../edits/change-field';
 import type { Penetration } from '../job/job';
 import { PLACE_FIELDS, type WallPlace } from '../walls/tank';
 import type { Fix } from './finding';
@@ -9,41 +10,17 @@ export function moveFix(hole: Penetration, to: WallPlace, text?: string, data: F
   return {
     text: text ?? (round ? 'Move it: {up} up, {round} along' : 'Move it to {up}'),
     data: { up: { lengthM: to.heightM }, round: { lengthM: to.aroundM }, ...data },
-    edits: fields.map((field) => ({
-      type: 'change-field',
-      in: 'penetrations',
-      id: hole.id,
-      field,
-      from: hole[field],
-      to: to[field],
-    })),
+    edits: fields.map((field) => setField('penetrations', hole, field, to[field])),
     partsAdded: 0,
     priceUsd: 0,
   };
 }
 
-/** A fix that sets one field of a record and buys nothing. */
-export const setFix = (
-  inside: 'penetrations' | 'tanks' | 'parts' | 'joints' | 'inflows' | 'terminals',
-  record: { readonly id: string },
-  field: string,
-  from: unknown,
-  to: unknown,
-  text: string,
-  data: Fix['data'] = {},
-): Fix => ({
+/** A fix that sets one field and buys nothing. */
+export const setFix = (edit: ChangeField, text: string, data: Fix['data'] = {}): Fix => ({
   text,
   data,
-  edits: [{ type: 'change-field', in: inside, id: record.id, field, from, to }],
-  partsAdded: 0,
-  priceUsd: 0,
-});
-
-/** A fix that sets one setting of the job. */
-export const settingFix = (field: string, from: unknown, to: unknown, text: string): Fix => ({
-  text,
-  data: {},
-  edits: [{ type: 'change-field', in: 'settings', field, from, to }],
+  edits: [edit],
   partsAdded: 0,
   priceUsd: 0,
 });

@@ -1,5 +1,5 @@
 import type { Inflow, Job, Mark, Penetration, Roof, Terminal } from '../job/job';
-import type { JudgedJoint } from '../job/context';
+import type { JudgedJoint } from '../derived/context';
 import type { Place } from './finding';
 
 export const atPenetration = (penetration: Penetration): Place => ({

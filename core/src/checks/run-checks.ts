@@ -1,6 +1,6 @@
-import type { CheckContext } from '../job/context';
-import { runViews } from '../job/run-view';
-import { remember, rememberBoth } from '../quantity/remember';
+import type { CheckContext } from '../derived/context';
+import { runViews } from '../derived/run-view';
+import { memoize, memoizeBoth } from '../quantity/memoize';
 import type { Check, Report } from './define-check';
 import { type Finding, type Fix, SEVERITIES, type StationId } from './finding';
 
@@ -11,8 +11,8 @@ const stationOfGroup = (id: string): StationId => STATION_OF[id.split('/')[0] ??
 
 /** What the checks that see so much report of one run: kept for as long as the run sees what it saw. */
 const reportsSeeing = (seeing: NonNullable<Check['sees']>) => {
-  const own = remember((checks: readonly Check[]) => checks.filter(({ sees }) => sees === seeing));
-  return rememberBoth((checks: readonly Check[], view: CheckContext) =>
+  const own = memoize((checks: readonly Check[]) => checks.filter(({ sees }) => sees === seeing));
+  return memoizeBoth((checks: readonly Check[], view: CheckContext) =>
     own(checks)
       .map((check) => [check, check.check(view)] as const)
       .filter(([, reports]) => reports.length > 0),

@@ -1,14 +1,14 @@
 import { tankOf } from '../job/lookup';
-import type { CheckContext } from '../job/context';
+import type { CheckContext } from '../derived/context';
 import type { Penetration } from '../job/job';
-import { type Seal, sealOf } from '../job/resolve';
-import { type WayReason, placedWay, sealWays } from '../job/seal-ways';
+import { type Seal, sealOf } from '../derived/resolve';
+import { type WayReason, placedWay, sealWays } from '../derived/seal-ways';
 import { partTitle } from '../fittings/catalogue';
 import type { Tank } from '../walls/tank';
 import { fillText } from '../quantity/values';
 import type { Report } from './define-check';
 import type { Fix } from './finding';
-import { freshId } from '../job/fresh-id';
+import { freshId } from '../edits/fresh-id';
 import { atPenetration } from './places';
 import { newPart } from '../job/new-part';
 

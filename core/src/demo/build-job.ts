@@ -1,6 +1,7 @@
+import { setSetting } from '../edits/change-field';
 import type { Catalogue } from '../fittings/catalogue';
 import { shippedCatalogue } from '../fittings/catalogue';
-import { type Edit, applyEdits } from '../job/edits/edits';
+import { type Edit, applyEdits } from '../edits/edits';
 import { type EndRef, type Job, type PlacedPart, type Settings, emptyJob } from '../job/job';
 import { newPart } from '../job/new-part';
 import { newPenetration } from '../job/new-tank';
@@ -55,8 +56,7 @@ export function buildJob(name: string, measures: Measures, catalogue: Catalogue 
   };
   const hole: JobBuilder['hole'] = (given) => edit({ type: 'add-penetration', penetration: newPenetration(given) });
   const set: JobBuilder['set'] = (settings) => {
-    for (const [field, to] of Object.entries(settings))
-      edit({ type: 'change-field', in: 'settings', field, from: job[field as keyof Settings], to });
+    for (const [field, to] of Object.entries(settings)) edit(setSetting(job, field as keyof typeof settings, to));
   };
   return { edit, hole, set, run, job: () => job };
 }

@@ -1,5 +1,6 @@
 import type { Job } from '../job/job';
-import { newTank, setOutTank } from '../job/new-tank';
+import { setOutTank } from '../edits/set-out-tank';
+import { newTank } from '../job/new-tank';
 import { buildJob } from './build-job';
 
 /**

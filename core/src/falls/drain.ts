@@ -3,9 +3,9 @@ import { flowOf, runsOnce } from '../assembly/flow';
 import { isFlexible } from '../assembly/flexible';
 import { lengthOf, plus, times } from '../assembly/vector';
 import { isByLength, type Part, outsideMmOf } from '../fittings/part';
-import type { CheckContext } from '../job/context';
-import { groundAtM } from '../job/heights';
-import type { Run, Strand } from '../job/run';
+import type { CheckContext } from '../derived/context';
+import { groundAtM } from '../derived/heights';
+import type { Run, Strand } from '../derived/run';
 import { isSteep } from './steep';
 
 /** A length of rigid pipe that runs free and more level than upright, as the water goes through it. */

@@ -1,9 +1,9 @@
 import { describe, expect, test } from 'vitest';
 import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue } from '../fittings/catalogue';
-import { contextOf } from '../job/context';
-import { applyEdits } from '../job/edits/edits';
-import { placeUpM } from '../job/heights';
+import { contextOf } from '../derived/context';
+import { applyEdits } from '../edits/edits';
+import { placeUpM } from '../derived/heights';
 import type { Job } from '../job/job';
 import { belowGround, newInflow, newMark } from '../job/places';
 import { OVERFLOW, TOP_INLET, byDiverter, byDrain, drumWith, place, tankWith, upToGutter } from '../test/sample-jobs';

@@ -1,7 +1,7 @@
 import { isByLength } from '../fittings/part';
-import { type StrandItem, discharges, itemsOfRun } from '../job/run';
-import type { CheckContext } from '../job/context';
-import { roofsInto } from '../job/heights';
+import { type StrandItem, discharges, itemsOfRun } from '../derived/run';
+import type { CheckContext } from '../derived/context';
+import { roofsInto } from '../derived/heights';
 import type { Penetration, Roof } from '../job/job';
 
 /** A chamber that takes the first water off a roof before the rest goes on to the tank. */

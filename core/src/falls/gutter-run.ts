@@ -1,9 +1,9 @@
 import { type Leg, coursesOf } from '../assembly/course';
-import type { CheckContext } from '../job/context';
-import { gutterUpM, roofsInto } from '../job/heights';
+import type { CheckContext } from '../derived/context';
+import { gutterUpM, roofsInto } from '../derived/heights';
 import type { Penetration, Roof } from '../job/job';
 import { tankOf } from '../job/lookup';
-import { type Run, type Strand, type StrandItem, strandPath } from '../job/run';
+import { type Run, type Strand, type StrandItem, strandPath } from '../derived/run';
 import type { Tank } from '../walls/tank';
 
 /** The way of the water of one roof, from its opening in the tank up to its gutter. */

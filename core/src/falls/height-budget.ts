@@ -1,8 +1,8 @@
 import { isFlexible } from '../assembly/flexible';
 import { isByLength } from '../fittings/part';
-import type { CheckContext } from '../job/context';
-import { baseLevelM } from '../job/levels';
-import type { StrandItem } from '../job/run';
+import type { CheckContext } from '../derived/context';
+import { baseLevelM } from '../derived/levels';
+import type { StrandItem } from '../derived/run';
 import { type GutterRun, gutterRuns } from './gutter-run';
 import { isSteep } from './steep';
 

@@ -1,9 +1,9 @@
 import { isByLength } from '../fittings/part';
-import type { CheckContext } from '../job/context';
-import type { Edit } from '../job/edits/edits';
-import { heightKey, heightsOf } from '../job/heights';
+import type { CheckContext } from '../derived/context';
+import { type ChangeField, type FigureChange, askField } from '../edits/change-field';
+import { heightKey, heightsOf } from '../derived/heights';
 import type { Job, Measured, Reading } from '../job/job';
-import { remember } from '../quantity/remember';
+import { memoize } from '../quantity/memoize';
 
 /** Something about the site that only a visit can tell. */
 export interface Unknown {
@@ -14,7 +14,8 @@ export interface Unknown {
   readonly unit: 'length' | 'height' | 'flow';
   /** For a height: what it hangs on, and where its reading goes. */
   readonly of?: Measured;
-  readonly edit?: Extract<Edit, { type: 'change-field' }>;
+  /** The edit that its answer completes. */
+  readonly edit?: FigureChange;
 }
 
 const notRead = (job: Job, of: Measured): boolean => {
@@ -22,54 +23,44 @@ const notRead = (job: Job, of: Measured): boolean => {
   return trouble !== undefined && trouble !== 'blunder';
 };
 
-const asks = (
-  collection: 'parts' | 'terminals' | 'inflows',
-  id: string,
-  field: string,
-): Extract<Edit, { type: 'change-field' }> => ({
-  type: 'change-field',
-  in: collection,
-  id,
-  field,
-  from: null,
-  to: null,
-});
-
 /**
  * Every unknown of the job in walking order: gutters, what comes in, what lies between the tanks, then the places and the
  * ground they lie in.
  */
-export const unknownsOf = remember((context: CheckContext): readonly Unknown[] => {
+export const unknownsOf = memoize((context: CheckContext): readonly Unknown[] => {
   const { job } = context;
   const gutters = job.roofs.flatMap(({ id, name }): readonly Unknown[] =>
     notRead(job, { of: 'roof', id })
       ? [{ id: `roof ${id}`, at: name, what: 'underside of the gutter', unit: 'height', of: { of: 'roof', id } }]
       : [],
   );
-  const inflows = job.inflows.flatMap(({ id, name, rateM3s, airGapM, kind }): readonly Unknown[] => [
-    ...(rateM3s === null
-      ? [
-          {
-            id: `rate ${id}`,
-            at: name,
-            what: 'what it brings',
-            unit: 'flow',
-            edit: asks('inflows', id, 'rateM3s'),
-          } as const,
-        ]
-      : []),
-    ...(airGapM === null && (kind === 'mains' || kind === 'bore')
-      ? [
-          {
-            id: `gap ${id}`,
-            at: name,
-            what: 'from the end of its pipe down to where the tank spills',
-            unit: 'length',
-            edit: asks('inflows', id, 'airGapM'),
-          } as const,
-        ]
-      : []),
-  ]);
+  const inflows = job.inflows.flatMap((inflow): readonly Unknown[] => {
+    const { id, name, rateM3s, airGapM, kind } = inflow;
+    return [
+      ...(rateM3s === null
+        ? [
+            {
+              id: `rate ${id}`,
+              at: name,
+              what: 'what it brings',
+              unit: 'flow',
+              edit: askField('inflows', inflow, 'rateM3s'),
+            } as const,
+          ]
+        : []),
+      ...(airGapM === null && (kind === 'mains' || kind === 'bore')
+        ? [
+            {
+              id: `gap ${id}`,
+              at: name,
+              what: 'from the end of its pipe down to where the tank spills',
+              unit: 'length',
+              edit: askField('inflows', inflow, 'airGapM'),
+            } as const,
+          ]
+        : []),
+    ];
+  });
   const seen = new Set<string>();
   const lengths = context.runs.flatMap(({ penetration, strands }) =>
     strands.flatMap(({ items }) =>
@@ -82,36 +73,39 @@ export const unknownsOf = remember((context: CheckContext): readonly Unknown[] =
             at: `${penetration.label} ${penetration.name}`,
             what: `length of ${part.name.toLowerCase()} ${part.detail}`,
             unit: 'length',
-            edit: asks('parts', placed.id, 'lengthM'),
+            edit: askField('parts', placed, 'lengthM'),
           },
         ];
       }),
     ),
   );
-  const places = job.terminals.flatMap(({ id, name, distanceM, kind }): readonly Unknown[] => [
-    ...(notRead(job, { of: 'terminal', id })
-      ? [
-          {
-            id: `place ${id}`,
-            at: name,
-            what: 'where the line ends',
-            unit: 'height',
-            of: { of: 'terminal', id },
-          } as const,
-        ]
-      : []),
-    ...(distanceM === null && kind === 'daylight'
-      ? [
-          {
-            id: `far ${id}`,
-            at: name,
-            what: 'how far along the line',
-            unit: 'length',
-            edit: asks('terminals', id, 'distanceM'),
-          } as const,
-        ]
-      : []),
-  ]);
+  const places = job.terminals.flatMap((terminal): readonly Unknown[] => {
+    const { id, name, distanceM, kind } = terminal;
+    return [
+      ...(notRead(job, { of: 'terminal', id })
+        ? [
+            {
+              id: `place ${id}`,
+              at: name,
+              what: 'where the line ends',
+              unit: 'height',
+              of: { of: 'terminal', id },
+            } as const,
+          ]
+        : []),
+      ...(distanceM === null && kind === 'daylight'
+        ? [
+            {
+              id: `far ${id}`,
+              at: name,
+              what: 'how far along the line',
+              unit: 'length',
+              edit: askField('terminals', terminal, 'distanceM'),
+            } as const,
+          ]
+        : []),
+    ];
+  });
   const marks = job.marks.flatMap(({ id, name }): readonly Unknown[] =>
     notRead(job, { of: 'mark', id })
       ? [{ id: `mark ${id}`, at: name, what: 'its height', unit: 'height', of: { of: 'mark', id } }]
@@ -128,7 +122,7 @@ export const readingsOf = (job: Job, of: Measured): readonly Reading[] =>
   job[COLLECTION[of.of]].find(({ id }) => id === of.id)?.readings ?? [];
 
 /** The edit that gives a height other readings. */
-export const setReadings = (job: Job, of: Measured, to: readonly Reading[]): Edit => ({
+export const setReadings = (job: Job, of: Measured, to: readonly Reading[]): ChangeField => ({
   type: 'change-field',
   in: COLLECTION[of.of],
   id: of.id,

@@ -1,7 +1,7 @@
-import type { CheckContext } from '../job/context';
-import { placeUpM } from '../job/heights';
+import type { CheckContext } from '../derived/context';
+import { placeUpM } from '../derived/heights';
 import { type Penetration, type Terminal, siteFigure } from '../job/job';
-import { baseLevelM, invertM } from '../job/levels';
+import { baseLevelM, invertM } from '../derived/levels';
 import { holesOf, tankOf } from '../job/lookup';
 
 /** Can the surplus of a tank run out by itself where it is meant to leave? */

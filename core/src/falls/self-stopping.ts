@@ -1,6 +1,6 @@
 import { type Leg, coursesOf } from '../assembly/course';
-import type { CheckContext } from '../job/context';
-import { baseLevelM, invertM, sharingWith } from '../job/levels';
+import type { CheckContext } from '../derived/context';
+import { baseLevelM, invertM, sharingWith } from '../derived/levels';
 import type { Penetration } from '../job/job';
 import { holesOf, tankOf } from '../job/lookup';
 import { isUpright } from '../walls/forms';

@@ -1,6 +1,6 @@
-import type { CheckContext } from '../job/context';
-import { upOf } from '../job/heights';
-import { baseLevelM } from '../job/levels';
+import type { CheckContext } from '../derived/context';
+import { upOf } from '../derived/heights';
+import { baseLevelM } from '../derived/levels';
 import { drainLegs } from './drain';
 import { outfalls } from './outfall';
 

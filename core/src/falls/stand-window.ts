@@ -1,10 +1,11 @@
 import { lineFlows } from '../hydraulics/line-flow';
 import { GRAVITY_M_S2 } from '../hydraulics/free-flow';
-import type { CheckContext } from '../job/context';
-import { groundAtM, placeUpM } from '../job/heights';
+import type { CheckContext } from '../derived/context';
+import { groundAtM, placeUpM } from '../derived/heights';
 import { siteFigure } from '../job/job';
-import { baseLevelM, invertM, levelsOf } from '../job/levels';
-import { holesOf, placeAt } from '../job/lookup';
+import { baseLevelM, invertM, levelsOf } from '../derived/levels';
+import { holesOf } from '../job/lookup';
+import { placeAt } from '../derived/strands';
 import { wantOf } from '../site/place-kinds';
 import { DRAWS } from '../walls/roles';
 import type { Tank } from '../walls/tank';

@@ -1,4 +1,4 @@
-import { remember } from '../quantity/remember';
+import { memoize } from '../quantity/memoize';
 import type { NominalSize } from '../quantity/size';
 import type { Part } from './part';
 import type { FamilyPart, PartFamily } from './part-family';
@@ -121,7 +121,7 @@ export const shippedCatalogue: Catalogue = catalogueOf(
 );
 
 /** The parts that seal a hole, by the way they do it and their size. */
-export const wallFittingsOf: (catalogue: Catalogue) => (style: string, size: NominalSize) => readonly Part[] = remember(
+export const wallFittingsOf: (catalogue: Catalogue) => (style: string, size: NominalSize) => readonly Part[] = memoize(
   ({ list }) => {
     const parts = new Map<string, Part[]>();
     for (const part of list) {

@@ -1,7 +1,7 @@
 import type { End } from '../connections/end';
 import type { Material } from '../connections/material';
 import type { Source } from '../provenance';
-import { remember } from '../quantity/remember';
+import { memoize } from '../quantity/memoize';
 import type { NominalSize } from '../quantity/size';
 import type { Region } from '../region';
 
@@ -113,7 +113,7 @@ export interface Part {
 export const overallMm = (part: Part): number => part.body.reduce((sum, section) => sum + section.lengthMm, 0);
 
 /** At its widest [mm]. */
-export const outsideMmOf: (part: Pick<Part, 'body'>) => number = remember(({ body }) =>
+export const outsideMmOf: (part: Pick<Part, 'body'>) => number = memoize(({ body }) =>
   Math.max(...body.map(({ outsideMm }) => outsideMm)),
 );
 

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import { shippedCatalogue } from '../fittings/catalogue';
-import { contextOf } from '../job/context';
+import { contextOf } from '../derived/context';
 import { place, tankWith } from '../test/sample-jobs';
 import { emptyingS } from './emptying';
 import { lineFlows } from './line-flow';

@@ -1,5 +1,5 @@
-import type { CheckContext } from '../job/context';
-import { baseLevelM, levelsOf } from '../job/levels';
+import type { CheckContext } from '../derived/context';
+import { baseLevelM, levelsOf } from '../derived/levels';
 import { levelAtM } from '../walls/level';
 import type { Tank } from '../walls/tank';
 import { type LineFlow, flowAtM3s } from './line-flow';

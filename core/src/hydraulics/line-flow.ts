@@ -1,13 +1,13 @@
 import { type Course, type Leg, UNKNOWN_LENGTH_M, coursesOf } from '../assembly/course';
 import { flowOf } from '../assembly/flow';
 import { type PumpCurve, isByLength } from '../fittings/part';
-import type { CheckContext } from '../job/context';
-import { placeUpM } from '../job/heights';
-import { baseLevelM, levelsOf } from '../job/levels';
+import type { CheckContext } from '../derived/context';
+import { placeUpM } from '../derived/heights';
+import { baseLevelM, levelsOf } from '../derived/levels';
 import { tankOf } from '../job/lookup';
-import { type Run, type Strand, type StrandItem, strandPath } from '../job/run';
-import { inWaterOf } from '../job/run-view';
-import { rememberBoth } from '../quantity/remember';
+import { type Run, type Strand, type StrandItem, strandPath } from '../derived/run';
+import { inWaterOf } from '../derived/run-view';
+import { memoizeBoth } from '../quantity/memoize';
 import { levelAtM } from '../walls/level';
 import { GRAVITY_M_S2 } from './free-flow';
 import { type Reach, freeRunM3s, lossM, roughnessM, velocityHeadM } from './pipe-flow';
@@ -82,7 +82,7 @@ function endOf(
 export const lineFlows = (context: CheckContext, run: Run): readonly LineFlow[] =>
   flowsIn(inWaterOf(context, run), run);
 
-const flowsIn = rememberBoth(workOut);
+const flowsIn = memoizeBoth(workOut);
 
 function workOut(context: CheckContext, run: Run): readonly LineFlow[] {
   const tank = tankOf(context.job, run.penetration);

@@ -1,6 +1,6 @@
-import type { CheckContext } from '../job/context';
+import type { CheckContext } from '../derived/context';
 import type { Penetration } from '../job/job';
-import { boreM, invertM } from '../job/levels';
+import { boreM, invertM } from '../derived/levels';
 import { holesOf, tankOf } from '../job/lookup';
 import { INFLOWS } from '../site/inflow-kinds';
 import { isUpright } from '../walls/forms';

@@ -3,7 +3,7 @@ import { beforeAll, describe, expect, test } from 'vitest';
 import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue } from '../fittings/catalogue';
 import type { PumpCurve } from '../fittings/part';
-import { contextOf } from '../job/context';
+import { contextOf } from '../derived/context';
 import { drumWith, place } from '../test/sample-jobs';
 import { GRAVITY_M_S2 } from './free-flow';
 import { lineFlows } from './line-flow';

@@ -1,8 +1,7 @@
 import type { Role } from '../walls/roles';
-import { remember } from '../quantity/remember';
+import { memoize } from '../quantity/memoize';
 import type { Tank } from '../walls/tank';
-import type { Job, Penetration, Terminal } from './job';
-import type { Run, Strand, StrandEnd } from './run';
+import type { Job, Penetration } from './job';
 
 /** The tank an opening is in; undefined where the document names one that is not there. */
 export const tankOf = (
@@ -10,8 +9,8 @@ export const tankOf = (
   hole: Pick<Penetration, 'tankId'> | undefined,
 ): Tank | undefined => (hole === undefined ? undefined : tanksById(tanks).get(hole.tankId));
 
-const tanksById = remember((tanks: Job['tanks']) => byId(tanks));
-const holesById = remember((penetrations: Job['penetrations']) => byId(penetrations));
+const tanksById = memoize((tanks: Job['tanks']) => byId(tanks));
+const holesById = memoize((penetrations: Job['penetrations']) => byId(penetrations));
 
 const byId = <Item extends { readonly id: string }>(list: readonly Item[]): ReadonlyMap<string, Item> =>
   new Map(list.map((item) => [item.id, item]));
@@ -27,7 +26,7 @@ const grouped = <Item>(list: readonly Item[], keyOf: (item: Item) => string): Re
   return groups;
 };
 const NO_HOLES: readonly Penetration[] = [];
-const holesByTank = remember((penetrations: Job['penetrations']) => grouped(penetrations, ({ tankId }) => tankId));
+const holesByTank = memoize((penetrations: Job['penetrations']) => grouped(penetrations, ({ tankId }) => tankId));
 
 /** An opening by its id; undefined where there is none. */
 export const holeById = (
@@ -42,13 +41,3 @@ export const holesOf = ({ penetrations }: Job, tankId: string, ...roles: readonl
     : (holesByTank(penetrations).get(tankId) ?? NO_HOLES).filter((hole) =>
         hole.roles.some((role) => roles.includes(role)),
       );
-
-const runsByHole = remember((runs: readonly Run[]) => new Map(runs.map((run) => [run.penetration.id, run])));
-
-/** What hangs on an opening; nothing where its run has not been walked. */
-export const strandsOf = ({ id }: Pick<Penetration, 'id'>, runs: readonly Run[]): readonly Strand[] =>
-  runsByHole(runs).get(id)?.strands ?? [];
-
-/** The place where a strand ends; undefined where it ends elsewhere. */
-export const placeAt = ({ terminals }: Pick<Job, 'terminals'>, end: StrandEnd | undefined): Terminal | undefined =>
-  end?.at === 'terminal' ? terminals.find(({ id }) => id === end.id) : undefined;

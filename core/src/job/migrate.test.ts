@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue } from '../fittings/catalogue';
-import { placeUpM } from './heights';
+import { placeUpM } from '../derived/heights';
 import { migrateJob } from './migrate';
 import { validateJob } from './validate';
 

@@ -90,7 +90,7 @@ describe('what contradicts itself is named by its path', () => {
     ['anchors that pull up', { anchorKg: -1 }, 'tanks[0].anchorKg'],
     ['a stand rated for nothing', { ratedKg: 0 }, 'tanks[0].ratedKg'],
     ['a wall thicker than its brim is high', { wallM: 0.4, brimM: 0.3 }, 'tanks[0].wallM'],
-    ['a metered level on the floor', { metered: [{ levelM: 0, volumeM3: 0.1 }] }, 'tanks[0].metered'],
+    ['a metered level on the floor', { metered: [{ levelM: 0, volumeM3: 0.1 }] }, 'tanks[0].metered[0].levelM'],
     ['a metered level above the brim', { metered: [{ levelM: 1.2, volumeM3: 0.1 }] }, 'tanks[0].metered'],
     [
       'a metered fill that goes down',
@@ -102,8 +102,8 @@ describe('what contradicts itself is named by its path', () => {
       },
       'tanks[0].metered',
     ],
-    ['half a plank', { planks: { count: 0.5, widthM: 0.1, thickM: 0.05, spanM: 0.5 } }, 'tanks[0].planks'],
-    ['planks of no thickness', { planks: { count: 4, widthM: 0.1, thickM: 0, spanM: 0.5 } }, 'tanks[0].planks'],
+    ['half a plank', { planks: { count: 0.5, widthM: 0.1, thickM: 0.05, spanM: 0.5 } }, 'tanks[0].planks.count'],
+    ['planks of no thickness', { planks: { count: 4, widthM: 0.1, thickM: 0, spanM: 0.5 } }, 'tanks[0].planks.thickM'],
     [
       'a pump wider than the tank',
       { pump: { diameterM: 2, lengthM: 0.3, intakeM: 0.1, fromLeftM: 0.5, fromFrontM: 0.5 } },
@@ -159,12 +159,16 @@ describe('joints', () => {
   test.each([
     ['on a part that is gone', { of: 'part', id: 'gone', end: 0 }],
     ['on an end the part does not have', { of: 'part', id: 'p1-1', end: 7 }],
-    ['on half an end', { of: 'part', id: 'p1-1', end: 0.5 }],
     ['on a hole that is gone', { of: 'hole', id: 'gone' }],
     ['on a terminal that is gone', { of: 'terminal', id: 'gone' }],
   ] as const)('%s', (_, ref) =>
     expect(problems({ joints: [{ ...joint, b: ref }, ...job.joints.slice(1)] })).toContain('joints[0].b'),
   );
+
+  test('on half an end', () =>
+    expect(
+      problems({ joints: [{ ...joint, b: { of: 'part', id: 'p1-1', end: 0.5 } }, ...job.joints.slice(1)] }),
+    ).toContain('joints[0].b.end'));
 
   test('two on one end', () =>
     expect(problems({ joints: [...job.joints, { ...joint, id: 'second' }] })).toContain(

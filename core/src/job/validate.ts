@@ -1,104 +1,100 @@
-import type { FieldProblem } from '../result';
-import { tankOf } from './lookup';
+import { parseEnd } from '../connections/parse';
 import type { Catalogue } from '../fittings/catalogue';
 import { isByLength } from '../fittings/part';
+import { faultWords, faultsOf } from '../record/faults';
+import type { FieldProblem } from '../result';
 import { faceOf } from '../walls/forms';
 import { isTankType } from '../walls/tank-types';
-import { COLLECTIONS } from './edits/change';
-import { type EndRef, type Job, type Penetration, refKey } from './job';
-import { LIMITS, between, endTextProblems, upTo } from './validate-limits';
-import {
-  inflowProblems,
-  markProblems,
-  readingProblems,
-  settingProblems,
-  sourceProblems,
-  terminalProblems,
-} from './validate-site';
+import { COLLECTIONS, type EndRef, JOB, type Job, type Penetration, SETTINGS, refKey, titleOf } from './job';
+import { tankOf } from './lookup';
+import { referenceProblems } from './references';
 import { tankProblems } from './validate-tank';
 
 /**
- * Everything in a job that contradicts itself: references to nothing, two joints on one end, a hole above its tank, a
- * wall thicker than the tank, zero, negative and absurd figures. An empty list means the document can be trusted.
+ * Everything in a job that is not as it is described, or that contradicts itself: kinds, ranges and choices of every
+ * field, references to nothing, two joints on one end, a hole above its tank, a wall thicker than the tank. An empty list
+ * means the document can be trusted.
  */
 export function validateJob(job: Job, catalogue: Catalogue): readonly FieldProblem[] {
+  const described = descriptionProblems(job);
+  // What is not as described cannot be asked whether it contradicts itself.
+  if (described.length > 0) return described;
   return [
     ...(job.name.trim() === '' ? [{ path: 'name', message: 'A job needs a name.' }] : []),
-    ...settingProblems(job),
-    ...uniqueIds(job),
-    ...job.roofs.flatMap((roof, index) =>
-      between(roof.planAreaM2, 0, LIMITS.areaM2)
-        ? []
-        : [
-            {
-              path: `roofs[${index}].planAreaM2`,
-              message: `A roof is more than nothing and at most ${LIMITS.areaM2} m2.`,
-            },
-          ],
-    ),
+    ...referenceProblems(job),
     ...job.tanks.flatMap(tankProblems),
     ...job.penetrations.flatMap((penetration, index) => penetrationProblems(penetration, index, job)),
     ...job.parts.flatMap((part, index) => partProblems(part, index, catalogue)),
-    ...job.roofs.flatMap((roof, index) => sourceProblems(roof, `roofs[${index}]`, job)),
-    ...job.inflows.flatMap((inflow, index) => inflowProblems(inflow, index, job)),
-    ...job.terminals.flatMap(terminalProblems),
-    ...job.marks.flatMap((mark, index) => markProblems(mark, index, job)),
-    ...readingProblems(job),
+    ...job.terminals.flatMap(({ offers }, index) => endTextProblems(offers, `terminals[${index}].offers`)),
     ...jointProblems(job, catalogue),
   ];
 }
 
-const uniqueIds = (job: Job): FieldProblem[] =>
-  COLLECTIONS.flatMap((name) => {
-    const seen = new Set<string>();
-    return job[name].flatMap(({ id }, index) => {
-      const twice = seen.has(id);
-      seen.add(id);
-      return twice ? [{ path: `${name}[${index}].id`, message: `${id} is there twice.` }] : [];
-    });
-  });
+/** In what a document is not as its records are described; of something that is no job at all too. */
+export function descriptionProblems(job: Job): readonly FieldProblem[] {
+  if (typeof job !== 'object' || job === null) return [{ path: '', message: 'A job is an object.' }];
+  const measures = job.measures === 'in-gal' ? 'in-gal' : 'mm-l';
+  return faultsOf(JOB_FIELD, job).map((fault) => ({
+    path: fault.path,
+    message: faultWords(fault, ownerOf(job, fault.path), measures),
+  }));
+}
+const JOB_FIELD = { kind: 'group', of: JOB } as const;
+
+/** The name of the record that a path leads into; empty: the job itself. */
+function ownerOf(job: Job, path: string): string {
+  const [, collection = '', index = ''] = /^(\w+)\[(\d+)\]/.exec(path) ?? [];
+  const name = COLLECTIONS.find((one) => one === collection);
+  const record = name === undefined ? undefined : job[name][Number(index)];
+  if (typeof record === 'object' && record !== null) {
+    const title: unknown = titleOf(record);
+    if (typeof title === 'string' && title !== '') return title;
+  }
+  return Object.hasOwn(SETTINGS, path) ? 'the job' : '';
+}
+
+/** What a text says that is no end. */
+function endTextProblems(text: string | null, path: string): FieldProblem[] {
+  if (text === null) return [];
+  const parsed = parseEnd(text);
+  return parsed.ok ? [] : [{ path, message: `${text} is no end: ${parsed.error.word || 'it stops too soon'}.` }];
+}
 
 function penetrationProblems(penetration: Penetration, index: number, job: Job): FieldProblem[] {
   const at = (field: string): string => `penetrations[${index}].${field}`;
   const { label } = penetration;
   const tank = tankOf(job, penetration);
-  if (!tank) return [{ path: at('tankId'), message: `${label} is in a tank that is not there.` }];
-  if (!isTankType(tank.type)) return [];
+  if (!tank || !isTankType(tank.type)) return [];
   const problems: FieldProblem[] = [];
   const say = (wrong: boolean, field: string, message: string): void => {
     if (wrong) problems.push({ path: at(field), message });
   };
-  say(penetration.roles.length === 0, 'roles', `${label} needs at least one role.`);
   const shape = faceOf(tank, penetration.face);
-  if (!shape)
-    return [
-      ...problems,
-      { path: at('face'), message: `${tank.label} has no ${penetration.face} for ${label} to be in.` },
-    ];
+  if (!shape) return [{ path: at('face'), message: `${tank.label} has no ${penetration.face} for ${label} to be in.` }];
   say(
-    !upTo(penetration.heightM, tank.heightM),
+    penetration.heightM > tank.heightM,
     'heightM',
     `${label} is outside ${tank.label}: its height is from the base to the lid.`,
   );
   say(
-    !upTo(penetration.aroundM, shape.acrossM),
+    penetration.aroundM > shape.acrossM,
     'aroundM',
     shape.seen === 'wall'
       ? `${label} is further round than ${tank.label} is.`
       : `${label} is outside the ${shape.name.toLowerCase()} of ${tank.label}.`,
   );
   say(
-    shape.seen === 'plan' ? !upTo(penetration.depthM, shape.alongM) : penetration.depthM !== 0,
+    penetration.depthM > (shape.seen === 'plan' ? shape.alongM : 0),
     'depthM',
     `${label} is outside the ${shape.name.toLowerCase()} of ${tank.label}.`,
   );
   say(
-    penetration.holeM !== null && !between(penetration.holeM, 0, Math.min(shape.acrossM, shape.alongM)),
+    penetration.holeM !== null && penetration.holeM > Math.min(shape.acrossM, shape.alongM),
     'holeM',
     `The hole of ${label} is larger than ${tank.label}.`,
   );
   say(
-    penetration.shutsM !== null && !between(penetration.shutsM, 0, tank.brimM),
+    penetration.shutsM !== null && penetration.shutsM > tank.brimM,
     'shutsM',
     `The float valve of ${label} shuts above the base and not above the brim.`,
   );
@@ -129,12 +125,7 @@ function partProblems(part: Job['parts'][number], index: number, catalogue: Cata
       `${found.name} is trimmed later only where it is left long.`,
     ),
     ...say(
-      lengthM !== null && !between(lengthM, 0, LIMITS.cutLengthM),
-      'lengthM',
-      `A length is more than nothing and at most ${LIMITS.cutLengthM} m.`,
-    ),
-    ...say(
-      riseM !== null && !(Math.abs(riseM) <= (lengthM === null || lengthM <= 0 ? LIMITS.cutLengthM : lengthM)),
+      riseM !== null && lengthM !== null && Math.abs(riseM) > lengthM,
       'riseM',
       `${found.name} cannot rise or fall by more than its own length.`,
     ),
@@ -144,17 +135,18 @@ function partProblems(part: Job['parts'][number], index: number, catalogue: Cata
 function jointProblems(job: Job, catalogue: Catalogue): FieldProblem[] {
   const used = new Set<string>();
   const partsById = new Map(job.parts.map((part) => [part.id, part]));
-  const exists = (ref: EndRef): boolean => {
-    if (ref.of === 'hole') return job.penetrations.some(({ id }) => id === ref.id);
-    if (ref.of === 'terminal') return job.terminals.some(({ id }) => id === ref.id);
-    const part = catalogue.byCode.get(partsById.get(ref.id)?.code ?? '');
-    return part !== undefined && Number.isInteger(ref.end) && ref.end >= 0 && ref.end < part.ends.length;
+  /** Of a part that is there: has it an end of this number? */
+  const hasEnd = (ref: EndRef): boolean => {
+    if (ref.of !== 'part') return true;
+    const code = partsById.get(ref.id)?.code;
+    const part = code === undefined ? undefined : catalogue.byCode.get(code);
+    return part === undefined || ref.end < part.ends.length;
   };
   return job.joints.flatMap((joint, index) =>
     (['a', 'b'] as const).flatMap((side) => {
       const ref = joint[side];
       const path = `joints[${index}].${side}`;
-      if (!exists(ref)) return [{ path, message: `J${joint.number} ends on something that is not there.` }];
+      if (!hasEnd(ref)) return [{ path, message: `J${joint.number} ends on something that is not there.` }];
       // Daylight takes any number of ends; every other end takes one.
       if (ref.of === 'terminal') return [];
       const key = refKey(ref);

@@ -8,12 +8,12 @@ import { millRow } from '../demo/mill-row';
 import { quarryLane } from '../demo/quarry-lane';
 import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue } from '../fittings/catalogue';
-import { contextOf } from '../job/context';
-import { applyEdits } from '../job/edits/edits';
+import { contextOf } from '../derived/context';
+import { applyEdits } from '../edits/edits';
 import { HEADINGS, type Job } from '../job/job';
-import { indexJob, runOf } from '../job/run';
-import { STRIKES_M, runViews } from '../job/run-view';
-import { keepAlike } from '../quantity/remember';
+import { indexJob, runOf } from '../derived/run';
+import { STRIKES_M, runViews } from '../derived/run-view';
+import { reuseEqual } from '../quantity/memoize';
 import { plan } from './plan';
 
 const DEMOS: readonly Job[] = [ternPoint(), ashdown(), kilnYard(), millRow(), quarryLane()];
@@ -135,7 +135,7 @@ describe('what is kept from one plan to the next', () => {
 });
 
 test('what is made alike again is the object that was made before', () => {
-  const again = keepAlike<object, { readonly a: number }>();
+  const again = reuseEqual<object, { readonly a: number }>();
   const [key, first] = [{}, { a: 1 }];
   expect(again(key, first)).toBe(first);
   expect(again(key, { a: 1 })).toBe(first);

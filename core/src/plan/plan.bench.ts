@@ -5,14 +5,14 @@ import { drainLegs } from '../falls/drain';
 import { heightBudgets } from '../falls/height-budget';
 import { stakes } from '../falls/stakes';
 import { standWindow } from '../falls/stand-window';
-import { contextOf } from '../job/context';
+import { contextOf } from '../derived/context';
 import { shippedCatalogue } from '../fittings/catalogue';
 import { nptFemale, nptMale } from '../fittings/ends';
 import { mate } from '../connections/mate';
 import type { Job } from '../job/job';
-import { type Edit, applyEdits } from '../job/edits/edits';
+import { type Edit, applyEdits } from '../edits/edits';
 import { nextParts } from '../routes/next-parts';
-import { type CutOrder, cutPlan, leastBars } from '../parts/cut-plan';
+import { type CutOrder, cutPlan, leastBars } from '../parts/cutting/cut-plan';
 import { tankWith } from '../test/sample-jobs';
 import { plan } from './plan';
 
@@ -120,7 +120,7 @@ describe('within one frame (16 ms)', () => {
     () =>
       void applyEdits(
         job,
-        [{ type: 'change-field', in: 'penetrations', id: 'p4', field: 'heightM', from: height, to: 0.3 }],
+        [{ type: 'change-field', in: 'penetrations', id: 'p4', field: 'heightM', from: height ?? 0, to: 0.3 }],
         shippedCatalogue,
       ),
   );

@@ -3,7 +3,8 @@ import { fillText } from '../quantity/values';
 import { drumWith } from '../test/sample-jobs';
 import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue } from '../fittings/catalogue';
-import { applyEdits } from '../job/edits/edits';
+import { answered } from '../edits/change-field';
+import { applyEdits } from '../edits/edits';
 import { emptyJob } from '../job/job';
 import { validateJob } from '../job/validate';
 import { plan } from './plan';
@@ -52,7 +53,7 @@ describe('Tern Point', () => {
         ({ severity, fixes, question }) => severity !== 'costs' && (fixes.length > 0 || question),
       );
       if (!open) break;
-      const edits = open.fixes[0]?.edits ?? [{ type: 'change-field' as const, ...open.question!.edit, to: 0.4 }];
+      const edits = open.fixes[0]?.edits ?? [answered(open.question!.edit, 0.4)];
       const edited = applyEdits(now, edits, shippedCatalogue);
       if (!edited.ok) throw new Error(edited.error.message);
       now = edited.value.job;

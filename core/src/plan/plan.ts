@@ -1,5 +1,5 @@
-import { type CheckContext, type JudgedJoint, contextOf } from '../job/context';
-import type { Run } from '../job/run';
+import { type CheckContext, type JudgedJoint, contextOf } from '../derived/context';
+import type { Run } from '../derived/run';
 import type { Finding, StationId } from '../checks/finding';
 import { CHECKS } from '../checks/registry';
 import { runChecks } from '../checks/run-checks';
@@ -7,8 +7,8 @@ import { holdsAtAll } from '../connections/mating';
 import { type Catalogue, shippedCatalogue } from '../fittings/catalogue';
 import { unknownsOf } from '../falls/measuring-sheet';
 import type { Job } from '../job/job';
-import { takeOff } from '../parts/take-off';
-import type { PartsList } from '../parts/parts-list';
+import { takeOff } from '../parts/take-off/take-off';
+import type { PartsList } from '../parts/take-off/parts-list';
 
 /** How far a station has come: the peg beside its name. */
 export type PegState = 'settled' | 'under-way' | 'not-begun' | 'waits' | 'trouble';

@@ -1,4 +1,4 @@
-import { type ShelfLine, shelves } from '../parts/shelves';
+import { type ShelfLine, shelves } from '../parts/tables/shelves';
 import type { Plan } from './plan';
 
 /** What becomes different on the list and in the notes when a job is changed. */

@@ -3,10 +3,11 @@ import { type Result, err, ok } from '../result';
 /** Exact by definition (international inch, 1959). */
 export const METRES_PER_INCH = 0.0254;
 export const MM_PER_INCH = 25.4;
-const METRES_PER_FOOT = 12 * METRES_PER_INCH;
+export const METRES_PER_FOOT = 12 * METRES_PER_INCH;
 
 /** Which units a job is read and written in; inside everything is SI. */
-export type Measures = 'in-gal' | 'mm-l';
+export const MEASURES = ['in-gal', 'mm-l'] as const;
+export type Measures = (typeof MEASURES)[number];
 
 export interface LengthProblem {
   readonly code: 'no-number' | 'unknown-unit' | 'trailing-words' | 'zero-denominator';

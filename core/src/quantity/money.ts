@@ -11,6 +11,15 @@ export interface CurrencyFacts {
   readonly usualTaxPercent: number;
 }
 
+/** How a price of a currency may be marked. */
+export const CURRENCY_MARKS: Readonly<Record<Currency, readonly string[]>> = {
+  USD: ['$', 'USD'],
+  GBP: ['£', 'GBP'],
+  EUR: ['€', 'EUR'],
+  AUD: ['$', 'AUD'],
+  NZD: ['$', 'NZD'],
+};
+
 export const CURRENCY_FACTS: Readonly<Record<Currency, CurrencyFacts>> = {
   USD: { name: 'US dollars', perUsd: 1, usualTaxPercent: 7 },
   GBP: { name: 'Pounds sterling', perUsd: 0.8, usualTaxPercent: 20 },

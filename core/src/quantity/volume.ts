@@ -2,6 +2,8 @@ import type { Measures } from './length';
 
 /** US liquid gallon, exact by definition: 231 cubic inches of 0.0254 m. */
 export const M3_PER_US_GALLON = 231 * 0.0254 ** 3;
+/** Imperial gallon, exact by definition (UK Weights and Measures Act 1985): 4.54609 L. */
+export const M3_PER_IMPERIAL_GALLON = 0.00454609;
 export const M3_PER_LITRE = 0.001;
 
 /**

@@ -2,11 +2,11 @@ import { describe, expect, test } from 'vitest';
 import { parseEnd } from '../connections/parse';
 import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue as catalogue } from '../fittings/catalogue';
-import { applyEdits } from '../job/edits/edits';
+import { applyEdits } from '../edits/edits';
 import { type Route, findRoutes } from '../routes/find-routes';
 import { appendChain, insertChain } from './chain-edits';
 import { fillText } from '../quantity/values';
-import { freshId } from '../job/fresh-id';
+import { freshId } from '../edits/fresh-id';
 
 const end = (text: string) => {
   const parsed = parseEnd(text);

@@ -1,10 +1,10 @@
-import type { Edit } from '../job/edits/edits';
+import type { Edit } from '../edits/edits';
 import type { EndRef, Job } from '../job/job';
 import type { RouteLink } from './find-routes';
 import { partTitle } from '../fittings/catalogue';
 import { isByLength } from '../fittings/part';
-import { freshIds } from '../job/fresh-id';
-import type { Proposal } from '../job/proposal';
+import { freshIds } from '../edits/fresh-id';
+import type { Proposal } from '../edits/proposal';
 import { newPart } from '../job/new-part';
 
 /** A link of a chain that is put in; what is sold by length may come with it. */

@@ -4,11 +4,11 @@ import { holdsAtAll } from '../connections/mating';
 import { type Capability, goesRound } from '../fittings/capability';
 import { partTitle } from '../fittings/catalogue';
 import { type Part, isByLength, overallMm } from '../fittings/part';
-import type { CheckContext } from '../job/context';
-import type { Edit } from '../job/edits/edits';
-import { freshId } from '../job/fresh-id';
+import type { CheckContext } from '../derived/context';
+import type { Edit } from '../edits/edits';
+import { freshId } from '../edits/fresh-id';
 import { newPart } from '../job/new-part';
-import type { Proposal } from '../job/proposal';
+import type { Proposal } from '../edits/proposal';
 import { appendChain } from './chain-edits';
 import { type Route, findRoutes } from './find-routes';
 

@@ -33,8 +33,8 @@ export interface RouteOptions extends RouteWishes {
   /** Does the last part join what is at `to`, or is `to` the end that it shall itself offer? */
   readonly target?: 'joins' | 'offers';
   /** Most parts in a chain. */
-  readonly mostParts?: number;
-  readonly limit?: number;
+  readonly mostParts?: number | undefined;
+  readonly limit?: number | undefined;
 }
 
 export interface Routes {

@@ -1,8 +1,8 @@
 import { type Catalogue, catalogueOf, partTitle } from '../fittings/catalogue';
-import { remember } from '../quantity/remember';
-import type { CheckContext } from '../job/context';
-import type { Proposal } from '../job/proposal';
-import type { Run, StrandItem } from '../job/run';
+import { memoize } from '../quantity/memoize';
+import type { CheckContext } from '../derived/context';
+import type { Proposal } from '../edits/proposal';
+import type { Run, StrandItem } from '../derived/run';
 import { findRoutes, type Route } from './find-routes';
 import { mayStandFor, priceOf, replaceSegment, segmentOf, segmentsOf } from './segments';
 
@@ -11,7 +11,7 @@ const MOST_REPLACED = 3;
 const MOST_PARTS = 4;
 
 /** Only what is in the van or on the shelf. */
-const stockOf: (catalogue: Catalogue) => Catalogue = remember(({ list, onHand }) =>
+const stockOf: (catalogue: Catalogue) => Catalogue = memoize(({ list, onHand }) =>
   catalogueOf(
     list.filter(({ code }) => (onHand.get(code) ?? 0) > 0),
     onHand,

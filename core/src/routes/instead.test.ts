@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { shippedCatalogue } from '../fittings/catalogue';
-import { contextOf } from '../job/context';
-import { applyEdits } from '../job/edits/edits';
+import { contextOf } from '../derived/context';
+import { applyEdits } from '../edits/edits';
 import type { Job } from '../job/job';
 import { plan } from '../plan/plan';
 import { whatChanges } from '../plan/what-changes';

@@ -3,10 +3,10 @@ import { holdsAtAll } from '../connections/mating';
 import { MATERIAL_NAMES } from '../connections/material';
 import { type Catalogue, catalogueOf, partTitle } from '../fittings/catalogue';
 import { type Part, isByLength } from '../fittings/part';
-import { type CheckContext, contextOf } from '../job/context';
-import { type Edit, applyEdits } from '../job/edits/edits';
+import { type CheckContext, contextOf } from '../derived/context';
+import { type Edit, applyEdits } from '../edits/edits';
 import type { Job } from '../job/job';
-import type { Proposal } from '../job/proposal';
+import type { Proposal } from '../edits/proposal';
 import { findRoutes } from './find-routes';
 import { mayStandFor, replaceSegment, segmentOf } from './segments';
 

@@ -1,6 +1,6 @@
 import { formatEnd } from '../connections/format';
 import type { Catalogue } from '../fittings/catalogue';
-import { remember } from '../quantity/remember';
+import { memoize } from '../quantity/memoize';
 import { type Route, type RouteOptions, findRoutes } from './find-routes';
 import type { OpenEnd } from './way-index';
 
@@ -12,7 +12,7 @@ interface Book {
   readonly listeners: Set<(key: string) => void>;
 }
 
-const bookOf = remember<Catalogue, Book>(() => ({ answers: new Map(), listeners: new Set() }));
+const bookOf = memoize<Catalogue, Book>(() => ({ answers: new Map(), listeners: new Set() }));
 
 /**
  * The routes of `findRoutes` with its last answers kept for as long as the catalogue lives: a job asks for the same way

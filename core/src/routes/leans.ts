@@ -12,9 +12,9 @@ export type Lean = (typeof LEANS)[number];
 
 /** What a chain must have, must not have, and is weighed by. */
 export interface RouteWishes {
-  readonly require?: readonly Capability[];
-  readonly avoid?: readonly Avoidable[];
-  readonly prefer?: readonly Lean[];
+  readonly require?: readonly Capability[] | undefined;
+  readonly avoid?: readonly Avoidable[] | undefined;
+  readonly prefer?: readonly Lean[] | undefined;
   /** Only parts that are sold there. */
   readonly region?: Region | undefined;
   readonly minBoreMm?: number | undefined;

@@ -7,7 +7,7 @@ import { goesRound } from '../fittings/capability';
 import type { Catalogue } from '../fittings/catalogue';
 import type { Part } from '../fittings/part';
 import { regionsOfEnds } from '../fittings/regions';
-import { remember } from '../quantity/remember';
+import { memoize } from '../quantity/memoize';
 import type { OpenEnd } from './way-index';
 
 /** A catalogue part offered for an open end: by which of its ends it would go on, and how that joint is judged. */
@@ -94,7 +94,7 @@ export const offersOf = (at: OpenEnd, part: Part): readonly Offer[] =>
   );
 
 /** Every part with the ends it could go on by; ends alike of one material are one group and are judged once. */
-const endsOf = remember(({ list }: Catalogue) => {
+const endsOf = memoize(({ list }: Catalogue) => {
   const groups: { readonly end: End; readonly material: Material }[] = [];
   const ids = new Map<string, number>();
   const groupOf = (end: End, material: Material): number => {

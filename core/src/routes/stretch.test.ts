@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { shippedCatalogue as catalogue } from '../fittings/catalogue';
-import { contextOf } from '../job/context';
-import { type Edit, applyEdits } from '../job/edits/edits';
+import { contextOf } from '../derived/context';
+import { type Edit, applyEdits } from '../edits/edits';
 import type { Job } from '../job/job';
 import { drumWith } from '../test/sample-jobs';
 import { hasBranches, moveInto, nextSlot, pasteCopies, stretchBetween, takeUp } from './stretch';

@@ -1,9 +1,9 @@
 import { sealsWall } from '../fittings/capability';
 import type { Catalogue } from '../fittings/catalogue';
-import type { Edit } from '../job/edits/edits';
-import { freshId } from '../job/fresh-id';
+import type { Edit } from '../edits/edits';
+import { freshId } from '../edits/fresh-id';
 import { type EndRef, type Job, refKey } from '../job/job';
-import { type JobIndex, type Strand, type StrandItem, otherSide } from '../job/run';
+import { type JobIndex, type Strand, type StrandItem, otherSide } from '../derived/run';
 import { type Chain, appendChain, insertChain, turnedRound } from './chain-edits';
 
 /**

@@ -1,8 +1,8 @@
 import { formatEnd } from '../connections/format';
 import type { Catalogue } from '../fittings/catalogue';
 import type { Part } from '../fittings/part';
-import type { CheckContext } from '../job/context';
-import type { Edit } from '../job/edits/edits';
+import type { CheckContext } from '../derived/context';
+import type { Edit } from '../edits/edits';
 import { findRoutes, type RouteLink } from './find-routes';
 import { type Segment, mayStandFor, priceOf, replaceSegment, segmentsOf } from './segments';
 

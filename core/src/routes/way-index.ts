@@ -6,7 +6,7 @@ import { holdsAtAll } from '../connections/mating';
 import { CAPABILITIES, can, goesRound } from '../fittings/capability';
 import type { Catalogue } from '../fittings/catalogue';
 import type { Part } from '../fittings/part';
-import { remember } from '../quantity/remember';
+import { memoize } from '../quantity/memoize';
 import { type Traits, traitsOf } from './leans';
 
 /** An end as it stands, with the material of the part it belongs to. */
@@ -83,7 +83,7 @@ const bucketsFor = (end: End): readonly string[] =>
   end.kind === 'thread' ? [end.sex === 'male' ? 'thread female' : 'thread male'] : (PARTNERS[end.kind] ?? []);
 
 /** Builds the index of a catalogue once; it lives as long as the catalogue does. */
-export const wayIndex: (catalogue: Catalogue) => WayIndex = remember(buildIndex);
+export const wayIndex: (catalogue: Catalogue) => WayIndex = memoize(buildIndex);
 
 class PlaceBook {
   readonly places: Place[] = [];

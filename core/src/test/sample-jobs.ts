@@ -54,7 +54,11 @@ export function tankWith(options: {
   return job();
 }
 
-const sampleHole = (hole: Partial<Penetration> & { readonly id: string }): Omit<Penetration, 'label'> =>
+/** Its label is given beside it. */
+const sampleHole = ({
+  label: _,
+  ...hole
+}: Partial<Penetration> & { readonly id: string }): Omit<Penetration, 'label'> =>
   newPenetration({
     tankId: 't1',
     name: 'Outlet',

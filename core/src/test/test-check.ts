@@ -1,8 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { shippedCatalogue } from '../fittings/catalogue';
-import { applyEdits } from '../job/edits/edits';
+import { applyEdits } from '../edits/edits';
 import type { Job } from '../job/job';
-import { contextOf } from '../job/context';
+import { contextOf } from '../derived/context';
 import type { Check } from '../checks/define-check';
 import { runChecks } from '../checks/run-checks';
 import { fillText } from '../quantity/values';

@@ -1,6 +1,12 @@
 import type { Material } from '../connections/material';
 import type { NominalSize } from '../quantity/size';
+import type { Fields, RecordOf } from '../record/field';
 import type { Role } from './roles';
+
+/** Outer limits of what a rainwater tank can be; beyond them a point has slipped. Our judgement. */
+export const MOST_M = 30;
+export const MOST_M3 = 500;
+const MOST_KG = 1_000_000;
 
 /** Where an opening can be: the wall round a tank, its top and bottom, a side of a box or an end of a lying tank. */
 export const FACES = ['wall', 'top', 'bottom', 'front', 'right', 'back', 'left'] as const;
@@ -37,79 +43,172 @@ export const CLEANING_NAMES: Readonly<Record<Cleaning, string>> = {
   reconditioned: 'By a reconditioner',
 };
 
-/** Planks that carry a tank from block to block, all lengths in m. */
-export interface Planks {
-  readonly count: number;
-  readonly widthM: number;
-  readonly thickM: number;
-  /** Clear between the blocks. */
-  readonly spanM: number;
-}
+/** Planks that carry a tank from block to block. */
+const PLANKS = {
+  count: { kind: 'count', least: 1, most: 50, words: 'number of planks' },
+  widthM: { kind: 'length', above: 0, most: 10, words: 'width of a plank' },
+  thickM: { kind: 'length', above: 0, most: 10, words: 'thickness of a plank' },
+  spanM: { kind: 'length', above: 0, most: 10, words: 'span of a plank', says: 'Clear between the blocks' },
+} as const satisfies Fields;
+export interface Planks extends RecordOf<typeof PLANKS> {}
 
 /** A pump that stands or hangs in the tank. */
-export interface Pump {
-  readonly diameterM: number;
-  readonly lengthM: number;
-  /** Where it draws, above the base. */
-  readonly intakeM: number;
-  readonly fromLeftM: number;
-  readonly fromFrontM: number;
-}
+const PUMP = {
+  diameterM: { kind: 'length', above: 0, most: MOST_M, words: 'diameter of the pump' },
+  lengthM: { kind: 'length', above: 0, most: MOST_M, words: 'length of the pump' },
+  intakeM: {
+    kind: 'length',
+    least: 0,
+    most: MOST_M,
+    words: 'intake of the pump',
+    says: 'Where it draws, above the base',
+  },
+  fromLeftM: { kind: 'length', least: 0, most: MOST_M, words: 'place of the pump' },
+  fromFrontM: { kind: 'length', least: 0, most: MOST_M, words: 'place of the pump' },
+} as const satisfies Fields;
+export interface Pump extends RecordOf<typeof PUMP> {}
 
-/** One reading while the tank was filled by meter: the level [m above the base] and what had gone in [m3]. */
-export interface MeteredFill {
-  readonly levelM: number;
-  readonly volumeM3: number;
-}
+/** One reading while the tank was filled by meter. */
+const METERED_FILL = {
+  levelM: { kind: 'length', above: 0, most: MOST_M, words: 'metered level', says: 'Above the base' },
+  volumeM3: { kind: 'volume', above: 0, most: MOST_M3, words: 'metered volume', says: 'What had gone in' },
+} as const satisfies Fields;
+export interface MeteredFill extends RecordOf<typeof METERED_FILL> {}
 
-/** What can be measured of a tank, in m and m3; a dimension its form does not have is 0. */
-export interface TankDimensions {
-  readonly capacityM3: number;
-  /** Round tanks: outside, at the brim. */
-  readonly diameterM: number;
-  /** Round tanks: outside, at the base; the same as `diameterM` unless the tank tapers. */
-  readonly baseDiameterM: number;
-  /** Boxes and lying tanks: outside, from left to right. */
-  readonly lengthM: number;
-  /** Boxes and lying tanks: outside, from front to back. */
-  readonly widthM: number;
-  /** From the base to the brim: the level at which the nominal capacity is reached. */
-  readonly brimM: number;
-  /** From the base to the top of the lid. */
-  readonly heightM: number;
-  readonly wallM: number;
-  readonly plinthM: number;
-  /** How far its base is below the finished ground. */
-  readonly buriedM: number;
-  /** Clear width of the opening a hand or a pump goes through; 0: there is none. */
-  readonly accessM: number;
-}
+/** What can be measured of a tank; a dimension its form does not have is 0. */
+const TANK_DIMENSIONS = {
+  capacityM3: { kind: 'volume', above: 0, most: MOST_M3, usual: [0.05, 50], words: 'capacity' },
+  diameterM: {
+    kind: 'length',
+    least: 0,
+    most: MOST_M,
+    usual: [0.2, 6],
+    words: 'diameter',
+    says: 'Round tanks: outside, at the brim',
+  },
+  baseDiameterM: {
+    kind: 'length',
+    least: 0,
+    most: MOST_M,
+    usual: [0.2, 6],
+    words: 'diameter at the base',
+    says: 'Round tanks: outside, at the base; the same as the diameter unless the tank tapers',
+  },
+  lengthM: {
+    kind: 'length',
+    least: 0,
+    most: MOST_M,
+    usual: [0.2, 8],
+    words: 'length',
+    says: 'Boxes and lying tanks: outside, from left to right',
+  },
+  widthM: {
+    kind: 'length',
+    least: 0,
+    most: MOST_M,
+    usual: [0.2, 6],
+    words: 'width',
+    says: 'Boxes and lying tanks: outside, from front to back',
+  },
+  brimM: {
+    kind: 'length',
+    above: 0,
+    most: MOST_M,
+    usual: [0.2, 5],
+    words: 'brim',
+    says: 'From the base to the brim: the level at which the nominal capacity is reached',
+  },
+  heightM: {
+    kind: 'length',
+    above: 0,
+    most: MOST_M,
+    usual: [0.2, 5],
+    words: 'height',
+    says: 'From the base to the top of the lid',
+  },
+  wallM: { kind: 'length', above: 0, most: 0.5, usual: [0.0008, 0.2], words: 'wall' },
+  plinthM: { kind: 'length', least: 0, most: MOST_M, usual: [0, 6], words: 'plinth' },
+  buriedM: {
+    kind: 'length',
+    least: 0,
+    most: MOST_M,
+    usual: [0, 6],
+    words: 'depth in the ground',
+    says: 'How far its base is below the finished ground',
+  },
+  accessM: {
+    kind: 'length',
+    least: 0,
+    most: MOST_M,
+    usual: [0, 3],
+    words: 'way in',
+    says: 'Clear width of the opening a hand or a pump goes through; 0: there is none',
+  },
+} as const satisfies Fields;
+export interface TankDimensions extends RecordOf<typeof TANK_DIMENSIONS> {}
 
 /** A tank as the job holds it; every dimension can be changed. */
-export interface Tank extends TankDimensions {
-  readonly id: string;
-  /** T1, T2 ... in the order in which they were set out. */
-  readonly label: string;
-  readonly type: string;
-  /** Lowest level first. Corrects the curve of the shape. */
-  readonly metered: readonly MeteredFill[];
-  readonly base: Base;
-  /** What its stand or trailer is rated to carry [kg]; null: not said. */
-  readonly ratedKg: number | null;
-  readonly planks: Planks | null;
-  /** What was in a used container before; null: not said. */
-  readonly contents: string | null;
-  readonly foodGrade: boolean | null;
-  readonly cleaning: Cleaning | null;
-  /** Opaque, covered or painted, so that no light gets in. */
-  readonly dark: boolean;
-  /** Buried: water goes in as the ground goes in; braced inside where it may stand empty. */
-  readonly filledAsBuried: boolean;
-  readonly braced: boolean;
-  /** What holds a buried tank down beside its own weight and the ground on it [kg]. */
-  readonly anchorKg: number;
-  readonly pump: Pump | null;
-}
+export const TANK = {
+  id: { kind: 'id', fixed: true },
+  label: { kind: 'text', most: 12, fixed: true, says: 'T1, T2 ... in the order in which they were set out' },
+  type: { kind: 'text', most: 40, words: 'type', says: 'One of the types that ship with Herrero' },
+  ...TANK_DIMENSIONS,
+  metered: {
+    kind: 'list',
+    of: { kind: 'group', of: METERED_FILL },
+    most: 100,
+    default: [],
+    words: 'metered fill',
+    says: 'Lowest level first; corrects the curve of the shape',
+  },
+  base: { kind: 'choice', of: BASES, default: 'ground', words: 'base' },
+  ratedKg: {
+    kind: 'mass',
+    above: 0,
+    most: MOST_KG,
+    orUnknown: true,
+    words: 'rating',
+    says: 'What its stand or trailer is rated to carry',
+  },
+  planks: { kind: 'group', of: PLANKS, orUnknown: true, words: 'planks' },
+  contents: {
+    kind: 'text',
+    most: 80,
+    orUnknown: true,
+    words: 'contents',
+    says: 'What was in a used container before',
+  },
+  foodGrade: { kind: 'yes-no', orUnknown: true, words: 'food grade' },
+  cleaning: { kind: 'choice', of: CLEANINGS, orUnknown: true, words: 'cleaning' },
+  dark: {
+    kind: 'yes-no',
+    default: false,
+    words: 'cover against light',
+    says: 'Opaque, covered or painted, so that no light gets in',
+  },
+  filledAsBuried: {
+    kind: 'yes-no',
+    default: false,
+    words: 'way of burying',
+    says: 'Buried: water goes in as the ground goes in',
+  },
+  braced: {
+    kind: 'yes-no',
+    default: false,
+    words: 'bracing',
+    says: 'Braced inside, where it may stand empty in the ground',
+  },
+  anchorKg: {
+    kind: 'mass',
+    least: 0,
+    most: MOST_KG,
+    default: 0,
+    words: 'anchors',
+    says: 'What holds a buried tank down beside its own weight and the ground on it',
+  },
+  pump: { kind: 'group', of: PUMP, orUnknown: true, words: 'pump' },
+} as const satisfies Fields;
+export interface Tank extends RecordOf<typeof TANK> {}
 
 /** Where no hole may be drilled: a band across a face, by height or round it, or a ring on a top. */
 export type NoDrillZone =

@@ -8,7 +8,7 @@ import {
   migrateJob,
   ok,
 } from '@herrero/core';
-import { documentProblems } from './api/job-dto';
+import { documentProblems } from './api/document-problems';
 
 /** Names that reach into the machinery of an object when they are set; no job file has them. */
 const FORBIDDEN: readonly string[] = ['__proto__', 'constructor', 'prototype'];

@@ -1,5 +1,5 @@
 import type { CannotClose } from '../../assembly/closure';
-import type { CheckContext } from '../../job/context';
+import type { CheckContext } from '../../derived/context';
 import { insertChain } from '../../routes/chain-edits';
 import { knownRoutes } from '../../routes/known-routes';
 import type { Fix } from '../finding';

@@ -1,5 +1,6 @@
+import { setField } from '../../edits/change-field';
 import { type DrainLeg, drainLegs } from '../../falls/drain';
-import type { CheckContext } from '../../job/context';
+import type { CheckContext } from '../../derived/context';
 import { siteFigure } from '../../job/job';
 import type { Report } from '../define-check';
 import type { Fix } from '../finding';
@@ -23,11 +24,7 @@ function kindOf({ fall, lengthM, leg }: DrainLeg, leastM: number): FallKind | un
 /** The least fall. The rise of a pipe is said as it is walked from the tank: what comes in falls towards it. */
 const letItFall = ({ run: { penetration }, leg: { placed } }: DrainLeg, leastM: number): Fix =>
   setFix(
-    'parts',
-    placed,
-    'riseM',
-    placed.riseM,
-    penetration.roles.includes('inlet') ? leastM : -leastM,
+    setField('parts', placed, 'riseM', penetration.roles.includes('inlet') ? leastM : -leastM),
     'Let it fall by {least}',
     { least: { lengthM: leastM } },
   );

@@ -2,17 +2,17 @@ import { holeById } from '../../job/lookup';
 import { holdsAtAll } from '../../connections/mating';
 import { formatEnd } from '../../connections/format';
 import type { Catalogue } from '../../fittings/catalogue';
-import { remember } from '../../quantity/remember';
-import { holeOf } from '../../job/edits/joint-numbers';
+import { memoize } from '../../quantity/memoize';
+import { holeOf } from '../../edits/joint-numbers';
 import type { EndRef, Job } from '../../job/job';
-import { resolveEnd } from '../../job/resolve';
-import { type Run, type Strand, itemsOfRun } from '../../job/run';
+import { resolveEnd } from '../../derived/resolve';
+import { type Run, type Strand, itemsOfRun } from '../../derived/run';
 import { knownRoutes } from '../../routes/known-routes';
 import type { Route } from '../../routes/find-routes';
 import { type Offer, offersOf } from '../../routes/next-parts';
 import type { OpenEnd } from '../../routes/way-index';
 import { appendChain } from '../../routes/chain-edits';
-import type { CheckContext } from '../../job/context';
+import type { CheckContext } from '../../derived/context';
 import type { PlaceKind } from '../../site/place-kinds';
 import { DRAWS, type Role } from '../../walls/roles';
 import type { Fix } from '../finding';
@@ -29,7 +29,7 @@ const NO_PARTS: Route = { links: [], priceUsd: 0, smallestBoreMm: Number.POSITIV
 const FEW = { limit: 1, mostParts: 4 } as const;
 
 /** The cheapest caps of a catalogue that have been looked for, by the end they close. */
-const knownCaps = remember<Catalogue, Map<string, Offer | undefined>>(() => new Map());
+const knownCaps = memoize<Catalogue, Map<string, Offer | undefined>>(() => new Map());
 
 /** The cheapest cap or plug that closes an end. */
 function capFor(at: OpenEnd, catalogue: Catalogue): Offer | undefined {
@@ -56,7 +56,7 @@ function endsAt(kind: PlaceKind, roles: readonly Role[]): boolean {
 }
 
 /** The places where a run ends already. */
-const reachedBy = remember(
+const reachedBy = memoize(
   (joints: Job['joints']): ReadonlySet<string> =>
     new Set(joints.flatMap(({ a, b }) => [a, b]).flatMap((ref) => (ref.of === 'terminal' ? [ref.id] : []))),
 );

@@ -2,7 +2,7 @@ import { formatEnd } from '../../connections/format';
 import { MATERIAL_NAMES, type Material } from '../../connections/material';
 import { pipeSeries } from '../../connections/standards/pipes';
 import { threadStandard } from '../../connections/standards/threads';
-import { remember } from '../../quantity/remember';
+import { memoize } from '../../quantity/memoize';
 import type { NominalSize } from '../../quantity/size';
 import type { Region } from '../../region';
 import type { Catalogue } from '../catalogue';
@@ -37,7 +37,7 @@ interface Indexed {
   readonly text: string;
 }
 
-const textIndex = remember(({ list }: Catalogue): readonly Indexed[] => list.map(indexed));
+const textIndex = memoize(({ list }: Catalogue): readonly Indexed[] => list.map(indexed));
 
 function indexed(part: Part): Indexed {
   const words = new Set<string>();

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Finding, type Fix, fillText, unknownsOf } from '@herrero/core';
+import { answered, fillText, type Finding, type Fix, unknownsOf } from '@herrero/core';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -141,7 +141,7 @@ function QuestionField({ finding: { question } }: { readonly finding: Finding })
         label={question.text}
         valueM={null}
         measures={measures}
-        onChange={(to) => make([{ type: 'change-field', ...question.edit, to }])?.message}
+        onChange={(to) => make([answered(question.edit, to)])?.message}
       />
     </div>
   );

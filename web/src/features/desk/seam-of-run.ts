@@ -1,4 +1,4 @@
-import { type Plan, type Run, jointsOfRun, remember } from '@herrero/core';
+import { type Plan, type Run, jointsOfRun, memoize } from '@herrero/core';
 import { type Seam, seamOf } from '@/ui/seam-glyph';
 
 /** Worst first. */
@@ -8,7 +8,7 @@ const ORDER: readonly Seam[] = ['will-not-go', 'starts-then-leaks', 'unknown', '
 export const seamOfRun = (plan: Plan, penetrationId: string): Seam => seamsOfRuns(plan).get(penetrationId) ?? 'open';
 
 /** That of every run, by its opening: every row of the rack asks at every change. */
-const seamsOfRuns = remember(({ runs, findings, context }: Plan): ReadonlyMap<string, Seam> => {
+const seamsOfRuns = memoize(({ runs, findings, context }: Plan): ReadonlyMap<string, Seam> => {
   const asked = new Set(
     findings.filter(({ check }) => check === 'run/length-not-known').map(({ at }) => at.penetrationId),
   );

@@ -51,5 +51,5 @@ export function rebase(server: Job, unsent: readonly Unsent[], catalogue: Catalo
 export function insist({ batch, refusal }: NotTaken): readonly Edit[] | undefined {
   const edit = batch.edits[refusal.index];
   if (refusal.code !== 'changed-since' || edit?.type !== 'change-field' || refusal.now === undefined) return undefined;
-  return batch.edits.map((one) => (one === edit ? { ...edit, from: refusal.now } : one));
+  return batch.edits.map((one) => (one === edit ? ({ ...edit, from: refusal.now } as Edit) : one));
 }

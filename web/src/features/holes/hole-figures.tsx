@@ -1,16 +1,9 @@
 'use client';
 
 import {
-  NOMINAL_SIZES,
-  type NominalSize,
-  type Penetration,
-  ROLES,
-  ROLE_NAMES,
-  type Role,
-  type Tank,
-  WALL_SEAL_SIZES,
   clearances,
   cutOf,
+  type Edit,
   faceOf,
   facesOf,
   flatRadiusM,
@@ -22,12 +15,23 @@ import {
   isUpright,
   levelsOf,
   noDrillZones,
+  NOMINAL_SIZES,
+  type NominalSize,
+  type Penetration,
   reachInto,
+  type Role,
+  ROLE_NAMES,
+  ROLES,
   sealOf,
+  setField,
+  type Settable,
   shutsAtM,
   sizeWords,
+  type Tank,
+  WALL_SEAL_SIZES,
   wallSealSizeOf,
   zoneAt,
+  type Held,
 } from '@herrero/core';
 import { Action } from '@/ui/action';
 import { LengthField } from '@/ui/length-field';
@@ -48,8 +52,7 @@ export function HoleFigures({ penetration, tank }: HoleFieldsProps) {
   const make = useJob((state) => state.make);
   const select = useJob((state) => state.select);
   const set = (field: NumberField, to: number): string | undefined =>
-    make([{ type: 'change-field', in: 'penetrations', id: penetration.id, field, from: penetration[field], to }])
-      ?.message;
+    make([setField('penetrations', penetration, field, to)])?.message;
   const shape = faceOf(tank, penetration.face);
   const drilled = penetration.port === null;
   const upright = isUpright(penetration.face);
@@ -118,8 +121,8 @@ function FaceAndSize({ penetration, tank }: HoleFieldsProps) {
   const { index, catalogue } = useJob((state) => state.plan.context);
   const seal = sealOf(penetration.id, index);
   const sizes = NOMINAL_SIZES.filter((size) => WALL_SEAL_SIZES.includes(size));
-  const change = (field: string, from: unknown, to: unknown) =>
-    ({ type: 'change-field', in: 'penetrations', id: penetration.id, field, from, to }) as const;
+  const change = <Name extends Settable<'penetrations'>>(field: Name, to: Held<'penetrations', Name>): Edit =>
+    setField('penetrations', penetration, field, to);
   const setSize = (to: NominalSize): void => {
     const same =
       seal &&
@@ -132,7 +135,7 @@ function FaceAndSize({ penetration, tank }: HoleFieldsProps) {
           ends[0].end.style === seal.end.style,
       );
     make([
-      change('size', penetration.size, to),
+      change('size', to),
       ...(seal && same
         ? [{ type: 'replace-part' as const, partId: seal.placed.id, from: seal.part.code, to: same.code }]
         : []),
@@ -144,10 +147,10 @@ function FaceAndSize({ penetration, tank }: HoleFieldsProps) {
     const plan = shape.seen === 'plan';
     const heightM = to === 'bottom' ? 0 : plan ? tank.heightM : Math.min(penetration.heightM, tank.brimM);
     make([
-      change('depthM', penetration.depthM, plan ? shape.alongM / 2 : 0),
-      change('aroundM', penetration.aroundM, shape.acrossM / 2),
-      change('heightM', penetration.heightM, heightM),
-      change('face', penetration.face, to),
+      change('depthM', plan ? shape.alongM / 2 : 0),
+      change('aroundM', shape.acrossM / 2),
+      change('heightM', heightM),
+      change('face', to),
     ]);
   };
   const fixed = penetration.port !== null;
@@ -189,8 +192,7 @@ function FaceAndSize({ penetration, tank }: HoleFieldsProps) {
 function Roles({ penetration }: { readonly penetration: Penetration }) {
   const make = useJob((state) => state.make);
   const { roles } = penetration;
-  const setRoles = (to: readonly Role[]): void =>
-    void make([{ type: 'change-field', in: 'penetrations', id: penetration.id, field: 'roles', from: roles, to }]);
+  const setRoles = (to: readonly Role[]): void => void make([setField('penetrations', penetration, 'roles', to)]);
   const others = ROLES.filter((role) => !roles.includes(role));
   return (
     <Row name="What it is for">

@@ -1,20 +1,22 @@
 'use client';
 
 import {
-  type Offer,
-  type Penetration,
-  type PortUse,
-  type Tank,
   describeEnd,
   MATERIAL_NAMES,
   matingOf,
+  newPart,
   nextParts,
+  type Offer,
   parseEnd,
   partTitle,
+  type Penetration,
   portOf,
+  type PortUse,
   resolveEnd,
+  setField,
+  type Tank,
   verdictWords,
-  newPart,
+  type Held,
 } from '@herrero/core';
 import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
@@ -36,8 +38,8 @@ const nameOf = (end: string): string => {
 export function PortChoice({ penetration, tank }: { readonly penetration: Penetration; readonly tank: Tank }) {
   const make = useJob((state) => state.make);
   const port = portOf(tank, penetration);
-  const set = (field: 'port' | 'portUse', to: string | null): void =>
-    void make([{ type: 'change-field', in: 'penetrations', id: penetration.id, field, from: penetration[field], to }]);
+  const set = <Name extends 'port' | 'portUse'>(field: Name, to: Held<'penetrations', Name>): void =>
+    void make([setField('penetrations', penetration, field, to)]);
   const ways = port?.ways ?? [];
   return (
     <div className="space-y-2">
@@ -81,22 +83,8 @@ export function PortChoice({ penetration, tank }: { readonly penetration: Penetr
       <Action
         onClick={() =>
           make([
-            {
-              type: 'change-field',
-              in: 'penetrations',
-              id: penetration.id,
-              field: 'portUse',
-              from: penetration.portUse,
-              to: null,
-            },
-            {
-              type: 'change-field',
-              in: 'penetrations',
-              id: penetration.id,
-              field: 'port',
-              from: penetration.port,
-              to: null,
-            },
+            setField('penetrations', penetration, 'portUse', null),
+            setField('penetrations', penetration, 'port', null),
           ])
         }
       >

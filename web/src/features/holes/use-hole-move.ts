@@ -2,13 +2,14 @@
 
 import {
   type FaceShape,
-  type Penetration,
-  type PlaceField,
-  type Tank,
-  type WallPlace,
   flatRadiusM,
   lengthStepM,
   noDrillZones,
+  type Penetration,
+  type PlaceField,
+  setField,
+  type Tank,
+  type WallPlace,
 } from '@herrero/core';
 import { useDrag } from '@use-gesture/react';
 import { type KeyboardEvent } from 'react';
@@ -53,14 +54,7 @@ export function useHoleMove(
     void make(
       fields
         .filter((field) => Math.abs(to[field] - hole[field]) > 1e-6)
-        .map((field) => ({
-          type: 'change-field',
-          in: 'penetrations',
-          id: hole.id,
-          field,
-          from: hole[field],
-          to: to[field],
-        })),
+        .map((field) => setField('penetrations', hole, field, to[field])),
     );
 
   const bind = useDrag<PointerEvent>(

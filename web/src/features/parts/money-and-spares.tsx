@@ -1,6 +1,6 @@
 'use client';
 
-import { CURRENCIES, CURRENCY_FACTS, type Settings, type Spares } from '@herrero/core';
+import { CURRENCIES, CURRENCY_FACTS, setSetting, type Settings, type Spares } from '@herrero/core';
 import { Choice } from '@/ui/choice';
 import { NumberField } from '@/ui/number-field';
 import { YesNo } from '@/ui/yes-no';
@@ -17,7 +17,7 @@ export function MoneyAndSpares() {
   const job = useJob((state) => state.job);
   const make = useJob((state) => state.make);
   const set = <Field extends 'spares' | 'currency' | 'taxPercent'>(field: Field, to: Settings[Field]) =>
-    make([{ type: 'change-field', in: 'settings', field, from: job[field], to }])?.message;
+    make([setSetting(job, field, to)])?.message;
   return (
     <section
       aria-label="Money and spares"

@@ -1,18 +1,19 @@
 'use client';
 
 import {
-  type Figure,
-  type Fix,
-  type JudgedJoint,
-  MM_PER_INCH,
-  type Measures,
-  type Strand,
-  type ThreadEnd,
   describeEnd,
+  type Figure,
   fillText,
+  type Fix,
   formatEnd,
   holdsAtAll,
   inchFigure,
+  type JudgedJoint,
+  type Measures,
+  MM_PER_INCH,
+  setField,
+  type Strand,
+  type ThreadEnd,
   threadForm,
   threadStandard,
 } from '@herrero/core';
@@ -135,8 +136,7 @@ function figureWords(value: number, unit: Figure['unit'], measures: Measures): s
 /** A joint that fits but is not rated may be taken all the same: by name and date. */
 function Acceptance({ judged: { joint } }: { readonly judged: JudgedJoint }) {
   const make = useJob((state) => state.make);
-  const set = (to: typeof joint.accepted): void =>
-    void make([{ type: 'change-field', in: 'joints', id: joint.id, field: 'accepted', from: joint.accepted, to }]);
+  const set = (to: typeof joint.accepted): void => void make([setField('joints', joint, 'accepted', to)]);
   return joint.accepted ? (
     <p className="type-row">
       Accepted by {joint.accepted.by}, {joint.accepted.on}. <Action onClick={() => set(null)}>Take that back</Action>

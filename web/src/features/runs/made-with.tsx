@@ -1,6 +1,6 @@
 'use client';
 
-import { type JudgedJoint, type Medium, judge } from '@herrero/core';
+import { judge, type JudgedJoint, type Medium, setField } from '@herrero/core';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
 import { useJob } from '../desk/job-provider';
@@ -19,8 +19,7 @@ export function MadeWith({ judged: { joint, a, b } }: { readonly judged: JudgedJ
   const offered = OFFERED.filter((medium) => wished.has(medium) || joint.madeWith?.includes(medium));
   if (offered.length === 0) return null;
   const now = joint.madeWith ?? media;
-  const set = (to: readonly Medium[] | null): void =>
-    void make([{ type: 'change-field', in: 'joints', id: joint.id, field: 'madeWith', from: joint.madeWith, to }]);
+  const set = (to: readonly Medium[] | null): void => void make([setField('joints', joint, 'madeWith', to)]);
   return (
     <div>
       <Action aria-expanded={open} onClick={() => setOpen(!open)}>

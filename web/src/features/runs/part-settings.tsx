@@ -1,27 +1,29 @@
 'use client';
 
 import {
-  HEADINGS,
-  HEADING_VECTORS,
+  bothLengths,
+  centreToCentre,
+  coursesOf,
   type Edit,
+  formatLength,
   type Heading,
+  HEADING_VECTORS,
+  HEADINGS,
+  isByLength,
+  isShutOff,
   type JudgedJoint,
   type Leg,
   type LengthKind,
+  looksSomewhere,
+  measuredToWords,
+  pointingOf,
+  setField,
+  squareTo,
   type StrandItem,
   TRIM_ALLOWANCE_M,
   TRIM_NAMES,
   TRIM_STEPS,
-  bothLengths,
-  centreToCentre,
-  coursesOf,
-  formatLength,
-  isByLength,
-  isShutOff,
-  looksSomewhere,
-  measuredToWords,
-  pointingOf,
-  squareTo,
+  type Held,
 } from '@herrero/core';
 import { useMemo, useState } from 'react';
 import { Choice } from '@/ui/choice';
@@ -39,7 +41,8 @@ export function PartSettings({ item }: { readonly item: StrandItem }) {
   // A pipe that comes upright and slopes away goes some way round.
   const leavesUpright =
     isByLength(part) && placed.riseM !== null && leg !== undefined && Math.abs(leg.headingIn.up) > UPRIGHT;
-  const set = (field: Field, to: unknown): string | undefined => make([change(item, field, to)])?.message;
+  const set = <Name extends Field>(field: Name, to: Held<'parts', Name>): string | undefined =>
+    make([change(item, field, to)])?.message;
   return (
     <div className="grid grid-cols-2 gap-x-4 gap-y-2 pt-2 max-md:grid-cols-1">
       {isByLength(part) && (
@@ -63,14 +66,8 @@ export function PartSettings({ item }: { readonly item: StrandItem }) {
 
 type Field = 'lengthM' | 'riseM' | 'points' | 'held' | 'lengthKind' | 'trimAt';
 
-const change = ({ placed }: StrandItem, field: Field, to: unknown): Edit => ({
-  type: 'change-field',
-  in: 'parts',
-  id: placed.id,
-  field,
-  from: placed[field],
-  to,
-});
+const change = <Name extends Field>({ placed }: StrandItem, field: Name, to: Held<'parts', Name>): Edit =>
+  setField('parts', placed, field, to);
 
 /** What the piece measures between its neighbours: given so, its cut length follows from what goes into them. */
 function Between({

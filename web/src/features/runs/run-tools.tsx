@@ -1,6 +1,6 @@
 'use client';
 
-import { type Run } from '@herrero/core';
+import { type Run, setField } from '@herrero/core';
 import { Suspense, lazy, useState } from 'react';
 import { Choice } from '@/ui/choice';
 import { useJob } from '../desk/job-provider';
@@ -51,18 +51,7 @@ export function RunTools({ run }: { readonly run: Run }) {
             label="How this run is made"
             value={penetration.comesApart === null ? null : penetration.comesApart ? 'comes-apart' : 'for-good'}
             options={MADE}
-            onChange={(to) =>
-              make([
-                {
-                  type: 'change-field',
-                  in: 'penetrations',
-                  id: penetration.id,
-                  field: 'comesApart',
-                  from: penetration.comesApart,
-                  to: to === 'comes-apart',
-                },
-              ])
-            }
+            onChange={(to) => make([setField('penetrations', penetration, 'comesApart', to === 'comes-apart')])}
           />
         </div>
       </div>

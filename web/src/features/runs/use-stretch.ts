@@ -1,12 +1,13 @@
 import {
   type Edit,
-  type Slot,
-  type Strand,
-  type StrandItem,
   moveInto,
   nextSlot,
   pasteCopies,
   sealsWall as isWallSeal,
+  setField,
+  type Slot,
+  type Strand,
+  type StrandItem,
   stretchBetween,
   takeUp,
 } from '@herrero/core';
@@ -66,14 +67,7 @@ export function useStretchEdits(strand: Strand) {
       run(
         stretch
           .filter(({ placed }) => placed.existing !== existing)
-          .map(({ placed }) => ({
-            type: 'change-field',
-            in: 'parts',
-            id: placed.id,
-            field: 'existing',
-            from: placed.existing,
-            to: existing,
-          })),
+          .map(({ placed }) => setField('parts', placed, 'existing', existing)),
       ),
   };
 }

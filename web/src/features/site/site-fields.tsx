@@ -143,7 +143,7 @@ function TakeAway({
 /** A roof: what rain falls on, what it is covered with, where its water goes, and how high its gutter hangs. */
 export function RoofFields({ roof }: { readonly roof: Roof }) {
   const measures = useJob((state) => state.job.measures);
-  const set = useSiteField<Roof>('roofs', roof);
+  const set = useSiteField('roofs', roof);
   const inlets = useInlets();
   const feet = measures === 'in-gal';
   return (
@@ -189,7 +189,7 @@ export function RoofFields({ roof }: { readonly roof: Roof }) {
 /** Another inflow: what it is, what it brings, where it comes in and through which air gap. */
 export function InflowFields({ inflow }: { readonly inflow: Inflow }) {
   const measures = useJob((state) => state.job.measures);
-  const set = useSiteField<Inflow>('inflows', inflow);
+  const set = useSiteField('inflows', inflow);
   const gallons = measures === 'in-gal';
   const facts = INFLOWS[inflow.kind];
   return (
@@ -240,7 +240,7 @@ export function InflowFields({ inflow }: { readonly inflow: Inflow }) {
 /** A place where water is used: what it is and wants, how far and how high it lies, and the ground it stands on. */
 export function PlaceFields({ place }: { readonly place: Terminal }) {
   const job = useJob((state) => state.job);
-  const set = useSiteField<Terminal>('terminals', place);
+  const set = useSiteField('terminals', place);
   const gallons = job.measures === 'in-gal';
   const mark = (want: 'wantsKpa' | 'wantsM3s' | 'vesselM' | 'reserveM3', name: string): string =>
     `${name}${place[want] === null ? ' (usual)' : ''}`;
@@ -315,7 +315,7 @@ export function PlaceFields({ place }: { readonly place: Terminal }) {
 /** A nail, a stake, the line of the level; or ground, as it is and as it shall be. */
 export function MarkFields({ mark }: { readonly mark: Mark }) {
   const job = useJob((state) => state.job);
-  const set = useSiteField<Mark>('marks', mark);
+  const set = useSiteField('marks', mark);
   const datumM = datumOf(job);
   return (
     <>

@@ -4,9 +4,11 @@ import {
   ASSUMED,
   FROST_PLANS,
   type FrostPlan,
-  SUN_PLANS,
+  setSetting,
+  type Settable,
   type Settings,
   type SiteFigure,
+  SUN_PLANS,
   type SunPlan,
 } from '@herrero/core';
 import { LengthField } from '@/ui/length-field';
@@ -37,8 +39,8 @@ export function SiteFigures() {
   const job = useJob((state) => state.job);
   const make = useJob((state) => state.make);
   const { measures } = job;
-  const set = <Field extends keyof Settings>(field: Field, to: Settings[Field]): string | undefined =>
-    make([{ type: 'change-field', in: 'settings', field, from: job[field], to }])?.message;
+  const set = <Name extends Settable<'settings'>>(field: Name, to: Settings[Name]): string | undefined =>
+    make([setSetting(job, field, to)])?.message;
   const mark = (figure: SiteFigure, name: string): string => `${name}${job[figure] === null ? ' (assumed)' : ''}`;
   const inches = measures === 'in-gal';
   return (

@@ -3,8 +3,6 @@
 import {
   type CheckContext,
   type Constraint,
-  type Push,
-  type Tank,
   emptyingS,
   formatFlow,
   formatLength,
@@ -12,8 +10,11 @@ import {
   INFLOWS,
   levelsOf,
   lineFlows,
+  type Push,
+  setField,
   sharingWith,
   standWindow,
+  type Tank,
 } from '@herrero/core';
 import { Stepper } from '@/ui/stepper';
 import { useJob } from '../desk/job-provider';
@@ -48,9 +49,7 @@ export function StandPanel({ tank, context }: { readonly tank: Tank; readonly co
           measures={measures}
           leastM={0}
           mostM={6}
-          onChange={(to) =>
-            make([{ type: 'change-field', in: 'tanks', id: tank.id, field: 'plinthM', from: stands, to }])?.message
-          }
+          onChange={(to) => make([setField('tanks', { ...tank, plinthM: stands }, 'plinthM', to)])?.message}
         />
       ) : (
         <p className="type-row">Its base is {formatLength(tank.buriedM, measures)} in the ground.</p>

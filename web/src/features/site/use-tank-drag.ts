@@ -1,6 +1,6 @@
 'use client';
 
-import { type Measures, type Tank, lengthStepM } from '@herrero/core';
+import { lengthStepM, type Measures, setField, type Tank } from '@herrero/core';
 import { useDrag } from '@use-gesture/react';
 import { type KeyboardEvent } from 'react';
 import { useJob } from '../desk/job-provider';
@@ -24,7 +24,7 @@ export function useTankDrag(tank: Tank, pxPerM: number, onLive: (live: LiveStand
   // While it is dragged the tank that is drawn is not the one in the job.
   const stands = useJob((state) => state.job.tanks.find(({ id }) => id === tank.id)?.plinthM ?? 0);
   const standsAt = (to: number): void => {
-    if (to !== stands) make([{ type: 'change-field', in: 'tanks', id: tank.id, field: 'plinthM', from: stands, to }]);
+    if (to !== stands) make([setField('tanks', { ...tank, plinthM: stands }, 'plinthM', to)]);
   };
   const bind = useDrag(
     ({

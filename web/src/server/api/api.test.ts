@@ -1,7 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { readdirSync } from 'node:fs';
-import path from 'node:path';
-import { EDIT_TYPES, type Job, emptyJob, ternPoint } from '@herrero/core';
+import { type Job, emptyJob, ternPoint } from '@herrero/core';
 import { NextRequest } from 'next/server';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { POST as postEdits } from '@/app/api/v1/jobs/[id]/edits/route';
@@ -16,13 +14,10 @@ import { GET as getJobs, POST as openJobFile } from '@/app/api/v1/jobs/route';
 import { POST as checkJoint } from '@/app/api/v1/joints/check/route';
 import { POST as postIdentify } from '@/app/api/v1/threads/identify/route';
 import { GET as getCard } from '@/app/api/v1/threads/card.pdf/route';
-import { GET as getOpenApi } from '@/app/api/v1/openapi.json/route';
 import { POST as postPlan } from '@/app/api/v1/plan/route';
 import { POST as postRoutes } from '@/app/api/v1/routes/route';
 import { closeDatabase } from '../db/database';
 import { createJob } from '../db/job-repository';
-import { EDIT_DTOS } from './edit-dto';
-import { openApi } from './openapi';
 
 const id = randomUUID();
 const at = (job: string) => ({ params: Promise.resolve({ id: job }) });
@@ -259,7 +254,12 @@ describe('plan', () => {
       tanks: job.tanks.map((tank, index) => (index === 0 ? { ...tank, wallM: 'thick' } : tank)),
       joints: [{ ...job.joints[0], a: { of: 'pipe', id: 'p1' } }],
     };
-    expect(await fields(await postPlan(post(wrong)))).toEqual(['schemaVersion', 'tanks[0].wallM', 'joints[0].a.of']);
+    expect(await fields(await postPlan(post(wrong)))).toEqual([
+      'schemaVersion',
+      'tanks[0].wallM',
+      'joints[0].a.id',
+      'joints[0].a.of',
+    ]);
   });
 
   test('names what contradicts itself in a document of sound shape', async () => {
@@ -345,12 +345,12 @@ describe('jobs', () => {
     [
       'a height above the tank',
       { type: 'change-field', in: 'penetrations', id: 'p4', field: 'heightM', from: 8 * 0.0254, to: 90 },
-      'edits[0]',
+      'edits[0].to',
     ],
     [
       'a height that is a word',
       { type: 'change-field', in: 'penetrations', id: 'p4', field: 'heightM', from: 8 * 0.0254, to: 'high' },
-      'edits[0]',
+      'edits[0].to',
     ],
   ])('%s: 400 with its path', async (_, edit, expected) => {
     const response = await postEdits(post({ baseRevision: 1, edits: [edit] }), at(id));
@@ -410,15 +410,4 @@ describe('a job file', () => {
     expect(valve?.uses).toMatchObject([{ of: 'part', place: 'P4' }]);
     expect((await getPartsJson(new Request('http://localhost/'), at('nowhere'))).status).toBe(404);
   });
-});
-
-test('every kind of edit has its shape', () => expect(Object.keys(EDIT_DTOS).sort()).toEqual([...EDIT_TYPES].sort()));
-
-test('the description names every route, and no other', async () => {
-  const root = path.join(import.meta.dirname, '../../app');
-  const routes = readdirSync(root, { recursive: true, encoding: 'utf8' })
-    .filter((file) => file.endsWith('route.ts'))
-    .map((file) => `/${path.dirname(file).replaceAll(/\[(\w+)\]/g, '{$1}')}`);
-  expect(Object.keys(openApi.paths).sort()).toEqual(routes.sort());
-  expect(await body(getOpenApi())).toMatchObject({ openapi: '3.1.0' });
 });

@@ -16,9 +16,10 @@ export function planBody({ context, joints, findings, parts, stations, runs }: P
       penetrationId: penetration.id,
       strands: strands.map(({ items, end }) => ({ parts: items.map(({ placed }) => placed.id), end: end.at })),
     })),
-    findings: findings.map(({ check, severity, title, text, at, data, fixes }) => ({
+    findings: findings.map(({ check, severity, station, title, text, at, data, fixes }) => ({
       check,
       severity,
+      station,
       title,
       text: fillText(text, data, measures),
       at,

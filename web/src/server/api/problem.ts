@@ -1,16 +1,16 @@
-import { type FieldProblem } from '@herrero/core';
+import { type FieldProblem, type FigureReading } from '@herrero/core';
 import { NextResponse } from 'next/server';
 
 /** Every answer that says no has this body: what in one sentence, and each field that is wrong. */
 export interface ProblemBody {
   readonly error: string;
-  readonly fields: readonly FieldProblem[];
+  readonly fields: readonly (FieldProblem & { readonly readings?: readonly FigureReading[] })[];
 }
 
-const problem = (status: number, error: string, fields: readonly FieldProblem[] = []): NextResponse<ProblemBody> =>
+const problem = (status: number, error: string, fields: ProblemBody['fields'] = []): NextResponse<ProblemBody> =>
   NextResponse.json({ error, fields }, { status });
 
-export const badRequest = (fields: readonly FieldProblem[]): NextResponse<ProblemBody> =>
+export const badRequest = (fields: ProblemBody['fields']): NextResponse<ProblemBody> =>
   problem(400, fields.length === 1 ? 'One field is wrong.' : `${fields.length} fields are wrong.`, fields);
 export const notFound = (what: string): NextResponse<ProblemBody> => problem(404, `There is no such ${what}.`);
 export const tooLarge = (limitBytes: number): NextResponse<ProblemBody> =>

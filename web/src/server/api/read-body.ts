@@ -1,8 +1,9 @@
 import 'reflect-metadata';
-import { type FieldProblem, type Result, err, ok } from '@herrero/core';
-import { type ClassConstructor, plainToInstance } from 'class-transformer';
+import { type FieldProblem, type Fields, type Result, err, faultWords, faultsOf, ok } from '@herrero/core';
+import { plainToInstance } from 'class-transformer';
 import { type ValidationError, validateSync } from 'class-validator';
 import { type NextResponse } from 'next/server';
+import { dtoOf } from './described-dto';
 import { type ProblemBody, badRequest, tooLarge } from './problem';
 
 export const BODY_LIMIT_BYTES = 2_000_000;
@@ -40,25 +41,18 @@ export function fieldProblems(errors: readonly ValidationError[], above = ''): F
   });
 }
 
-/** What is wrong with plain data as a DTO; nothing it does not know is let through. */
-export function shapeProblems<Dto extends object>(
-  dto: ClassConstructor<Dto>,
-  plain: unknown,
-): { readonly value: Dto; readonly problems: FieldProblem[] } {
+/** What is wrong with plain data as these fields describe it; nothing that is not described is let through. */
+export function shapeProblems(fields: Fields, plain: unknown): readonly FieldProblem[] {
   if (typeof plain !== 'object' || plain === null || Array.isArray(plain))
-    return { value: new dto(), problems: [{ path: '', message: 'The body must be a JSON object.' }] };
-  const value = plainToInstance(dto, plain);
-  return { value, problems: fieldProblems(validateSync(value, { whitelist: true, forbidNonWhitelisted: true })) };
-}
-
-/** Reads and checks a body; every wrong field is named in one answer. */
-export async function readBody<Dto extends object>(
-  request: Request,
-  dto: ClassConstructor<Dto>,
-  limitBytes = BODY_LIMIT_BYTES,
-): Promise<Result<Dto, NextResponse<ProblemBody>>> {
-  const json = await readJson(request, limitBytes);
-  if (!json.ok) return json;
-  const { value, problems } = shapeProblems(dto, json.value);
-  return problems.length > 0 ? err(badRequest(problems)) : ok(value);
+    return [{ path: '', message: 'The body must be a JSON object.' }];
+  try {
+    const value = plainToInstance(dtoOf(fields), plain);
+    return fieldProblems(validateSync(value, { whitelist: true, forbidNonWhitelisted: true, stopAtFirstError: true }));
+  } catch {
+    // What cannot even be made an instance of (null where one of several kinds is told by a field) is named all the same.
+    return faultsOf({ kind: 'group', of: fields }, plain).map((fault) => ({
+      path: fault.path,
+      message: faultWords(fault, '', 'mm-l'),
+    }));
+  }
 }

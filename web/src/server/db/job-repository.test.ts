@@ -160,7 +160,10 @@ describe('a job in the database', () => {
       label: 'x',
       changes: [{ in: 'penetrations', id: 'p1', index: 0, from: ternPoint().penetrations[0], to }],
     } as unknown as Edit;
-    expect(await applyBatch(id, batch([hostile]))).toMatchObject({ kind: 'refused', refusal: { code: 'invalid' } });
+    expect(await applyBatch(id, batch([hostile]))).toMatchObject({
+      kind: 'refused',
+      refusal: { code: 'not-possible' },
+    });
     expect((await findJob(id))?.revision).toBe(1);
   });
 

@@ -9,7 +9,6 @@ import {
   migrateJob,
 } from '@herrero/core';
 import { and, asc, desc, eq, isNotNull, isNull } from 'drizzle-orm';
-import { documentProblems } from '../api/job-dto';
 import { database } from './database';
 import { theCatalogue } from './part-repository';
 import { jobHistory, jobs } from './schema';
@@ -100,7 +99,7 @@ export async function applyBatch(id: string, batch: Batch): Promise<BatchOutcome
       .from(jobHistory)
       .where(and(eq(jobHistory.jobId, id), eq(jobHistory.batchId, batch.batchId)));
     if (before?.inverse) return { kind: 'accepted', stored, label: before.label, inverse: before.inverse };
-    const edited = applyEdits(stored.document, batch.edits, catalogue, documentProblems);
+    const edited = applyEdits(stored.document, batch.edits, catalogue);
     if (!edited.ok) return { kind: 'refused', stored, refusal: edited.error };
     const { job: document, label, inverse } = edited.value;
     const revision = stored.revision + 1;

@@ -1,5 +1,5 @@
-import type { CheckContext } from '../../../job/context';
-import { sealOf } from '../../../job/resolve';
+import type { CheckContext } from '../../../derived/context';
+import { sealOf } from '../../../derived/resolve';
 import { otherSeals } from '../../seals';
 import { tankOf } from '../../../job/lookup';
 import type { Role } from '../../../walls/roles';

@@ -1,6 +1,6 @@
 import { tankOf } from '../../../job/lookup';
 import { otherSeals } from '../../seals';
-import { sealOf } from '../../../job/resolve';
+import { sealOf } from '../../../derived/resolve';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';
 

@@ -1,5 +1,6 @@
+import { setField } from '../../../edits/change-field';
 import { holesOf } from '../../../job/lookup';
-import { levelsOf, shutsAtM } from '../../../job/levels';
+import { levelsOf, shutsAtM } from '../../../derived/levels';
 import { formOf, isUpright } from '../../../walls/forms';
 import { setFix } from '../../move-fix';
 import { atPenetration } from '../../places';
@@ -61,11 +62,7 @@ export default defineCheck({
                     shutsAtM(hole) < tank.brimM * 0.95 && fullM < tank.brimM * 0.95
                       ? [
                           setFix(
-                            'penetrations',
-                            hole,
-                            'shutsM',
-                            hole.shutsM,
-                            tank.brimM * 0.95,
+                            setField('penetrations', hole, 'shutsM', tank.brimM * 0.95),
                             'Let it shut at {level}',
                             {
                               level: { lengthM: tank.brimM * 0.95 },

@@ -1,6 +1,7 @@
-import { itemsOfRun } from '../../../job/run';
+import { setField } from '../../../edits/change-field';
+import { itemsOfRun } from '../../../derived/run';
 import { wallSealStyle } from '../../../connections/standards/wall-seals';
-import { sealOf } from '../../../job/resolve';
+import { sealOf } from '../../../derived/resolve';
 import { setFix } from '../../move-fix';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';
@@ -45,7 +46,7 @@ export default defineCheck({
             what: heavy ? `A ${heavy.part.name.toLowerCase()}` : 'A length of pipe',
             within: { lengthM: WITHIN_M },
           },
-          fixes: [setFix('penetrations', penetration, 'supported', false, true, 'It is strapped')],
+          fixes: [setFix(setField('penetrations', penetration, 'supported', true), 'It is strapped')],
         },
       ];
     }),

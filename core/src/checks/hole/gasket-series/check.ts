@@ -1,8 +1,8 @@
-import { strandsOf } from '../../../job/lookup';
+import { strandsOf } from '../../../derived/strands';
 import { sealReports } from '../../seals';
-import type { CheckContext } from '../../../job/context';
+import type { CheckContext } from '../../../derived/context';
 import type { Penetration } from '../../../job/job';
-import type { Seal } from '../../../job/resolve';
+import type { Seal } from '../../../derived/resolve';
 import { judge } from '../../../connections/mate';
 import { holdsAtAll } from '../../../connections/mating';
 import { partTitle } from '../../../fittings/catalogue';

@@ -1,5 +1,5 @@
 import { tankOf } from '../../../job/lookup';
-import { flatRadiusM } from '../../../job/resolve';
+import { flatRadiusM } from '../../../derived/resolve';
 import { acrossM } from '../../../walls/forms';
 import { freePlace, noDrillZones, zoneAt } from '../../../walls/no-drill';
 import { defineCheck } from '../../define-check';

@@ -1,8 +1,8 @@
 import { holesOf } from '../../../job/lookup';
-import { invertM, levelsOf } from '../../../job/levels';
+import { invertM, levelsOf } from '../../../derived/levels';
 import { isUpright } from '../../../walls/forms';
 import { freePlace } from '../../../walls/no-drill';
-import { flatRadiusM } from '../../../job/resolve';
+import { flatRadiusM } from '../../../derived/resolve';
 import { moveFix } from '../../move-fix';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';

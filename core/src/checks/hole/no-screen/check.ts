@@ -1,6 +1,6 @@
-import type { Run } from '../../../job/run';
+import type { Run } from '../../../derived/run';
 import type { Penetration } from '../../../job/job';
-import { sealOf } from '../../../job/resolve';
+import { sealOf } from '../../../derived/resolve';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';
 

@@ -1,5 +1,5 @@
 import { tankOf } from '../../../job/lookup';
-import { invertM, levelsOf } from '../../../job/levels';
+import { invertM, levelsOf } from '../../../derived/levels';
 import type { Role } from '../../../walls/roles';
 import { defineCheck } from '../../define-check';
 import { atPenetration } from '../../places';

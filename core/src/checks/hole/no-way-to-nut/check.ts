@@ -1,3 +1,4 @@
+import { setField } from '../../../edits/change-field';
 import { sealReports } from '../../seals';
 import type { Penetration } from '../../../job/job';
 import type { Fix } from '../../finding';
@@ -18,4 +19,4 @@ export default defineCheck({
 
 /** Where the fitting passes the opening it can be drawn in on a cord. */
 const cordFix = (hole: Penetration, ruledOut: boolean): Fix[] =>
-  ruledOut ? [] : [setFix('penetrations', hole, 'drawnIn', false, true, 'Draw it in on a cord')];
+  ruledOut ? [] : [setFix(setField('penetrations', hole, 'drawnIn', true), 'Draw it in on a cord')];

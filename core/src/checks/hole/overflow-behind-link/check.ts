@@ -1,7 +1,7 @@
 import { litresPerSecond, stormOnRoofsM3s } from '../../../hydraulics/storm';
 import { holesOf } from '../../../job/lookup';
 import { orificeM3s } from '../../../hydraulics/free-flow';
-import { boreM, invertM, sharingWith, baseLevelM } from '../../../job/levels';
+import { boreM, invertM, sharingWith, baseLevelM } from '../../../derived/levels';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';
 

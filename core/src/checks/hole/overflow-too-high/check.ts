@@ -1,9 +1,9 @@
 import { holesOf } from '../../../job/lookup';
-import { invertM, obvertM } from '../../../job/levels';
+import { invertM, obvertM } from '../../../derived/levels';
 import type { Penetration } from '../../../job/job';
 import { isUpright } from '../../../walls/forms';
 import { freePlace } from '../../../walls/no-drill';
-import { flatRadiusM } from '../../../job/resolve';
+import { flatRadiusM } from '../../../derived/resolve';
 import { moveFix } from '../../move-fix';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';

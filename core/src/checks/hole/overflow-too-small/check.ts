@@ -2,7 +2,7 @@ import { litresPerSecond } from '../../../hydraulics/storm';
 import { holesOf } from '../../../job/lookup';
 import { inflowM3s, overflowHeadM, overflowM3s } from '../../../hydraulics/overflow';
 import type { Penetration } from '../../../job/job';
-import { sharingWith } from '../../../job/levels';
+import { sharingWith } from '../../../derived/levels';
 import { sizeInInches, sizeWords } from '../../../quantity/size';
 import { atPenetration } from '../../places';
 import { type Report, defineCheck } from '../../define-check';

@@ -1,3 +1,4 @@
+import { setField } from '../../../edits/change-field';
 import { setFix } from '../../move-fix';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';
@@ -28,8 +29,8 @@ export default defineCheck({
         at: atPenetration(hole),
         data: { name: hole.name, port: hole.port ?? '' },
         fixes: [
-          setFix('penetrations', hole, 'portUse', hole.portUse, 'use', 'Use it'),
-          setFix('penetrations', hole, 'portUse', hole.portUse, 'plug', 'Plug it'),
+          setFix(setField('penetrations', hole, 'portUse', 'use'), 'Use it'),
+          setFix(setField('penetrations', hole, 'portUse', 'plug'), 'Plug it'),
         ],
       })),
 });

@@ -1,7 +1,8 @@
-import { holeById, holesOf, strandsOf } from '../../../job/lookup';
-import type { CheckContext } from '../../../job/context';
+import { holeById, holesOf } from '../../../job/lookup';
+import { strandsOf } from '../../../derived/strands';
+import type { CheckContext } from '../../../derived/context';
 import type { Penetration } from '../../../job/job';
-import { levelsOf } from '../../../job/levels';
+import { levelsOf } from '../../../derived/levels';
 import type { Tank } from '../../../walls/tank';
 import { atPenetration } from '../../places';
 import { type Report, defineCheck } from '../../define-check';

@@ -1,6 +1,6 @@
 import { holesOf } from '../../../job/lookup';
-import { holeDiameterM, sealOf } from '../../../job/resolve';
-import type { CheckContext } from '../../../job/context';
+import { holeDiameterM, sealOf } from '../../../derived/resolve';
+import type { CheckContext } from '../../../derived/context';
 import type { Penetration } from '../../../job/job';
 import { faceOf } from '../../../walls/forms';
 import { flangeRadiusM } from '../../../walls/no-drill';

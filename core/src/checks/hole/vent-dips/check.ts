@@ -1,5 +1,5 @@
 import { holesOf } from '../../../job/lookup';
-import { levelsOf, obvertM } from '../../../job/levels';
+import { levelsOf, obvertM } from '../../../derived/levels';
 import { isUpright } from '../../../walls/forms';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';

@@ -1,7 +1,7 @@
 import { litresPerSecond, stormOnRoofsM3s } from '../../../hydraulics/storm';
 import { holesOf } from '../../../job/lookup';
 import { TANKER_M3S, outletM3s, ventM3s } from '../../../hydraulics/free-flow';
-import { boreM, invertM, levelsOf } from '../../../job/levels';
+import { boreM, invertM, levelsOf } from '../../../derived/levels';
 import { tankType } from '../../../walls/tank-types';
 import { atTank } from '../../places';
 import { defineCheck } from '../../define-check';

@@ -1,7 +1,8 @@
-import { tankOf, placeAt } from '../../../job/lookup';
-import { flatRadiusM } from '../../../job/resolve';
-import { placeUpM } from '../../../job/heights';
-import { baseLevelM, levelsOf } from '../../../job/levels';
+import { tankOf } from '../../../job/lookup';
+import { placeAt } from '../../../derived/strands';
+import { flatRadiusM } from '../../../derived/resolve';
+import { placeUpM } from '../../../derived/heights';
+import { baseLevelM, levelsOf } from '../../../derived/levels';
 import { isUpright } from '../../../walls/forms';
 import { volumeAtM3 } from '../../../walls/level';
 import { freePlace } from '../../../walls/no-drill';

@@ -1,6 +1,6 @@
 import { knownRoutes } from '../../../routes/known-routes';
 import { insertChain } from '../../../routes/chain-edits';
-import type { CheckContext, JudgedJoint } from '../../../job/context';
+import type { CheckContext, JudgedJoint } from '../../../derived/context';
 import { LEFT_OUT } from '../left-out/check';
 import { defineCheck } from '../../define-check';
 import type { Fix } from '../../finding';

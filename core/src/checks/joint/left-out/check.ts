@@ -1,3 +1,4 @@
+import { setField } from '../../../edits/change-field';
 import { judge } from '../../../connections/mate';
 import { defineCheck } from '../../define-check';
 import { setFix } from '../../move-fix';
@@ -28,7 +29,7 @@ export default defineCheck({
           at: atJoint(judged),
           data: { why: mating.why, instead: mating.instead ?? '' },
           fixes: [
-            setFix('joints', joint, 'madeWith', joint.madeWith, null, 'Make it with {media}', {
+            setFix(setField('joints', joint, 'madeWith', null), 'Make it with {media}', {
               media: media.join(' and '),
             }),
           ],

@@ -1,4 +1,4 @@
-import { applyEdits } from '../../../job/edits/edits';
+import { applyEdits } from '../../../edits/edits';
 import { shippedCatalogue } from '../../../fittings/catalogue';
 import { drumWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';

@@ -1,3 +1,4 @@
+import { setField } from '../../../edits/change-field';
 import { judge } from '../../../connections/mate';
 import { holdsAtAll } from '../../../connections/mating';
 import { defineCheck } from '../../define-check';
@@ -30,7 +31,7 @@ export default defineCheck({
                 medium: useless.join(' and ').replace(/^./, (letter) => letter.toUpperCase()),
                 with: media.length === 0 ? 'by itself' : `with its ${media.join(' and ')}`,
               },
-              fixes: [setFix('joints', joint, 'madeWith', joint.madeWith, null, 'Leave it away')],
+              fixes: [setFix(setField('joints', joint, 'madeWith', null), 'Leave it away')],
             },
           ];
     }),

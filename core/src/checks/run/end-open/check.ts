@@ -1,5 +1,5 @@
 import { describeEnd } from '../../../connections/format';
-import { resolveEnd } from '../../../job/resolve';
+import { resolveEnd } from '../../../derived/resolve';
 import { defineCheck } from '../../define-check';
 import { atPenetration } from '../../places';
 import { closings, openStrands, partsBeyondSeal } from '../open-ends';

@@ -1,3 +1,4 @@
+import { setField } from '../../../edits/change-field';
 import { firstFlushes } from '../../../falls/first-flush';
 import { type Report, defineCheck } from '../../define-check';
 import { setFix } from '../../move-fix';
@@ -40,7 +41,7 @@ export default defineCheck({
           fixes:
             pipe && longer !== undefined && longer < 3
               ? [
-                  setFix('parts', pipe.placed, 'lengthM', lengthM, longer, 'Make the chamber {length} long', {
+                  setFix(setField('parts', pipe.placed, 'lengthM', longer), 'Make the chamber {length} long', {
                     length: { lengthM: longer },
                   }),
                 ]

@@ -1,8 +1,9 @@
+import { setField } from '../../../edits/change-field';
 import { coursesOf } from '../../../assembly/course';
 import { isMetal } from '../../../connections/material';
 import { isShutOff } from '../../../fittings/capability';
 import { tankOf } from '../../../job/lookup';
-import { sealOf } from '../../../job/resolve';
+import { sealOf } from '../../../derived/resolve';
 import { sizeInInches } from '../../../quantity/size';
 import { isUpright } from '../../../walls/forms';
 import { tankType } from '../../../walls/tank-types';
@@ -62,7 +63,7 @@ export default defineCheck({
             far: { lengthM: Math.max(0, heavy.from.out) },
             wall: { lengthM: tank.wallM },
           },
-          fixes: [setFix('parts', heavy.placed, 'held', false, true, 'It stands on a block')],
+          fixes: [setFix(setField('parts', heavy.placed, 'held', true), 'It stands on a block')],
         },
       ];
     }),

@@ -1,7 +1,8 @@
 import { coursesOf } from '../../../assembly/course';
-import { placeUpM } from '../../../job/heights';
-import { baseLevelM } from '../../../job/levels';
-import { tankOf, placeAt } from '../../../job/lookup';
+import { placeUpM } from '../../../derived/heights';
+import { baseLevelM } from '../../../derived/levels';
+import { tankOf } from '../../../job/lookup';
+import { placeAt } from '../../../derived/strands';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';
 

@@ -1,8 +1,8 @@
 import { SERVICED, holdingOf } from '../../../assembly/coming-out';
 import { type Stretch, givesWay, stretchesOf } from '../../../assembly/closure';
 import { sealsWall } from '../../../fittings/capability';
-import type { CheckContext } from '../../../job/context';
-import { type Run, itemsOfRun } from '../../../job/run';
+import type { CheckContext } from '../../../derived/context';
+import { type Run, itemsOfRun } from '../../../derived/run';
 import { type Report, defineCheck } from '../../define-check';
 import { runsOnce } from '../../../assembly/flow';
 import { atPart, atPenetration } from '../../places';

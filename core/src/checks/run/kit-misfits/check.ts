@@ -1,3 +1,4 @@
+import { setField } from '../../../edits/change-field';
 import { heightBudgets } from '../../../falls/height-budget';
 import { type Report, defineCheck } from '../../define-check';
 import { setFix } from '../../move-fix';
@@ -61,7 +62,7 @@ function fixesFor({ pieces, tank }: HeightBudget, leftM: number): readonly Fix[]
   const cut =
     pipe && length !== null && pipe.givesM + leftM >= 0
       ? [
-          setFix('parts', pipe.item.placed, 'lengthM', length, length + leftM, 'Make the {part} {length} long', {
+          setFix(setField('parts', pipe.item.placed, 'lengthM', length + leftM), 'Make the {part} {length} long', {
             part: pipe.item.part.name.toLowerCase(),
             length: { lengthM: length + leftM },
           }),
@@ -70,7 +71,7 @@ function fixesFor({ pieces, tank }: HeightBudget, leftM: number): readonly Fix[]
   const lower =
     leftM < 0 && tank.plinthM + leftM >= 0
       ? [
-          setFix('tanks', tank, 'plinthM', tank.plinthM, tank.plinthM + leftM, 'Stand {tank} {height} up', {
+          setFix(setField('tanks', tank, 'plinthM', tank.plinthM + leftM), 'Stand {tank} {height} up', {
             tank: tank.label,
             height: { lengthM: tank.plinthM + leftM },
           }),

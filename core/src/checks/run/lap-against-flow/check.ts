@@ -1,5 +1,5 @@
 import { flowOf, runsOnce } from '../../../assembly/flow';
-import type { StrandItem } from '../../../job/run';
+import type { StrandItem } from '../../../derived/run';
 import { defineCheck } from '../../define-check';
 import { atPart } from '../../places';
 

@@ -1,3 +1,4 @@
+import { askField } from '../../../edits/change-field';
 import { holeById } from '../../../job/lookup';
 import { partTitle } from '../../../fittings/catalogue';
 import { isByLength } from '../../../fittings/part';
@@ -42,7 +43,7 @@ export default defineCheck({
               },
               question: {
                 text: isLink ? 'Length of the pipe between' : 'Its length',
-                edit: { in: 'parts' as const, id: placed.id, field: 'lengthM', from: null },
+                edit: askField('parts', placed, 'lengthM'),
               },
             };
           }),

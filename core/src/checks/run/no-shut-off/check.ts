@@ -1,9 +1,9 @@
 import { can, isShutOff } from '../../../fittings/capability';
-import type { CheckContext } from '../../../job/context';
+import type { CheckContext } from '../../../derived/context';
 import type { Penetration } from '../../../job/job';
-import { invertM, levelsOf } from '../../../job/levels';
+import { invertM, levelsOf } from '../../../derived/levels';
 import { holeById, tankOf } from '../../../job/lookup';
-import type { Run } from '../../../job/run';
+import type { Run } from '../../../derived/run';
 import { portOf } from '../../../walls/tank-types';
 import { defineCheck } from '../../define-check';
 import { runsOnce } from '../../../assembly/flow';

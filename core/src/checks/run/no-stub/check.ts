@@ -2,8 +2,8 @@ import { holeById } from '../../../job/lookup';
 import { can } from '../../../fittings/capability';
 import { isByLength } from '../../../fittings/part';
 import { pipeOf } from '../../../connections/standards/pipes';
-import type { CheckContext } from '../../../job/context';
-import type { Run, Strand } from '../../../job/run';
+import type { CheckContext } from '../../../derived/context';
+import type { Run, Strand } from '../../../derived/run';
 import { type Report, defineCheck } from '../../define-check';
 import { atPart, atPenetration } from '../../places';
 

@@ -1,5 +1,5 @@
-import type { CheckContext } from '../../../job/context';
-import { type Run, type StrandItem, itemsOfRun } from '../../../job/run';
+import type { CheckContext } from '../../../derived/context';
+import { type Run, type StrandItem, itemsOfRun } from '../../../derived/run';
 import { defineCheck } from '../../define-check';
 import { runsOnce } from '../../../assembly/flow';
 import { alikeFixes } from '../../alike-fixes';

@@ -1,8 +1,9 @@
+import { setSetting } from '../../../edits/change-field';
 import { settingCaution } from '../../../connections/material';
 import { siteFigure } from '../../../job/job';
-import { itemsOfRun } from '../../../job/run';
+import { itemsOfRun } from '../../../derived/run';
 import { gather } from '../../../quantity/gather';
-import { settingFix } from '../../move-fix';
+import { setFix } from '../../move-fix';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';
 
@@ -42,8 +43,8 @@ export default defineCheck({
                 why: settingCaution(worst.part.material, 'sunlight') ?? '',
               },
               fixes: [
-                settingFix('sunPlan', null, 'shaded', 'They are shaded'),
-                settingFix('sunPlan', null, 'painted', 'They are painted'),
+                setFix(setSetting(job, 'sunPlan', 'shaded'), 'They are shaded'),
+                setFix(setSetting(job, 'sunPlan', 'painted'), 'They are painted'),
               ],
             },
           ]
@@ -55,9 +56,9 @@ export default defineCheck({
               at: atPenetration(first.penetration),
               data: { frost: { lengthM: siteFigure(job, 'frostM') } },
               fixes: [
-                settingFix('frostPlan', null, 'drained', 'They are drained before frost'),
-                settingFix('frostPlan', null, 'insulated', 'They are insulated'),
-                settingFix('frostPlan', null, 'none-here', 'There is no frost here'),
+                setFix(setSetting(job, 'frostPlan', 'drained'), 'They are drained before frost'),
+                setFix(setSetting(job, 'frostPlan', 'insulated'), 'They are insulated'),
+                setFix(setSetting(job, 'frostPlan', 'none-here'), 'There is no frost here'),
               ],
             },
           ]

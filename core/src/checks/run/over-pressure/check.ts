@@ -1,8 +1,8 @@
 import { coursesOf } from '../../../assembly/course';
-import type { CheckContext } from '../../../job/context';
-import { baseLevelM, levelsOf } from '../../../job/levels';
+import type { CheckContext } from '../../../derived/context';
+import { baseLevelM, levelsOf } from '../../../derived/levels';
 import { tankOf } from '../../../job/lookup';
-import type { Run } from '../../../job/run';
+import type { Run } from '../../../derived/run';
 import { GRAVITY_M_S2 } from '../../../hydraulics/free-flow';
 import { type Report, defineCheck } from '../../define-check';
 import { runsOnce } from '../../../assembly/flow';

@@ -1,4 +1,4 @@
-import { itemsOfRun } from '../../../job/run';
+import { itemsOfRun } from '../../../derived/run';
 import { runsOnce } from '../../../assembly/flow';
 import { defineCheck } from '../../define-check';
 import { atPart } from '../../places';

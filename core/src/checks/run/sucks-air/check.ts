@@ -1,7 +1,7 @@
 import { coursesOf } from '../../../assembly/course';
 import { type LineFlow, type WaterState, lineFlows } from '../../../hydraulics/line-flow';
-import type { CheckContext } from '../../../job/context';
-import type { Run, StrandItem } from '../../../job/run';
+import type { CheckContext } from '../../../derived/context';
+import type { Run, StrandItem } from '../../../derived/run';
 import { type Report, defineCheck } from '../../define-check';
 import { atPart } from '../../places';
 

@@ -1,3 +1,4 @@
+import { setField } from '../../../edits/change-field';
 import { coursesOf } from '../../../assembly/course';
 import { isInGround } from '../../../assembly/trench';
 import { strapsFor, supportSpacingM } from '../../../assembly/support-spacing';
@@ -35,7 +36,7 @@ export default defineCheck({
               most: { lengthM: mostM },
               count: strapsFor(part, placed.lengthM),
             },
-            fixes: [setFix('parts', placed, 'held', false, true, 'Strap it')],
+            fixes: [setFix(setField('parts', placed, 'held', true), 'Strap it')],
           },
         ];
       }),

@@ -1,6 +1,6 @@
 import { formatEnd } from '../../../connections/format';
 import { can } from '../../../fittings/capability';
-import type { StrandItem } from '../../../job/run';
+import type { StrandItem } from '../../../derived/run';
 import { type Report, defineCheck } from '../../define-check';
 import { flowOf, runsOnce } from '../../../assembly/flow';
 import { atPart } from '../../places';

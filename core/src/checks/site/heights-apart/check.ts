@@ -1,4 +1,4 @@
-import { AGREE_M, heightKey, heightsOf } from '../../../job/heights';
+import { AGREE_M, heightKey, heightsOf } from '../../../derived/heights';
 import type { Job, Measured } from '../../../job/job';
 import { setReadings, readingsOf } from '../../../falls/measuring-sheet';
 import { type Report, defineCheck } from '../../define-check';

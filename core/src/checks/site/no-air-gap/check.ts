@@ -1,4 +1,5 @@
-import { boreM } from '../../../job/levels';
+import { askField, setField } from '../../../edits/change-field';
+import { boreM } from '../../../derived/levels';
 import { INFLOWS, leastAirGapM } from '../../../site/inflow-kinds';
 import { defineCheck } from '../../define-check';
 import { setFix } from '../../move-fix';
@@ -40,7 +41,7 @@ export default defineCheck({
             airGapM === null
               ? []
               : [
-                  setFix('inflows', inflow, 'airGapM', airGapM, leastM, 'Raise its end to {least}', {
+                  setFix(setField('inflows', inflow, 'airGapM', leastM), 'Raise its end to {least}', {
                     least: { lengthM: leastM },
                   }),
                 ],
@@ -48,7 +49,7 @@ export default defineCheck({
             airGapM === null
               ? {
                   text: 'From its end down to where the tank spills',
-                  edit: { in: 'inflows' as const, id, field: 'airGapM', from: null },
+                  edit: askField('inflows', inflow, 'airGapM'),
                 }
               : undefined,
         },

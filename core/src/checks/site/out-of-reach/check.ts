@@ -1,4 +1,4 @@
-import { placeAt } from '../../../job/lookup';
+import { placeAt } from '../../../derived/strands';
 import { lineFlows } from '../../../hydraulics/line-flow';
 import { defineCheck } from '../../define-check';
 import { atSite } from '../../places';

@@ -1,9 +1,10 @@
-import { invertM } from '../../../job/levels';
-import { holesOf, placeAt } from '../../../job/lookup';
+import { invertM } from '../../../derived/levels';
+import { holesOf } from '../../../job/lookup';
+import { placeAt } from '../../../derived/strands';
 import { wantOf } from '../../../site/place-kinds';
 import { volumeAtM3 } from '../../../walls/level';
 import { DRAWS } from '../../../walls/roles';
-import { sharingWith } from '../../../job/levels';
+import { sharingWith } from '../../../derived/levels';
 import { defineCheck } from '../../define-check';
 import { atSite } from '../../places';
 

@@ -1,4 +1,4 @@
-import { placeAt } from '../../../job/lookup';
+import { placeAt } from '../../../derived/strands';
 import { lineFlows } from '../../../hydraulics/line-flow';
 import { GRAVITY_M_S2 } from '../../../hydraulics/free-flow';
 import { formatFlow, formatPressure } from '../../../quantity/flow';

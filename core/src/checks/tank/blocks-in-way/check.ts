@@ -1,3 +1,4 @@
+import { setField } from '../../../edits/change-field';
 import { holesOf } from '../../../job/lookup';
 import { sizeInInches, sizeWords } from '../../../quantity/size';
 import { BASE_NAMES } from '../../../walls/tank';
@@ -38,7 +39,7 @@ export default defineCheck({
                 messageId: 'solid' as const,
                 at,
                 data: { hole: hole.label, tank: tank.label, base },
-                fixes: [setFix('tanks', tank, 'base', tank.base, 'blocks', 'Stand it on blocks')],
+                fixes: [setFix(setField('tanks', tank, 'base', 'blocks'), 'Stand it on blocks')],
               },
             ];
           const needsM = ELBOW_SIZES * sizeInInches(hole.size) * 0.0254;
@@ -55,7 +56,7 @@ export default defineCheck({
                     needs: { lengthM: needsM },
                   },
                   fixes: [
-                    setFix('tanks', tank, 'plinthM', tank.plinthM, needsM, 'Raise it to {to}', {
+                    setFix(setField('tanks', tank, 'plinthM', needsM), 'Raise it to {to}', {
                       to: { lengthM: needsM },
                     }),
                   ],

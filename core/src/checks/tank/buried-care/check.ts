@@ -1,3 +1,4 @@
+import { setField } from '../../../edits/change-field';
 import { setFix } from '../../move-fix';
 import { tankType } from '../../../walls/tank-types';
 import { atTank } from '../../places';
@@ -37,7 +38,7 @@ export default defineCheck({
             messageId: 'fill' as const,
             at,
             data,
-            fixes: [setFix('tanks', tank, 'filledAsBuried', false, true, 'Water goes in as the ground does')],
+            fixes: [setFix(setField('tanks', tank, 'filledAsBuried', true), 'Water goes in as the ground does')],
           },
           ...(tank.braced || tankType(tank.type).madeForGround
             ? []
@@ -46,7 +47,7 @@ export default defineCheck({
                   messageId: 'brace' as const,
                   at,
                   data,
-                  fixes: [setFix('tanks', tank, 'braced', false, true, 'It is braced inside')],
+                  fixes: [setFix(setField('tanks', tank, 'braced', true), 'It is braced inside')],
                 },
               ]),
         ];

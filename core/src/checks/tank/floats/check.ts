@@ -1,3 +1,4 @@
+import { setField } from '../../../edits/change-field';
 import { siteFigure } from '../../../job/job';
 import { flotation } from '../../../walls/ground';
 import { setFix } from '../../move-fix';
@@ -37,11 +38,7 @@ export default defineCheck({
               },
               fixes: [
                 setFix(
-                  'tanks',
-                  tank,
-                  'anchorKg',
-                  tank.anchorKg,
-                  Math.ceil(tank.anchorKg + missingKg),
+                  setField('tanks', tank, 'anchorKg', Math.ceil(tank.anchorKg + missingKg)),
                   'Anchor it with {more}',
                   {
                     more: { massKg: missingKg },

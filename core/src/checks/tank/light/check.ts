@@ -1,3 +1,4 @@
+import { setField } from '../../../edits/change-field';
 import { setFix } from '../../move-fix';
 import { atTank } from '../../places';
 import { defineCheck } from '../../define-check';
@@ -17,6 +18,6 @@ export default defineCheck({
         messageId: 'light' as const,
         at: atTank(tank),
         data: { tank: tank.label },
-        fixes: [setFix('tanks', tank, 'dark', false, true, 'It is covered or painted')],
+        fixes: [setFix(setField('tanks', tank, 'dark', true), 'It is covered or painted')],
       })),
 });

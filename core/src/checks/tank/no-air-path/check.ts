@@ -5,7 +5,7 @@ import type { Job } from '../../../job/job';
 import type { Tank } from '../../../walls/tank';
 import { tankType } from '../../../walls/tank-types';
 import type { Fix } from '../../finding';
-import { freshId } from '../../../job/fresh-id';
+import { freshId } from '../../../edits/fresh-id';
 import { atTank } from '../../places';
 import { defineCheck } from '../../define-check';
 

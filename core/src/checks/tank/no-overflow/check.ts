@@ -3,10 +3,10 @@ import type { Tank } from '../../../walls/tank';
 import type { Job } from '../../../job/job';
 import { sizeInInches, sizeWords } from '../../../quantity/size';
 import { holeKind, setOutHole } from '../../../job/hole-kinds';
-import { linkedTanks } from '../../../job/linked-tanks';
+import { linkedTanks } from '../../../derived/linked-tanks';
 import { defineCheck } from '../../define-check';
 import type { Fix } from '../../finding';
-import { freshId } from '../../../job/fresh-id';
+import { freshId } from '../../../edits/fresh-id';
 import { atTank } from '../../places';
 
 export default defineCheck({

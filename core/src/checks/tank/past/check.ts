@@ -1,3 +1,4 @@
+import { setField } from '../../../edits/change-field';
 import { tankType } from '../../../walls/tank-types';
 import { setFix } from '../../move-fix';
 import { atTank } from '../../places';
@@ -40,7 +41,7 @@ export default defineCheck({
               messageId: 'dirty' as const,
               at,
               data: { tank: tank.label, contents },
-              fixes: [setFix('tanks', tank, 'cleaning', cleaning, 'washed', 'It was washed hot and rinsed')],
+              fixes: [setFix(setField('tanks', tank, 'cleaning', 'washed'), 'It was washed hot and rinsed')],
             },
           ]
         : [];

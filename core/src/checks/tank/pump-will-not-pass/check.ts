@@ -1,4 +1,4 @@
-import { waysIn } from '../../../job/ways-in';
+import { waysIn } from '../../../derived/ways-in';
 import { atTank } from '../../places';
 import { type Report, defineCheck } from '../../define-check';
 

@@ -1,3 +1,4 @@
+import { setField } from '../../../edits/change-field';
 import { lidOverGroundM } from '../../../walls/ground';
 import { setFix } from '../../move-fix';
 import { atTank } from '../../places';
@@ -26,7 +27,7 @@ export default defineCheck({
         at: atTank(tank),
         data: { tank: tank.label, over: { lengthM: lidOverGroundM(tank) }, least: { lengthM: LEAST_M } },
         fixes: [
-          setFix('tanks', tank, 'heightM', tank.heightM, tank.buriedM + LEAST_M, 'Raise the riser by {by}', {
+          setFix(setField('tanks', tank, 'heightM', tank.buriedM + LEAST_M), 'Raise the riser by {by}', {
             by: { lengthM: LEAST_M - lidOverGroundM(tank) },
           }),
         ],

@@ -1,4 +1,5 @@
-import { waysIn } from '../../../job/ways-in';
+import { setField } from '../../../edits/change-field';
+import { waysIn } from '../../../derived/ways-in';
 import { acrossM, formOf } from '../../../walls/forms';
 import { setFix } from '../../move-fix';
 import { atTank } from '../../places';
@@ -40,7 +41,7 @@ export default defineCheck({
           messageId: 'aside' as const,
           at: atTank(tank),
           data: { tank: tank.label, off: { lengthM: nearest.offM }, opening: { lengthM: nearest.way.widthM } },
-          fixes: [setFix('tanks', tank, 'pump', pump, under, 'Stand it under the opening')],
+          fixes: [setFix(setField('tanks', tank, 'pump', under), 'Stand it under the opening')],
         },
       ];
     }),

@@ -1,5 +1,7 @@
+import { answer, readQuery } from '@/server/api/operation';
+import { listJobs as listJobsOperation, openJob } from '@/server/api/operations/jobs';
 import { randomUUID } from 'node:crypto';
-import { NextResponse } from 'next/server';
+import { type NextResponse } from 'next/server';
 import { badRequest } from '@/server/api/problem';
 import { readJson } from '@/server/api/read-body';
 import { createJob, listJobs } from '@/server/db/job-repository';
@@ -10,10 +12,16 @@ export const dynamic = 'force-dynamic';
 
 /** The jobs, the one worked on last first; `?archived=true` gives the archived ones. */
 export async function GET(request: Request): Promise<NextResponse> {
-  const archived = new URL(request.url).searchParams.get('archived') === 'true';
-  const stored = await listJobs(archived);
-  return NextResponse.json({
-    jobs: stored.map(({ id, revision, document, updatedAt }) => ({ id, name: document.name, revision, updatedAt })),
+  const asked = readQuery(request, listJobsOperation);
+  if (!asked.ok) return asked.error;
+  const stored = await listJobs(asked.value.archived);
+  return answer(listJobsOperation, 200, {
+    jobs: stored.map(({ id, revision, document, updatedAt }) => ({
+      id,
+      name: document.name,
+      revision,
+      updatedAt: updatedAt.toISOString(),
+    })),
   });
 }
 
@@ -25,5 +33,5 @@ export async function POST(request: Request): Promise<NextResponse> {
   if (!job.ok) return badRequest(job.error);
   const id = randomUUID();
   await createJob(id, job.value, 'file');
-  return NextResponse.json({ id, name: job.value.name, revision: 1 }, { status: 201 });
+  return answer(openJob, 201, { id, name: job.value.name, revision: 1 });
 }

@@ -1,17 +1,16 @@
-import { type Job, plan } from '@herrero/core';
-import { NextResponse } from 'next/server';
-import { JobDto, documentProblems } from '@/server/api/job-dto';
+import { plan, validateJob } from '@herrero/core';
+import { type NextResponse } from 'next/server';
+import { answer, readBody } from '@/server/api/operation';
+import { planJob } from '@/server/api/operations/jobs';
 import { planBody } from '@/server/api/plan-body';
 import { badRequest } from '@/server/api/problem';
-import { readBody } from '@/server/api/read-body';
 import { theCatalogue } from '@/server/db/part-repository';
 
 /** Plans a job document that need not be stored. */
 export async function POST(request: Request): Promise<NextResponse> {
-  const body = await readBody(request, JobDto);
+  const body = await readBody(request, planJob);
   if (!body.ok) return body.error;
-  const job = JSON.parse(JSON.stringify(body.value)) as Job;
   const catalogue = await theCatalogue();
-  const problems = documentProblems(job, catalogue);
-  return problems.length > 0 ? badRequest(problems) : NextResponse.json(planBody(plan(job, catalogue)));
+  const problems = validateJob(body.value, catalogue);
+  return problems.length > 0 ? badRequest(problems) : answer(planJob, 200, planBody(plan(body.value, catalogue)));
 }

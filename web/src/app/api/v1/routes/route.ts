@@ -6,20 +6,22 @@ import {
   findRoutes,
   formatEnd,
   mate,
+  type Mating,
+  verdictWords,
   partTitle,
   parseEnd,
 } from '@herrero/core';
-import { NextResponse } from 'next/server';
+import { type NextResponse } from 'next/server';
 import { badRequest } from '@/server/api/problem';
-import { readBody } from '@/server/api/read-body';
-import { RoutesDto } from '@/server/api/route-dto';
+import { answer, readBody } from '@/server/api/operation';
+import { findWays } from '@/server/api/operations/bench';
 import { theCatalogue } from '@/server/db/part-repository';
 
 /** Finds ways between two open ends through the whole catalogue; where there is none, the one part that would close it. */
 export async function POST(request: Request): Promise<NextResponse> {
-  const body = await readBody(request, RoutesDto);
+  const body = await readBody(request, findWays);
   if (!body.ok) return body.error;
-  const { from, to, fromMaterial, toMaterial, target = 'offers', ...wishes } = body.value;
+  const { from, to, fromMaterial, toMaterial, target, ...wishes } = body.value;
   const [first, last] = [parseEnd(from), parseEnd(to)];
   if (!first.ok || !last.ok)
     return badRequest([
@@ -31,7 +33,7 @@ export async function POST(request: Request): Promise<NextResponse> {
     { end: last.value, material: toMaterial },
   ];
   const { routes, gap, unmet } = findRoutes(start, end, await theCatalogue(), { target, ...wishes });
-  return NextResponse.json({
+  return answer(findWays, 200, {
     routes: routes.map((route) => ({
       parts: route.links.map(({ part }) => partBody(part)),
       joints: jointsOf(start, target === 'joins' ? end : undefined, route),
@@ -51,6 +53,9 @@ const partBody = (part: Part) => ({
   ends: part.ends.map(({ end }) => formatEnd(end)),
 });
 
+/** A mating with its verdict as it is said. */
+const spoken = (mating: Mating) => ({ words: verdictWords(mating), ...mating });
+
 /** Every joint of a route in words, from its start; the last only where it joins something. */
 function jointsOf(start: OpenEnd, end: OpenEnd | undefined, { links }: Route) {
   let standing = start;
@@ -59,7 +64,7 @@ function jointsOf(start: OpenEnd, end: OpenEnd | undefined, { links }: Route) {
     if (!near || !far) return [];
     const mating = mate(standing.end, near.end, { a: standing.material, b: part.material });
     standing = { end: far.end, material: part.material };
-    return [mating];
+    return [spoken(mating)];
   });
-  return end ? [...made, mate(standing.end, end.end, { a: standing.material, b: end.material })] : made;
+  return end ? [...made, spoken(mate(standing.end, end.end, { a: standing.material, b: end.material }))] : made;
 }

@@ -1,20 +1,21 @@
-import { type Currency } from '@herrero/core';
-import { NextResponse } from 'next/server';
-import { SupplierDto } from '@/server/api/buying-dto';
+import { answer, readBody } from '@/server/api/operation';
+import {
+  listSuppliers as listSuppliersOperation,
+  putSupplier as putSupplierOperation,
+} from '@/server/api/operations/stock';
+import { type NextResponse } from 'next/server';
 import { badRequest } from '@/server/api/problem';
-import { readBody } from '@/server/api/read-body';
 import { listSuppliers, putSupplier } from '@/server/db/supplier-repository';
 
 export const dynamic = 'force-dynamic';
 
-const LIST_LIMIT_BYTES = 10_000_000;
-
 /** Suppliers whose price lists were brought in, with what they ask. */
-export const GET = async (): Promise<NextResponse> => NextResponse.json({ suppliers: await listSuppliers() });
+export const GET = async (): Promise<NextResponse> =>
+  answer(listSuppliersOperation, 200, { suppliers: await listSuppliers() });
 
 /** Puts a price list in; one of the same name is replaced whole. */
 export async function POST(request: Request): Promise<NextResponse> {
-  const body = await readBody(request, SupplierDto, LIST_LIMIT_BYTES);
+  const body = await readBody(request, putSupplierOperation);
   if (!body.ok) return body.error;
   const { name, currency, pricedOn, offers } = body.value;
   const seen = new Set<string>();
@@ -24,11 +25,6 @@ export async function POST(request: Request): Promise<NextResponse> {
     return known ? [{ path: `offers[${index}].article`, message: `${article} is there twice.` }] : [];
   });
   if (twice.length > 0) return badRequest(twice);
-  const id = await putSupplier({
-    name,
-    currency: currency as Currency,
-    pricedOn,
-    offers: offers.map((offer) => ({ ...offer, stock: offer.stock ?? null })),
-  });
-  return NextResponse.json({ id, offers: offers.length }, { status: 201 });
+  const id = await putSupplier({ name, currency, pricedOn, offers });
+  return answer(putSupplierOperation, 201, { id, offers: offers.length });
 }

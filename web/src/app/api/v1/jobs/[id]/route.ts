@@ -1,9 +1,9 @@
-import { type Job } from '@herrero/core';
+import { validateJob } from '@herrero/core';
 import { NextResponse } from 'next/server';
 import { etagOf, revisionOf } from '@/server/api/etag';
-import { JobDto, documentProblems } from '@/server/api/job-dto';
+import { answer, readBody } from '@/server/api/operation';
+import { getJob, putJob } from '@/server/api/operations/jobs';
 import { badRequest, needsIfMatch, notFound, stale } from '@/server/api/problem';
-import { readBody } from '@/server/api/read-body';
 import { findJob, putDocument } from '@/server/db/job-repository';
 import { theCatalogue } from '@/server/db/part-repository';
 
@@ -18,7 +18,7 @@ export async function GET(request: Request, { params }: Context): Promise<NextRe
   const headers = { ETag: etagOf(stored.revision), 'Cache-Control': 'no-cache' };
   if (revisionOf(request.headers.get('if-none-match')) === stored.revision)
     return new NextResponse(null, { status: 304, headers });
-  return NextResponse.json(stored.document, { headers });
+  return answer(getJob, 200, stored.document, headers);
 }
 
 /** Puts a whole document, if the sender saw the newest revision. */
@@ -27,13 +27,12 @@ export async function PUT(request: Request, { params }: Context): Promise<NextRe
   if (!(await findJob(id))) return notFound('job');
   const seen = revisionOf(request.headers.get('if-match'));
   if (seen === undefined) return needsIfMatch();
-  const body = await readBody(request, JobDto);
+  const body = await readBody(request, putJob);
   if (!body.ok) return body.error;
-  const document = JSON.parse(JSON.stringify(body.value)) as Job;
-  const problems = documentProblems(document, await theCatalogue());
+  const problems = validateJob(body.value, await theCatalogue());
   if (problems.length > 0) return badRequest(problems);
-  const outcome = await putDocument(id, seen, document, 'api');
+  const outcome = await putDocument(id, seen, body.value, 'api');
   if (outcome.kind === 'no-such-job') return notFound('job');
   if (outcome.kind === 'stale') return stale(outcome.revision);
-  return NextResponse.json({ revision: outcome.revision }, { headers: { ETag: etagOf(outcome.revision) } });
+  return answer(putJob, 200, { revision: outcome.revision }, { ETag: etagOf(outcome.revision) });
 }

@@ -1,12 +1,12 @@
 import { endProblemWords, mate, parseEnd, verdictWords } from '@herrero/core';
-import { NextResponse } from 'next/server';
-import { JointCheckDto } from '@/server/api/joint-dto';
+import { type NextResponse } from 'next/server';
+import { answer, readBody } from '@/server/api/operation';
+import { checkJoint } from '@/server/api/operations/bench';
 import { badRequest } from '@/server/api/problem';
-import { readBody } from '@/server/api/read-body';
 
 /** Judges two ends given as text. */
 export async function POST(request: Request): Promise<NextResponse> {
-  const body = await readBody(request, JointCheckDto);
+  const body = await readBody(request, checkJoint);
   if (!body.ok) return body.error;
   const { a, b, aMaterial, bMaterial, madeWith, cement } = body.value;
   const [first, second] = [parseEnd(a), parseEnd(b)];
@@ -16,5 +16,5 @@ export async function POST(request: Request): Promise<NextResponse> {
       ...(second.ok ? [] : [{ path: 'b', message: endProblemWords(second.error) }]),
     ]);
   const mating = mate(first.value, second.value, { a: aMaterial, b: bMaterial, madeWith, cement });
-  return NextResponse.json({ words: verdictWords(mating), ...mating });
+  return answer(checkJoint, 200, { words: verdictWords(mating), ...mating });
 }

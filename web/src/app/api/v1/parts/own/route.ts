@@ -1,34 +1,26 @@
+import { answer, readBody } from '@/server/api/operation';
+import { getOwn, putOwn as putOwnOperation } from '@/server/api/operations/stock';
 import { type FieldProblem, type Holding, type OwnPart, makeOwnPart } from '@herrero/core';
-import { NextResponse } from 'next/server';
-import { OwnPartsDto } from '@/server/api/own-dto';
+import { type NextResponse } from 'next/server';
 import { badRequest } from '@/server/api/problem';
-import { readBody } from '@/server/api/read-body';
 import { putOwn, readOwn, theCatalogue } from '@/server/db/part-repository';
 
 export const dynamic = 'force-dynamic';
 
-/** A list of fifty thousand parts is larger than a job. */
-const LIST_LIMIT_BYTES = 20_000_000;
 const MOST_PROBLEMS = 200;
 
 /** Somebody's own parts, stock and prices. */
-export const GET = async (): Promise<NextResponse> => NextResponse.json(await readOwn());
+export const GET = async (): Promise<NextResponse> => answer(getOwn, 200, await readOwn());
 
 /** Puts parts, stock and prices in: all of them, or none and what is wrong with each. */
 export async function POST(request: Request): Promise<NextResponse> {
-  const body = await readBody(request, OwnPartsDto, LIST_LIMIT_BYTES);
+  const body = await readBody(request, putOwnOperation);
   if (!body.ok) return body.error;
-  const own = body.value.own.map((part): OwnPart => ({
-    ...part,
-    lengthMm: part.lengthMm ?? null,
-    boreMm: part.boreMm ?? null,
-    stockLengthM: part.stockLengthM ?? null,
-  }));
-  const holdings = body.value.holdings.map((one): Holding => ({ ...one, priceUsd: one.priceUsd ?? null }));
+  const { own, holdings } = body.value;
   const problems = [...own.flatMap(partProblems), ...strangers(holdings, own, (await theCatalogue()).byCode)];
   if (problems.length > 0) return badRequest(problems.slice(0, MOST_PROBLEMS));
   await putOwn({ own, holdings });
-  return NextResponse.json({ own: own.length, holdings: holdings.length });
+  return answer(putOwnOperation, 200, { own: own.length, holdings: holdings.length });
 }
 
 const partProblems = (part: OwnPart, index: number): readonly FieldProblem[] => {

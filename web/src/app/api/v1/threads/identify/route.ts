@@ -1,12 +1,12 @@
-import { MM_PER_INCH, formatEnd, identifyThread } from '@herrero/core';
-import { NextResponse } from 'next/server';
+import { MM_PER_INCH, formatEnd, identifyThread, type RecordOf } from '@herrero/core';
+import { type NextResponse } from 'next/server';
 import { badRequest } from '@/server/api/problem';
-import { readBody } from '@/server/api/read-body';
-import { IdentifyDto } from '@/server/api/thread-dto';
+import { answer, readBody } from '@/server/api/operation';
+import { identify } from '@/server/api/operations/bench';
 
 /** Names the threads that fit what was measured. */
 export async function POST(request: Request): Promise<NextResponse> {
-  const body = await readBody(request, IdentifyDto);
+  const body = await readBody(request, identify);
   if (!body.ok) return body.error;
   const given = (['pitchMm', 'tpi', 'count'] as const).filter((field) => body.value[field] !== undefined);
   if (given.length > 1)
@@ -31,7 +31,7 @@ export async function POST(request: Request): Promise<NextResponse> {
       })),
     );
   const { candidates, more, tellApart } = found.value;
-  return NextResponse.json({
+  return answer(identify, 200, {
     candidates: candidates.map(({ end, twins, margin, ...rest }) => ({
       end: formatEnd(end),
       twins: twins.map(formatEnd),
@@ -46,11 +46,13 @@ export async function POST(request: Request): Promise<NextResponse> {
   });
 }
 
-function pitchOf({ pitchMm, tpi, count }: IdentifyDto): number | undefined {
+type Asked = RecordOf<typeof identify.body>;
+
+function pitchOf({ pitchMm, tpi, count }: Asked): number | undefined {
   if (pitchMm !== undefined) return pitchMm;
   if (tpi !== undefined) return MM_PER_INCH / tpi;
   return count && count.overMm / count.count;
 }
 
-const pitchField = ({ pitchMm, tpi }: IdentifyDto): string =>
+const pitchField = ({ pitchMm, tpi }: Asked): string =>
   pitchMm !== undefined ? 'pitchMm' : tpi !== undefined ? 'tpi' : 'count';

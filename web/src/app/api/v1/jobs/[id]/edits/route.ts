@@ -1,10 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import { type Edit } from '@herrero/core';
-import { NextResponse } from 'next/server';
-import { EditsDto } from '@/server/api/edit-dto';
+import { type NextResponse } from 'next/server';
+import { answer, readBody } from '@/server/api/operation';
+import { editJob } from '@/server/api/operations/jobs';
 import { etagOf } from '@/server/api/etag';
 import { badRequest, notFound } from '@/server/api/problem';
-import { readBody } from '@/server/api/read-body';
 import { applyBatch } from '@/server/db/job-repository';
 
 interface Context {
@@ -16,27 +16,36 @@ interface Context {
  * now; 400 names what could never be made. Sent twice with one `batchId` it is made once.
  */
 export async function POST(request: Request, { params }: Context): Promise<NextResponse> {
-  const body = await readBody(request, EditsDto);
+  const body = await readBody(request, editJob);
   if (!body.ok) return body.error;
   const { baseRevision, batchId = randomUUID(), author = 'api', undoes = null, edits } = body.value;
   const outcome = await applyBatch((await params).id, {
     batchId,
     author,
     undoes,
-    edits: JSON.parse(JSON.stringify(edits)) as Edit[],
+    edits: edits as readonly Edit[],
   });
   if (outcome.kind === 'no-such-job') return notFound('job');
   const { stored } = outcome;
   if (outcome.kind === 'refused') {
     const { refusal } = outcome;
     if (refusal.code === 'invalid' || refusal.code === 'not-possible')
-      return badRequest([{ path: `edits[${refusal.index}]`, message: refusal.message }]);
-    return NextResponse.json(
-      { error: refusal.message, refused: [refusal], revision: stored.revision, job: stored.document },
-      { status: 409 },
-    );
+      return badRequest([
+        {
+          path: `edits[${refusal.index}]${refusal.path === undefined ? '' : `.${refusal.path}`}`,
+          message: refusal.message,
+        },
+      ]);
+    return answer(editJob, 409, {
+      error: refusal.message,
+      refused: [refusal],
+      revision: stored.revision,
+      job: stored.document,
+    });
   }
-  return NextResponse.json(
+  return answer(
+    editJob,
+    200,
     {
       revision: stored.revision,
       batchId,
@@ -45,6 +54,6 @@ export async function POST(request: Request, { params }: Context): Promise<NextR
       // The sender already has what its own edits make; the whole job goes back only where others were faster.
       ...(stored.revision === baseRevision + 1 ? {} : { job: stored.document }),
     },
-    { headers: { ETag: etagOf(stored.revision) } },
+    { ETag: etagOf(stored.revision) },
   );
 }

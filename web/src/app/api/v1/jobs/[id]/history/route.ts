@@ -1,5 +1,7 @@
-import { NextResponse } from 'next/server';
-import { badRequest, notFound } from '@/server/api/problem';
+import { answer, readQuery } from '@/server/api/operation';
+import { jobHistory } from '@/server/api/operations/jobs';
+import { type NextResponse } from 'next/server';
+import { notFound } from '@/server/api/problem';
 import { findJob, historyOf } from '@/server/db/job-repository';
 
 interface Context {
@@ -9,8 +11,8 @@ interface Context {
 /** What one author did to a job, oldest first: undo and redo stand on it. */
 export async function GET(request: Request, { params }: Context): Promise<NextResponse> {
   const { id } = await params;
-  const author = new URL(request.url).searchParams.get('author');
-  if (author === null || author === '') return badRequest([{ path: 'author', message: 'Say whose history: ?author=' }]);
+  const asked = readQuery(request, jobHistory);
+  if (!asked.ok) return asked.error;
   if (!(await findJob(id))) return notFound('job');
-  return NextResponse.json({ history: await historyOf(id, author) }, { headers: { 'Cache-Control': 'no-store' } });
+  return answer(jobHistory, 200, { history: await historyOf(id, asked.value.author) }, { 'Cache-Control': 'no-store' });
 }

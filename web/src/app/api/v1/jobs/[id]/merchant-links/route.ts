@@ -1,4 +1,6 @@
-import { NextResponse } from 'next/server';
+import { answer } from '@/server/api/operation';
+import { listMerchantLinks, makeMerchantLink as makeLink } from '@/server/api/operations/jobs';
+import { type NextResponse } from 'next/server';
 import { notFound } from '@/server/api/problem';
 import { findJob } from '@/server/db/job-repository';
 import { makeMerchantLink, merchantLinksOf } from '@/server/db/merchant-repository';
@@ -12,7 +14,7 @@ interface Context {
 /** The links to the parts list of a job, without their secrets. */
 export async function GET(_: Request, { params }: Context): Promise<NextResponse> {
   const { id } = await params;
-  return (await findJob(id)) ? NextResponse.json({ links: await merchantLinksOf(id) }) : notFound('job');
+  return (await findJob(id)) ? answer(listMerchantLinks, 200, { links: await merchantLinksOf(id) }) : notFound('job');
 }
 
 /** Makes a link that shows the parts list and nothing else. Its path is answered once: only a hash of it is kept. */
@@ -20,5 +22,5 @@ export async function POST(_: Request, { params }: Context): Promise<NextRespons
   const { id } = await params;
   if (!(await findJob(id))) return notFound('job');
   const { id: link, secret } = await makeMerchantLink(id);
-  return NextResponse.json({ id: link, path: `/list/${secret}` }, { status: 201 });
+  return answer(makeLink, 201, { id: link, path: `/list/${secret}` });
 }

@@ -1,7 +1,7 @@
-import { NextResponse } from 'next/server';
-import { TakenPartsDto } from '@/server/api/buying-dto';
+import { answer, readBody } from '@/server/api/operation';
+import { getTaken, putTaken } from '@/server/api/operations/jobs';
+import { type NextResponse } from 'next/server';
 import { badRequest, notFound } from '@/server/api/problem';
-import { readBody } from '@/server/api/read-body';
 import { findJob } from '@/server/db/job-repository';
 import { listTaken, takeFromHand } from '@/server/db/stock-repository';
 
@@ -14,19 +14,19 @@ interface Context {
 /** What the job has taken of what was on hand. */
 export async function GET(_: Request, { params }: Context): Promise<NextResponse> {
   const { id } = await params;
-  return (await findJob(id)) ? NextResponse.json({ taken: await listTaken(id) }) : notFound('job');
+  return (await findJob(id)) ? answer(getTaken, 200, { taken: await listTaken(id) }) : notFound('job');
 }
 
 /** Takes just this of what is on hand, and puts back what it had taken besides: all of it, or none and what is short. */
 export async function PUT(request: Request, { params }: Context): Promise<NextResponse> {
   const { id } = await params;
   if (!(await findJob(id))) return notFound('job');
-  const body = await readBody(request, TakenPartsDto);
+  const body = await readBody(request, putTaken);
   if (!body.ok) return body.error;
   const { taken } = body.value;
   const short = await takeFromHand(id, taken);
   return short.length === 0
-    ? NextResponse.json({ taken: await listTaken(id) })
+    ? answer(putTaken, 200, { taken: await listTaken(id) })
     : badRequest(
         short.map(({ code, wanted, onHand }) => ({
           path: `taken[${taken.findIndex((one) => one.code === code)}].count`,

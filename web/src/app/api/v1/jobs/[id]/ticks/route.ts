@@ -1,8 +1,7 @@
-import { type TickState } from '@herrero/core';
-import { NextResponse } from 'next/server';
-import { TicksDto } from '@/server/api/buying-dto';
+import { answer, readBody } from '@/server/api/operation';
+import { getTicks, putTicks as putTicksOperation } from '@/server/api/operations/jobs';
+import { type NextResponse } from 'next/server';
 import { notFound } from '@/server/api/problem';
-import { readBody } from '@/server/api/read-body';
 import { findJob } from '@/server/db/job-repository';
 import { putTicks, ticksOf } from '@/server/db/tick-repository';
 
@@ -15,18 +14,15 @@ interface Context {
 /** What has been put in the basket, by any phone. */
 export async function GET(_: Request, { params }: Context): Promise<NextResponse> {
   const { id } = await params;
-  return (await findJob(id)) ? NextResponse.json({ ticks: await ticksOf(id) }) : notFound('job');
+  return (await findJob(id)) ? answer(getTicks, 200, { ticks: await ticksOf(id) }) : notFound('job');
 }
 
 /** Takes what a phone has pressed, and answers with what stands now: on each line the newest press of all phones. */
 export async function POST(request: Request, { params }: Context): Promise<NextResponse> {
   const { id } = await params;
   if (!(await findJob(id))) return notFound('job');
-  const body = await readBody(request, TicksDto);
+  const body = await readBody(request, putTicksOperation);
   if (!body.ok) return body.error;
-  await putTicks(
-    id,
-    body.value.ticks.map(({ line, state, at }) => ({ line, state: state as TickState, at })),
-  );
-  return NextResponse.json({ ticks: await ticksOf(id) });
+  await putTicks(id, body.value.ticks);
+  return answer(putTicksOperation, 200, { ticks: await ticksOf(id) });
 }

@@ -1,3 +1,6 @@
+import { answer } from '@/server/api/operation';
+import { removeOwn as removeOwnOperation } from '@/server/api/operations/stock';
+import { notFound } from '@/server/api/problem';
 import { NextResponse } from 'next/server';
 import { removeOwn } from '@/server/db/part-repository';
 
@@ -12,11 +15,11 @@ export async function DELETE(
     case 'removed':
       return new NextResponse(null, { status: 204 });
     case 'no-such-part':
-      return NextResponse.json({ error: `There is no part of your own called ${code}.` }, { status: 404 });
+      return notFound(`part of your own called ${code}`);
     case 'in-use':
-      return NextResponse.json(
-        { error: `${code} is built into ${removal.jobs.join(', ')}. Take it out there first.`, jobs: removal.jobs },
-        { status: 409 },
-      );
+      return answer(removeOwnOperation, 409, {
+        error: `${code} is built into ${removal.jobs.join(', ')}. Take it out there first.`,
+        jobs: removal.jobs,
+      });
   }
 }

@@ -1,8 +1,8 @@
+import { answer, readBody } from '@/server/api/operation';
+import { askStandInSupplier } from '@/server/api/operations/stock';
 import { setTimeout as wait } from 'node:timers/promises';
-import { NextResponse } from 'next/server';
-import { SupplierQuestionDto } from '@/server/api/buying-dto';
+import { type NextResponse } from 'next/server';
 import { notAnswering, notFound } from '@/server/api/problem';
-import { readBody } from '@/server/api/read-body';
 import { STAND_INS, failsNow, standInSupplier } from '@/server/stand-in-suppliers';
 
 export const dynamic = 'force-dynamic';
@@ -16,9 +16,13 @@ export async function POST(request: Request, { params }: Context): Promise<NextR
   const { supplier } = await params;
   const standIn = STAND_INS.find(({ id }) => id === supplier);
   if (!standIn) return notFound('stand-in');
-  const body = await readBody(request, SupplierQuestionDto);
+  const body = await readBody(request, askStandInSupplier);
   if (!body.ok) return body.error;
   await wait(standIn.latencyMs);
   if (failsNow(standIn)) return notAnswering(standIn.name);
-  return NextResponse.json(standInSupplier(standIn, body.value.articles, new Date().toISOString().slice(0, 10)));
+  return answer(
+    askStandInSupplier,
+    200,
+    standInSupplier(standIn, body.value.articles, new Date().toISOString().slice(0, 10)),
+  );
 }

@@ -1,0 +1,111 @@
+import { dequal } from 'dequal';
+import { type Mating, verdictWords } from '../connections/mating';
+import type { End } from '../connections/end';
+import { mate } from '../connections/mate';
+import type { Catalogue } from '../fittings/catalogue';
+import { reuseEqual, memoize, memoizeBoth } from '../quantity/memoize';
+import type { Job, Joint, Penetration } from '../job/job';
+import { type ResolvedEnd, resolveEnd } from './resolve';
+import { type JobIndex, type Run, indexJob, jointsOfRun, runOf } from './run';
+
+/** A joint with what stands on both of its sides and how it is judged. */
+export interface JudgedJoint {
+  readonly joint: Joint;
+  readonly a: ResolvedEnd;
+  readonly b: ResolvedEnd;
+  readonly mating: Mating;
+  /** 'Holds with tape', 'Starts, then leaks'. */
+  readonly words: string;
+  /** The hole from which its run starts; undefined where it hangs on none. */
+  readonly penetration: Penetration | undefined;
+}
+
+/** Everything a check may look at, worked out once. */
+export interface CheckContext {
+  readonly job: Job;
+  readonly catalogue: Catalogue;
+  readonly index: JobIndex;
+  readonly runs: readonly Run[];
+  readonly joints: readonly JudgedJoint[];
+  /** A joint by its id; undefined where there is none. */
+  readonly judgedOf: (jointId: string | undefined) => JudgedJoint | undefined;
+}
+
+/** Water just leaves or enters here: there is nothing to make tight. */
+const DAYLIGHT: Mating = {
+  verdict: 'holds',
+  reason: 'free',
+  needs: [],
+  cautions: [],
+  why: 'The end stands free: water leaves here.',
+  basis: [],
+  sources: [],
+  engagementMm: 0,
+};
+
+const NOT_SAID: Mating = {
+  verdict: 'unknown',
+  reason: 'not-said',
+  needs: [],
+  cautions: [],
+  why: 'One side of this joint is not known.',
+  basis: [],
+  instead: 'Measure the end: diameter over or across the threads, and threads to the inch.',
+  sources: [],
+  engagementMm: 0,
+};
+
+/** What has been judged between two ends of the catalogue, made as they ask; both are objects that never change. */
+const judgedWith = memoizeBoth<End, End, Map<string, Mating>>(() => new Map());
+
+/** `mate` of a joint that is made as it asks: worked out once for the two ends and what they are made of. */
+function asAsked(a: ResolvedEnd & { readonly end: End }, b: ResolvedEnd & { readonly end: End }): Mating {
+  const byMaterial = judgedWith(a.end, b.end);
+  const key = `${a.material ?? ''}|${b.material ?? ''}`;
+  const mating = byMaterial.get(key) ?? mate(a.end, b.end, { a: a.material, b: b.material });
+  byMaterial.set(key, mating);
+  return mating;
+}
+
+const isKnown = (side: ResolvedEnd): side is ResolvedEnd & { readonly end: End } => side.end !== undefined;
+
+/** A joint with what stands on both of its sides, not judged yet. */
+type MetJoint = Pick<JudgedJoint, 'joint' | 'a' | 'b' | 'penetration'>;
+
+const isSameSide = (one: ResolvedEnd, other: ResolvedEnd): boolean =>
+  one.stands === other.stands &&
+  one.material === other.material &&
+  (one.end === other.end || dequal(one.end, other.end));
+const metAgain = reuseEqual<Joint, MetJoint>(
+  (one, other) => one.penetration === other.penetration && isSameSide(one.a, other.a) && isSameSide(one.b, other.b),
+);
+
+const judged = memoize(({ joint, a, b, penetration }: MetJoint): JudgedJoint => {
+  const free = [a, b].some(({ ref, end }) => ref.of === 'terminal' && end === undefined);
+  const mating = free
+    ? DAYLIGHT
+    : !isKnown(a) || !isKnown(b)
+      ? NOT_SAID
+      : joint.madeWith === null
+        ? asAsked(a, b)
+        : mate(a.end, b.end, { a: a.material, b: b.material, madeWith: joint.madeWith });
+  return { joint, a, b, mating, words: verdictWords(mating), penetration };
+});
+
+/**
+ * Judges every joint and walks every run of a job, once. A run and a joint of which nothing has changed since the job was
+ * planned before are the same objects again.
+ */
+export function contextOf(job: Job, catalogue: Catalogue): CheckContext {
+  const index = indexJob(job, catalogue);
+  const runs = job.penetrations.map((penetration) => runOf(penetration, index));
+  const holder = new Map<Joint, Penetration>();
+  for (const { penetration, strands } of runs)
+    for (const joint of jointsOfRun(strands)) if (!holder.has(joint)) holder.set(joint, penetration);
+  const joints = job.joints.map((joint) => {
+    const [a, b] = [resolveEnd(joint.a, job, index), resolveEnd(joint.b, job, index)];
+    return judged(metAgain(joint, { joint, a, b, penetration: holder.get(joint) }));
+  });
+  const byId = new Map(joints.map((one) => [one.joint.id, one]));
+  return { job, catalogue, index, runs, joints, judgedOf: (id) => byId.get(id ?? '') };
+}

@@ -1,0 +1,157 @@
+import { METRES_PER_INCH } from '../quantity/length';
+import { memoize } from '../quantity/memoize';
+import { sizeInInches } from '../quantity/size';
+import { isUpright } from '../walls/forms';
+import { volumeAtM3 } from '../walls/level';
+import { DRAWS } from '../walls/roles';
+import type { Tank } from '../walls/tank';
+import type { CheckContext } from './context';
+import { placeUpM } from './heights';
+import { type Job, type Penetration, siteFigure } from '../job/job';
+import { linkedTanks } from './linked-tanks';
+import { holesOf } from '../job/lookup';
+import { strandsOf } from './strands';
+
+/** A float arm shuts its valve when the water stands this far under the hole of the valve (typical, value from memory). */
+const FLOAT_BELOW_M = 0.08;
+
+/** What the levels of a tank follow from: the job, and the runs walked once. */
+export type LevelContext = Pick<CheckContext, 'job' | 'runs'>;
+
+/** Levels of one tank that follow from its openings [m above its own base], and what they hold [m3]. */
+export interface TankLevels {
+  /** The highest the water stands. */
+  readonly fullM: number;
+  readonly fullBecause: 'overflow' | 'float valve' | 'brim';
+  /** Below it nothing comes out: the higher of the lowest bore of an outlet and the highest point its water must pass. */
+  readonly deadM: number;
+  readonly deadBecause: 'outlet' | 'destination' | 'pump' | 'link' | 'nothing';
+  /** The top of what settles. */
+  readonly sedimentM: number;
+  readonly fullM3: number;
+  readonly deadM3: number;
+  readonly sedimentM3: number;
+  readonly usableM3: number;
+  /** What a float valve that shuts below the overflow leaves unfilled [m3]. */
+  readonly floatLosesM3: number;
+}
+
+/** The bore through an opening [m]: the least of what stands in it and what comes next, or its nominal size. */
+export function boreM(hole: Penetration, { runs }: Pick<LevelContext, 'runs'>): number {
+  const items = strandsOf(hole, runs)[0]?.items.slice(0, 2) ?? [];
+  const least = Math.min(...items.map(({ part }) => part.boreMm / 1000));
+  return Number.isFinite(least) ? least : sizeInInches(hole.size) * METRES_PER_INCH;
+}
+
+/** The level at which water enters an opening [m above the base]: the lowest point of its bore. */
+export const invertM = (hole: Penetration, tank: Tank, context: Pick<LevelContext, 'runs'>): number =>
+  hole.face === 'bottom' ? tank.wallM : isUpright(hole.face) ? hole.heightM - boreM(hole, context) / 2 : hole.heightM;
+
+/** Its highest point [m above the base]. */
+export const obvertM = (hole: Penetration, tank: Tank, context: Pick<LevelContext, 'runs'>): number =>
+  hole.face === 'bottom' ? tank.wallM : isUpright(hole.face) ? hole.heightM + boreM(hole, context) / 2 : hole.heightM;
+
+/** How high a base stands over the finished ground [m]; below it negative. */
+export const baseLevelM = ({ plinthM, buriedM }: Tank): number => plinthM - buriedM;
+
+/** The level at which a float valve shuts [m above the base]. */
+export const shutsAtM = (hole: Penetration): number => hole.shutsM ?? Math.max(0, hole.heightM - FLOAT_BELOW_M);
+
+/** What has been worked out of a job: its runs follow from it, so the job alone is the key. */
+interface Known {
+  /** `not-shown`: the job shows a part of another, in which it cannot be told. */
+  groups: readonly (readonly Tank[])[] | 'not-shown' | undefined;
+  readonly levels: Map<string, TankLevels> | 'not-shown';
+}
+const knownOf = memoize<Job, Known>(() => ({ groups: undefined, levels: new Map() }));
+
+/**
+ * Says the levels of the tanks of a job that shows a part of another, by their ids: they follow from what it does not
+ * show. Without them nobody may ask.
+ */
+export const giveLevels = (job: Job, levels?: ReadonlyMap<string, TankLevels>): void =>
+  knownOf.know(job, { groups: 'not-shown', levels: levels ? new Map(levels) : 'not-shown' });
+
+/** The tanks that share their water with this one, itself among them. */
+export function sharingWith(tank: Tank, context: LevelContext): readonly Tank[] {
+  const known = knownOf(context.job);
+  known.groups ??= linkedTanks(context);
+  if (known.groups === 'not-shown') throw new RangeError('sharingWith: asked of a part of a job');
+  return known.groups.find((group) => group.some(({ id }) => id === tank.id)) ?? [tank];
+}
+
+interface Outlet {
+  readonly levelM: number;
+  readonly because: TankLevels['deadBecause'];
+}
+
+/** The level below which one outlet gives nothing. */
+function outletOf(hole: Penetration, tank: Tank, context: LevelContext): Outlet {
+  if (hole.roles.includes('pump-line') && tank.pump) return { levelM: tank.pump.intakeM, because: 'pump' };
+  const lowest = invertM(hole, tank, context);
+  if (hole.roles.includes('pump-line')) return { levelM: lowest, because: 'outlet' };
+  const ends = strandsOf(hole, context.runs).flatMap(({ end }) =>
+    end.at === 'terminal' ? [placeUpM(context.job, end.id) ?? -Infinity] : [],
+  );
+  const highest = Math.max(...ends) - baseLevelM(tank);
+  return highest > lowest ? { levelM: highest, because: 'destination' } : { levelM: lowest, because: 'outlet' };
+}
+
+const lowestOf = (outlets: readonly Outlet[]): Outlet | undefined => outlets.toSorted((a, b) => a.levelM - b.levelM)[0];
+
+const ownOutlet = (tank: Tank, context: LevelContext): Outlet | undefined =>
+  lowestOf(holesOf(context.job, tank.id, ...DRAWS).map((hole) => outletOf(hole, tank, context)));
+
+/** Below which nothing comes out of a tank: by its own outlets, or through a link by another tank's. */
+function deadOf(tank: Tank, context: LevelContext): Outlet | undefined {
+  const own = ownOutlet(tank, context);
+  const links = holesOf(context.job, tank.id, 'link').map((hole) => invertM(hole, tank, context));
+  const others = links.length === 0 ? [] : sharingWith(tank, context).filter(({ id }) => id !== tank.id);
+  const through = others.flatMap((other): Outlet[] => {
+    const outlet = ownOutlet(other, context);
+    if (!outlet) return [];
+    const levelM = Math.max(Math.min(...links), outlet.levelM + baseLevelM(other) - baseLevelM(tank));
+    return [{ levelM, because: 'link' }];
+  });
+  return lowestOf([...(own ? [own] : []), ...through]);
+}
+
+/** Full, dead, sediment and usable water of one tank as its openings are now. */
+export function levelsOf(tank: Tank, context: LevelContext): TankLevels {
+  const { levels } = knownOf(context.job);
+  if (levels === 'not-shown') throw new RangeError('levelsOf: asked of a part of a job that shows none');
+  const found = levels.get(tank.id) ?? workOutLevels(tank, context);
+  levels.set(tank.id, found);
+  return found;
+}
+
+function workOutLevels(tank: Tank, context: LevelContext): TankLevels {
+  const { job } = context;
+  const overflows = sharingWith(tank, context).flatMap((other) =>
+    holesOf(job, other.id, 'overflow').map(
+      (hole) => invertM(hole, other, context) + baseLevelM(other) - baseLevelM(tank),
+    ),
+  );
+  const spillsM = Math.min(tank.brimM, ...overflows);
+  const floats = holesOf(job, tank.id, 'float-fill').map(shutsAtM);
+  const rainComes = holesOf(job, tank.id, 'inlet', 'tanker-fill').length > 0;
+  const shutsM = Math.min(...floats, Infinity);
+  const floatRules = !rainComes && shutsM < spillsM;
+  const fullM = Math.max(0, floatRules ? shutsM : spillsM);
+  const dead = deadOf(tank, context);
+  const deadM = dead ? Math.min(Math.max(0, dead.levelM), tank.brimM) : 0;
+  const sedimentM = siteFigure(job, 'sedimentM') + tank.wallM;
+  const [fullM3, deadM3] = [volumeAtM3(tank, fullM), volumeAtM3(tank, deadM)];
+  return {
+    fullM,
+    fullBecause: floatRules ? 'float valve' : spillsM < tank.brimM ? 'overflow' : 'brim',
+    deadM,
+    deadBecause: dead?.because ?? 'nothing',
+    sedimentM,
+    fullM3,
+    deadM3,
+    sedimentM3: volumeAtM3(tank, sedimentM),
+    usableM3: Math.max(0, fullM3 - deadM3),
+    floatLosesM3: floatRules ? Math.max(0, volumeAtM3(tank, spillsM) - fullM3) : 0,
+  };
+}

@@ -1,0 +1,25 @@
+import { err, ok } from '../result';
+import type { Change } from './change';
+import { applyChanges, take } from './change';
+import { type EditBy, defineEdit } from './edit-kind';
+import { changesToRemove } from './remove-penetration';
+
+export const removeTank = defineEdit({
+  type: 'remove-tank',
+  says: 'Takes a tank away with all its holes and their runs',
+  data: { tankId: { kind: 'id' } },
+  changes: (job, { tankId }, catalogue) => {
+    const tank = job.tanks.find(({ id }) => id === tankId);
+    if (!tank) return err({ code: 'gone', message: 'This tank has been taken away already.' });
+    const changes: Change[] = [];
+    let left = job;
+    for (const penetration of job.penetrations.filter((hole) => hole.tankId === tankId)) {
+      const more = changesToRemove(left, penetration, catalogue);
+      changes.push(...more);
+      left = applyChanges(left, more);
+    }
+    return ok([...changes, take(left, 'tanks', tank)]);
+  },
+  label: ({ tankId }, job) => `Take away ${job.tanks.find(({ id }) => id === tankId)?.label ?? 'a tank'}`,
+});
+export type RemoveTank = EditBy<typeof removeTank>;

@@ -1,0 +1,28 @@
+import { isByLength } from '../fittings/part';
+import { err, ok } from '../result';
+import { replace } from './change';
+import { type EditBy, defineEdit } from './edit-kind';
+
+export const replacePart = defineEdit({
+  type: 'replace-part',
+  says: 'Takes another part of the catalogue in the same place, its ends in the same order',
+  data: {
+    partId: { kind: 'id' },
+    from: { kind: 'text', most: 60, words: 'code of the part' },
+    to: { kind: 'text', most: 60, words: 'code of the part' },
+  },
+  changes: (job, { partId, from, to }, catalogue) => {
+    const part = job.parts.find(({ id }) => id === partId);
+    if (!part) return err({ code: 'gone', message: 'This part has been taken out since.' });
+    if (part.code !== from)
+      return err({ code: 'changed-since', message: `${from} was changed to ${part.code} since.`, now: part.code });
+    const other = catalogue.byCode.get(to);
+    if (!other) return err({ code: 'not-possible', message: `${to} is not in the catalogue.` });
+    const lengthM = isByLength(other) ? part.lengthM : null;
+    return ok([
+      replace(job, 'parts', part, { ...part, code: to, lengthM, riseM: lengthM === null ? null : part.riseM }),
+    ]);
+  },
+  label: ({ from, to }) => `Change ${from} to ${to}`,
+});
+export type ReplacePart = EditBy<typeof replacePart>;

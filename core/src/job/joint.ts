@@ -1,0 +1,70 @@
+import { MEDIA } from '../connections/mating';
+import type { Fields, RecordOf, ValueOf } from '../record/field';
+
+/** No part has as many ends. */
+const MOST_ENDS = 20;
+const MOST_JOINTS_OF_RUN = 10_000;
+
+/** One side of a joint. */
+export const END_REF = {
+  kind: 'variant',
+  on: 'of',
+  of: {
+    part: {
+      id: { kind: 'reference', to: 'parts' },
+      end: { kind: 'count', least: 0, most: MOST_ENDS, words: 'end' },
+    },
+    hole: { id: { kind: 'reference', to: 'penetrations' } },
+    terminal: { id: { kind: 'reference', to: 'terminals' } },
+  },
+  words: 'side',
+} as const;
+export type EndRef = ValueOf<typeof END_REF>;
+
+/** An end of a placed part. */
+export const PART_SIDE = { ...END_REF, of: { part: END_REF.of.part } } as const;
+
+/** Which of the ends of a part: a count from 0. */
+export const PART_END = { kind: 'count', least: 0, most: MOST_ENDS, words: 'end' } as const;
+
+const ACCEPTED = {
+  by: { kind: 'text', most: 80, words: 'name' },
+  on: { kind: 'day', words: 'day' },
+} as const satisfies Fields;
+
+/** Two ends that meet. */
+export const JOINT = {
+  id: { kind: 'id', fixed: true },
+  number: {
+    kind: 'count',
+    least: 1,
+    most: MOST_JOINTS_OF_RUN,
+    fixed: true,
+    words: 'number',
+    says: 'J1, J2 ... within its run, in the order in which they were made; numbers never move',
+  },
+  a: { ...END_REF, fixed: true },
+  b: { ...END_REF, fixed: true },
+  accepted: {
+    kind: 'group',
+    of: ACCEPTED,
+    orUnknown: true,
+    words: 'acceptance',
+    says: 'A joint that fits but is not rated, taken all the same: by whom and on which day',
+  },
+  madeWith: {
+    kind: 'list',
+    of: { kind: 'choice', of: MEDIA },
+    most: MEDIA.length,
+    orUnknown: true,
+    words: 'sealant',
+    says: 'What it is really made with, where that is known to differ from what it asks for; null: as it asks',
+  },
+} as const satisfies Fields;
+export interface Joint extends RecordOf<typeof JOINT> {}
+
+/** A joint just made: accepted by nobody, and closed as it asks. */
+export const AS_ASKED = { accepted: null, madeWith: null } as const;
+
+export const refKey = (ref: EndRef): string =>
+  ref.of === 'part' ? `part ${ref.id} ${ref.end}` : `${ref.of} ${ref.id}`;

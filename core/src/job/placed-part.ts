@@ -1,0 +1,63 @@
+import type { Fields, RecordOf } from '../record/field';
+
+/** Ways a piece can point, as somebody says who stands before the opening and looks at the tank. */
+export const HEADINGS = ['out', 'back', 'left', 'right', 'up', 'down'] as const;
+export type Heading = (typeof HEADINGS)[number];
+
+/** How the length of a piece is known: from the plan, taken on site before it is cut, or cut long and trimmed later. */
+export const LENGTH_KINDS = ['computed', 'measured', 'left-long'] as const;
+export type LengthKind = (typeof LENGTH_KINDS)[number];
+
+/** The step at which a piece that was left long is trimmed. */
+export const TRIM_STEPS = ['dry-fit', 'fixed', 'backfill', 'hand-over'] as const;
+export type TrimStep = (typeof TRIM_STEPS)[number];
+
+/** Nobody lays more of one piece (our judgement). */
+export const MOST_CUT_M = 500;
+
+/** A part of the catalogue in its place. */
+export const PLACED_PART = {
+  id: { kind: 'id', fixed: true },
+  code: { kind: 'text', most: 60, fixed: true, words: 'part', says: 'Its code in the catalogue' },
+  lengthM: {
+    kind: 'length',
+    above: 0,
+    most: MOST_CUT_M,
+    usual: [0.01, 60],
+    orUnknown: true,
+    words: 'length',
+    says: 'Of what is sold by length; always null for a piece',
+  },
+  existing: {
+    kind: 'yes-no',
+    default: false,
+    words: 'state',
+    says: 'It stands there already: judged and drawn, not bought',
+  },
+  points: {
+    kind: 'choice',
+    of: HEADINGS,
+    orUnknown: true,
+    words: 'direction',
+    says: 'Where its bend turns, its branch stands or its spout looks',
+  },
+  riseM: {
+    kind: 'length',
+    least: -MOST_CUT_M,
+    most: MOST_CUT_M,
+    usual: [-10, 10],
+    orUnknown: true,
+    words: 'rise',
+    says: 'How much higher its far end lies than its near end, seen from the tank; only of what is sold by length',
+  },
+  held: { kind: 'yes-no', default: false, words: 'support', says: 'Held by straps or a stand of its own' },
+  lengthKind: { kind: 'choice', of: LENGTH_KINDS, default: 'computed', words: 'way its length is taken' },
+  trimAt: {
+    kind: 'choice',
+    of: TRIM_STEPS,
+    orUnknown: true,
+    words: 'step at which it is trimmed',
+    says: 'Only of a piece that is left long',
+  },
+} as const satisfies Fields;
+export interface PlacedPart extends RecordOf<typeof PLACED_PART> {}

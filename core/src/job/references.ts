@@ -1,0 +1,71 @@
+import { memoizeBoth } from '../quantity/memoize';
+import type { Field, Fields } from '../record/field';
+import type { FieldProblem } from '../result';
+import { COLLECTIONS, type Collection, type Job, type JobRecord, LISTED, titleOf } from './job';
+
+/** One record that names another. */
+interface Named {
+  /** From the naming record on: `readings[0].from`. */
+  readonly path: string;
+  readonly to: Collection;
+  readonly id: string;
+  readonly words: string;
+}
+
+/** Everything that a value names, as its field describes it. */
+function namedIn(field: Field, value: unknown, path: string, words: string): readonly Named[] {
+  if (value === null || value === undefined) return [];
+  switch (field.kind) {
+    case 'reference':
+      return [{ path, to: field.to as Collection, id: value as string, words: field.words ?? words }];
+    case 'list':
+      return (value as readonly unknown[]).flatMap((item, place) =>
+        namedIn(field.of, item, `${path}[${place}]`, field.words ?? words),
+      );
+    case 'group':
+      return namedInFields(field.of, value as Readonly<Record<string, unknown>>, path);
+    case 'variant': {
+      const record = value as Readonly<Record<string, unknown>>;
+      // It is one thing to who reads it: a side of a joint, what a height was taken from.
+      return namedInFields(field.of[record[field.on] as string] ?? {}, record, '').map((named) => ({
+        ...named,
+        path,
+        words: field.words ?? words,
+      }));
+    }
+    default:
+      return [];
+  }
+}
+
+const namedInFields = (fields: Fields, record: Readonly<Record<string, unknown>>, above: string): readonly Named[] =>
+  Object.entries(fields).flatMap(([name, field]) =>
+    namedIn(field, record[name], above === '' ? name : `${above}.${name}`, name),
+  );
+
+const namedBy = memoizeBoth((fields: Fields, record: JobRecord) =>
+  namedInFields(fields, record as unknown as Readonly<Record<string, unknown>>, ''),
+);
+
+/** Every record that names one that is not there, and every id that is there twice. */
+export function referenceProblems(job: Job): readonly FieldProblem[] {
+  const ids = new Map<Collection, Set<string>>();
+  const problems: FieldProblem[] = [];
+  for (const name of COLLECTIONS) {
+    const own = new Set<string>();
+    for (const [index, { id }] of job[name].entries()) {
+      if (own.has(id)) problems.push({ path: `${name}[${index}].id`, message: `${id} is there twice.` });
+      own.add(id);
+    }
+    ids.set(name, own);
+  }
+  for (const name of COLLECTIONS)
+    for (const [index, record] of job[name].entries())
+      for (const { path, to, id, words } of namedBy(LISTED[name], record))
+        if (!ids.get(to)?.has(id))
+          problems.push({
+            path: `${name}[${index}].${path}`,
+            message: `The ${words} of ${titleOf(record)} is something that is not there.`,
+          });
+  return problems;
+}

@@ -1,0 +1,127 @@
+import { goesRound } from '../../fittings/capability';
+import { isByLength } from '../../fittings/part';
+import type { CheckContext } from '../../derived/context';
+import type { PlacedPart } from '../../job/job';
+import type { Run } from '../../derived/run';
+import { formatStockLength } from '../../quantity/length';
+import { cents } from '../take-off/cents';
+import { type CutOrder, type Piece, bought, cutPlan, leastBars } from './cut-plan';
+import { type OnHand, takeOf } from '../take-off/from-hand';
+import { knownCut } from './known-cuts';
+import { leavesLongest, mostLeftM } from './off-cut';
+import type { CutBars, PartsLine } from '../take-off/parts-list';
+import { type PutIn, putIn } from '../take-off/put-in';
+import { type Use, traced } from '../take-off/trace';
+
+/** What is left long and trimmed later is cut longer by this [m] (common practice). */
+export const TRIM_ALLOWANCE_M = 0.1;
+
+/** How every length of the job is cut from what is on hand and from stock, by what is cut. */
+export function cutBars(context: CheckContext): readonly CutBars[] {
+  const { runs, catalogue } = context;
+  const items = putIn(context).filter(({ part }) => isByLength(part));
+  return [...new Set(items.map(({ part }) => part.code))].flatMap((code) => {
+    const own = items.filter(({ part }) => part.code === code);
+    const part = own[0]?.part;
+    if (part?.sale.by !== 'length') return [];
+    const lengths = wholeLengths(own, runs);
+    const pieces = lengths.flatMap((length) => (length.lengthM === null ? [] : [pieceOf(length, length.lengthM)]));
+    const { stockLengthsM, sawKerfM } = part.sale;
+    const order = { pieces, stockM: stockLengthsM, offCutsM: catalogue.offCutsM.get(code) ?? [], kerfM: sawKerfM };
+    const unknown = lengths.flatMap(({ lengthM, use }) => (lengthM === null ? [use.place] : []));
+    return [
+      {
+        code,
+        title: `${part.name} ${part.detail}`,
+        order,
+        unknown,
+        ...bestKnown(order),
+      },
+    ];
+  });
+}
+
+/** By what a longer search has found, else by the quick plan. */
+function bestKnown(order: CutOrder): Pick<CutBars, 'bars' | 'tooLong' | 'leastBars' | 'mostLeftM' | 'searched'> {
+  const quick = cutPlan(order);
+  const found = knownCut(order);
+  return found
+    ? {
+        tooLong: quick.tooLong,
+        bars: found.plan,
+        leastBars: found.leastBars,
+        mostLeftM: found.mostLeftM,
+        searched: true,
+      }
+    : { ...quick, leastBars: leastBars(order), mostLeftM: mostLeftM(quick.bars, order), searched: false };
+}
+
+/** Nobody has looked beyond the quick plan, and another might buy fewer bars, or leave a longer off-cut of these. */
+export const isToSearch = ({ bars, leastBars: least, mostLeftM: most, searched }: CutBars): boolean =>
+  !searched && (bought(bars) > least || !leavesLongest(bars, most));
+
+interface WholeLength {
+  readonly use: Use;
+  readonly placed: PlacedPart;
+  readonly lengthM: number | null;
+}
+
+const pieceOf = ({ use, placed: { lengthKind, trimAt } }: WholeLength, lengthM: number): Piece => ({
+  label: use.place,
+  use,
+  lengthM: lengthKind === 'left-long' ? lengthM + TRIM_ALLOWANCE_M : lengthM,
+  ...(lengthKind === 'computed' ? {} : { kind: lengthKind }),
+  ...(lengthKind === 'left-long' ? { trimAt, spareM: TRIM_ALLOWANCE_M } : {}),
+});
+
+/** Pieces as they are cut: a pipe that goes on through a saddle is one piece with what is beyond it. */
+function wholeLengths(own: readonly PutIn[], runs: readonly Run[]): readonly WholeLength[] {
+  const before = new Map<string, string>();
+  for (const { strands } of runs)
+    for (const { items } of strands)
+      for (const [index, { part }] of items.entries()) {
+        const [near, far] = [items[index - 1]?.placed, items[index + 1]?.placed];
+        if (goesRound(part) && near && far && near.code === far.code) before.set(far.id, near.id);
+      }
+  const firstOf = (id: string): string => {
+    let at = id;
+    for (let near = before.get(at); near !== undefined; near = before.get(at)) at = near;
+    return at;
+  };
+  const pieces = new Map<string, WholeLength>();
+  for (const { placed, use } of own) {
+    const first = firstOf(placed.id);
+    const { lengthM } = placed;
+    const whole = pieces.get(first);
+    if (!whole) pieces.set(first, { use, placed, lengthM });
+    else
+      pieces.set(first, {
+        ...(first === placed.id ? { use, placed } : { use: whole.use, placed: whole.placed }),
+        lengthM: whole.lengthM === null || lengthM === null ? null : whole.lengthM + lengthM,
+      });
+  }
+  return [...pieces.values()];
+}
+
+/** The stock lengths to buy for a cut: what is on hand whole is taken first. */
+export function stockLines({ code, bars }: CutBars, { catalogue, job }: CheckContext, left: OnHand): PartsLine[] {
+  const part = catalogue.byCode.get(code);
+  if (!part) return [];
+  const toBuy = bars.filter(({ onHand }) => !onHand);
+  return [...new Set(toBuy.map(({ stockM }) => stockM))].map((stockM) => {
+    const own = toBuy.filter((bar) => bar.stockM === stockM);
+    const { buy, said } = takeOf(left, code, own.length);
+    return {
+      code,
+      title: part.name,
+      detail: `${part.detail}, ${formatStockLength(stockM, job.measures)}`,
+      need: own.length,
+      unit: 'length',
+      stockM,
+      buy,
+      priceUsd: cents(buy * stockM * part.priceUsd),
+      ...traced(own.flatMap(({ pieces }) => pieces.flatMap(({ use }) => use ?? []))),
+      ...said,
+    };
+  });
+}

@@ -1,0 +1,221 @@
+import type { Need } from '../../connections/mating';
+import { CEMENTS, CEMENT_NAMES, type Cement } from '../../connections/material';
+import { tapeWidthIn } from '../../connections/make-up/tape';
+import { MM_PER_INCH, inchFigure } from '../../quantity/length';
+import { type NominalSize, sizeInInches } from '../../quantity/size';
+import { cents } from './cents';
+import { packed } from './packed';
+import type { PartsLine } from './parts-list';
+import { type Use, traced } from './trace';
+
+/** A need of one joint and where that joint is. */
+export interface PlacedNeed<One extends Need = Need> {
+  readonly need: One;
+  readonly use: Use;
+}
+
+type NeedOf<Kind extends Need['kind']> = Extract<Need, { readonly kind: Kind }>;
+
+/** Those of one kind. */
+const ofKind = <Kind extends Need['kind']>(
+  needs: readonly PlacedNeed[],
+  kind: Kind,
+): readonly PlacedNeed<NeedOf<Kind>>[] =>
+  needs.filter((one): one is PlacedNeed<NeedOf<Kind>> => one.need.kind === kind);
+const usesOf = (own: readonly PlacedNeed[]): readonly Use[] => own.map(({ use }) => use);
+
+/** Codes of what is bought by width and by number. */
+export const tapeCode = (widthIn: number): string => `TA-${`${Math.round(widthIn * 100)}`.padStart(3, '0')}`;
+export const clampCode = (name: string): string => `HC-${name.split(' ').at(-1) ?? ''}`;
+
+const ROLL_M = 13.2;
+const TIN_ML = 118;
+export const CEMENT_CODES: Readonly<Record<Cement, string>> = {
+  pvc: 'CE-118',
+  cpvc: 'CC-118',
+  abs: 'CA-118',
+  transition: 'CT-118',
+};
+/** Soapy water for one gasket [ml] (common practice). */
+export const LUBRICANT_ML = 5;
+/** A bead of silicone round one bulkhead [ml] (common practice). */
+export const BEAD_ML = 15;
+const PASTE_TUBE_ML = 60;
+/** From this size paste goes over the tape (common practice). */
+const PASTE_FROM_IN = 1.25;
+/** A film of this thickness over so many diameters' length of thread [mm] (common practice). */
+const PASTE_FILM_MM = 0.3;
+const PASTE_LENGTH_SHARE = 0.6;
+/** Paste over the tape of a thread: a film round its diameter over its length [ml]; 0 for small threads. */
+export const pasteMl = (size: NominalSize): number => {
+  const inches = sizeInInches(size);
+  if (inches < PASTE_FROM_IN) return 0;
+  const acrossMm = inches * MM_PER_INCH;
+  return (Math.PI * acrossMm * acrossMm * PASTE_LENGTH_SHARE * PASTE_FILM_MM) / 1000;
+};
+
+export const WASHER_USD = 0.4;
+/** Invented prices, as every shipped price is. */
+const PRICES = {
+  paste: 4.4,
+  roll: 1.9,
+  cementTin: 6.8,
+  primerTin: 6.2,
+  clamp: 1.6,
+  insert: 0.6,
+} as const;
+
+/** What the joints need, by amount: tape by width, primer and cement, washers, clamps, inserts, lubricant. */
+export const consumableLines = (needs: readonly PlacedNeed[]): readonly PartsLine[] => [
+  ...tapeLines(needs),
+  ...pasteLines(needs),
+  ...cementLines(needs),
+  ...washerLines(needs),
+  ...clampLines(needs),
+  ...insertLines(needs),
+  ...lubricantLines(needs),
+];
+
+function tapeLines(needs: readonly PlacedNeed[]): PartsLine[] {
+  const tape = ofKind(needs, 'tape');
+  return [...new Set(tape.map(({ need }) => tapeWidthIn(need.size)))]
+    .sort((a, b) => a - b)
+    .map((width) => {
+      const own = tape.filter(({ need }) => tapeWidthIn(need.size) === width);
+      const metres = Math.round(own.reduce((sum, { need }) => sum + need.lengthM, 0) * 100) / 100;
+      const turns = own.reduce((sum, { need }) => sum + need.turns, 0);
+      return packed({
+        code: tapeCode(width),
+        title: 'Thread tape',
+        detail: `${inchFigure(width)} in wide, 13.2 m roll`,
+        need: metres,
+        unit: 'm',
+        holds: ROLL_M,
+        packUsd: PRICES.roll,
+        uses: usesOf(own),
+        note: `${turns} turns on ${own.length} joint${own.length === 1 ? '' : 's'}`,
+      });
+    });
+}
+
+function pasteLines(needs: readonly PlacedNeed[]): PartsLine[] {
+  const own = ofKind(needs, 'tape').filter(({ need }) => pasteMl(need.size) > 0);
+  if (own.length === 0) return [];
+  return [
+    packed({
+      code: 'JP-60',
+      title: 'Thread paste',
+      detail: 'for plastic threads, tube of 60 ml',
+      need: Math.ceil(own.reduce((sum, { need }) => sum + pasteMl(need.size), 0)),
+      unit: 'ml',
+      holds: PASTE_TUBE_ML,
+      packUsd: PRICES.paste,
+      uses: usesOf(own),
+      note: `over the tape of ${own.length} large thread${own.length === 1 ? '' : 's'}`,
+    }),
+  ];
+}
+
+/** A tin of each cement there is, and one of primer for those that want it. */
+function cementLines(needs: readonly PlacedNeed[]): PartsLine[] {
+  const all = ofKind(needs, 'cement');
+  const line = (
+    code: string,
+    title: string,
+    needed: number,
+    tinUsd: number,
+    joints: readonly PlacedNeed[],
+  ): PartsLine =>
+    packed({
+      code,
+      title,
+      detail: `${TIN_ML} ml tin`,
+      need: Math.ceil(needed),
+      unit: 'ml',
+      holds: TIN_ML,
+      packUsd: tinUsd,
+      uses: usesOf(joints),
+      note: `${joints.length} socket${joints.length === 1 ? '' : 's'}; no flame, fresh air`,
+    });
+  const primed = all.filter(({ need }) => need.primerMl > 0);
+  const primerMl = primed.reduce((sum, { need }) => sum + need.primerMl, 0);
+  return [
+    ...(primed.length === 0 ? [] : [line('PR-118', 'Primer', primerMl, PRICES.primerTin, primed)]),
+    ...CEMENTS.flatMap((cement) => {
+      const own = all.filter(({ need }) => need.cement === cement);
+      const ml = own.reduce((sum, { need }) => sum + need.ml, 0);
+      return own.length === 0 ? [] : [line(CEMENT_CODES[cement], CEMENT_NAMES[cement], ml, PRICES.cementTin, own)];
+    }),
+  ];
+}
+
+function washerLines(needs: readonly PlacedNeed[]): PartsLine[] {
+  const washers = ofKind(needs, 'washer');
+  const names = [...new Set(washers.map(({ need }) => `${need.name}|${need.suppliedWithPart}`))];
+  return names.map((key) => {
+    const own = washers.filter(({ need }) => `${need.name}|${need.suppliedWithPart}` === key);
+    const [first] = own;
+    if (!first) throw new RangeError('washerLines: a name without a washer');
+    const supplied = first.need.suppliedWithPart;
+    return {
+      code: 'WA',
+      title: 'Washer',
+      detail: first.need.name,
+      need: own.length,
+      unit: 'piece',
+      buy: supplied ? 0 : own.length,
+      priceUsd: supplied ? null : cents(own.length * WASHER_USD),
+      ...traced(usesOf(own)),
+      ...(supplied ? { note: 'comes with the fitting; check that it is there' } : {}),
+    };
+  });
+}
+
+function clampLines(needs: readonly PlacedNeed[]): PartsLine[] {
+  const clamps = ofKind(needs, 'clamp');
+  return [...new Set(clamps.map(({ need }) => need.name))].map((name) => {
+    const own = clamps.filter(({ need }) => need.name === name);
+    const count = own.reduce((sum, { need }) => sum + need.count, 0);
+    return packed({
+      code: clampCode(name),
+      title: 'Hose clamp',
+      detail: name,
+      need: count,
+      packUsd: PRICES.clamp,
+      uses: usesOf(own),
+    });
+  });
+}
+
+function insertLines(needs: readonly PlacedNeed[]): PartsLine[] {
+  const inserts = ofKind(needs, 'insert');
+  return [...new Set(inserts.map(({ need }) => need.name))].map((name) => {
+    const own = inserts.filter(({ need }) => need.name === name);
+    return packed({
+      code: 'IN',
+      title: 'Pipe insert',
+      detail: name,
+      need: own.length,
+      packUsd: PRICES.insert,
+      uses: usesOf(own),
+    });
+  });
+}
+
+function lubricantLines(needs: readonly PlacedNeed[]): PartsLine[] {
+  const own = ofKind(needs, 'lubricant');
+  if (own.length === 0) return [];
+  return [
+    {
+      code: 'LU',
+      title: 'Gasket lubricant',
+      detail: 'dish soap and water; never oil',
+      need: own.length * LUBRICANT_ML,
+      unit: 'ml',
+      buy: 0,
+      priceUsd: null,
+      ...traced(usesOf(own)),
+      note: 'from the kitchen',
+    },
+  ];
+}

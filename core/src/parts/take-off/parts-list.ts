@@ -1,0 +1,82 @@
+import type { Bar, CutOrder, Piece } from '../cutting/cut-plan';
+import type { Traced } from './trace';
+
+/** In what a line is counted. */
+export const UNITS = ['piece', 'm', 'm3', 'ml', 'length'] as const;
+export type Unit = (typeof UNITS)[number];
+
+/** One line of the list. What a stock length or a tin covers is said in `note`. */
+export interface PartsLine extends Traced {
+  readonly code: string;
+  readonly title: string;
+  readonly detail: string;
+  readonly need: number;
+  readonly unit: Unit;
+  /** Whole pieces, lengths or packs to buy; 0 where it comes with another line. */
+  readonly buy: number;
+  /** For all of the line; null where it is not bought by itself. */
+  readonly priceUsd: number | null;
+  /** Pieces that are not bought because they are on hand; absent: none. */
+  readonly fromHand?: number;
+  /** What is left over of the packs that are bought, in the unit of the line; absent: nothing. */
+  readonly leftOver?: number;
+  /** Only of stock lengths: how long each is [m]. */
+  readonly stockM?: number;
+  readonly note?: string;
+}
+
+export interface PartsGroup {
+  readonly id: string;
+  readonly title: string;
+  readonly subtitle: string;
+  readonly penetrationId?: string;
+  readonly lines: readonly PartsLine[];
+}
+
+/** One claim of completeness: how many of how many, and which not. */
+export interface Completeness {
+  readonly done: number;
+  readonly of: number;
+  readonly missing: readonly string[];
+}
+
+export interface CutBars {
+  readonly code: string;
+  readonly title: string;
+  readonly order: CutOrder;
+  readonly bars: readonly Bar[];
+  /** No plan buys fewer bars. */
+  readonly leastBars: number;
+  /** No way to cut these bars leaves a longer off-cut [m]. */
+  readonly mostLeftM: number;
+  /** A longer search has been made; else it is the quick plan. */
+  readonly searched: boolean;
+  readonly tooLong: readonly Piece[];
+  /** Pieces whose length is not known yet, by hole. */
+  readonly unknown: readonly string[];
+}
+
+/** How many joints are closed by what. */
+export interface ClosedBy {
+  readonly words: string;
+  readonly count: number;
+  readonly kind: string;
+  readonly places: readonly string[];
+}
+
+export interface PartsList {
+  readonly groups: readonly PartsGroup[];
+  readonly cuts: readonly CutBars[];
+  readonly closedBy: readonly ClosedBy[];
+  readonly ends: Completeness;
+  readonly joints: Completeness;
+  readonly holes: Completeness;
+  /** Pieces of pipe, hose and downpipe of which the length is known. */
+  readonly lengths: Completeness;
+  /** Lines that everything counted anew from the job asks for, and which are not there; counted when it is looked at. */
+  readonly listed: Completeness;
+  /** What is not known and therefore not listed. */
+  readonly questions: readonly string[];
+  readonly toBuy: number;
+  readonly totalUsd: number;
+}

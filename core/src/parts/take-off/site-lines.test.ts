@@ -1,0 +1,87 @@
+import { expect, test } from 'vitest';
+import { shippedCatalogue } from '../../fittings/catalogue';
+import { contextOf } from '../../derived/context';
+import type { Job } from '../../job/job';
+import { TOP_INLET, linkedDrums, place, tankWith, upToGutter } from '../../test/sample-jobs';
+import { bracketsFor } from './site-lines';
+import { takeOff } from './take-off';
+
+const lines = (job: Job) =>
+  takeOff(contextOf(job, shippedCatalogue)).groups.find(({ id }) => id === 'site')?.lines ?? [];
+
+// Common practice: a bracket every 1.8 m, two at least; half a metre hangs on one.
+test.each([
+  [0.5, 1],
+  [0.9, 2],
+  [1.8, 2],
+  [2.5, 3],
+  [5, 4],
+  [null, 2],
+])('a downpipe of %s m is held by %d brackets', (lengthM, brackets) => expect(bracketsFor(lengthM)).toBe(brackets));
+
+test('brackets come with what fixes them to the wall they are on', () => {
+  const on = (fixedTo: 'masonry' | null) =>
+    lines(tankWith({ roof: { fixedTo }, holes: [{ ...TOP_INLET, parts: upToGutter(2.5) }] }));
+  expect(on('masonry').map(({ code, need }) => [code, need])).toEqual([
+    ['DKG-300', 3],
+    ['AM', 6],
+  ]);
+  expect(on(null).map(({ code }) => code)).toEqual(['DKG-300']);
+  expect(on(null)[0]?.note).toContain('not said');
+});
+
+test('a buried pipe is bedded: the trench less the pipe', () => {
+  const job = tankWith({
+    type: 'concrete',
+    tank: { buriedM: 1.2, plinthM: 0 },
+    holes: [{ size: '3', heightM: 0.7, parts: [{ code: 'PG-300' }, { code: 'PI-300', lengthM: 4, riseM: 0 }] }],
+  });
+  const [bed] = lines(job);
+  // 3.5 in pipe, 88.9 mm: (0.3889 x 0.3389 - 0.00621) x 4 m = 0.502 m3 (by hand), less nothing for what stands in the gasket.
+  expect(bed).toMatchObject({ code: 'BE-20', unit: 'm3', need: 0.51 });
+  expect(bed?.buy).toBe(26);
+});
+
+test('a buried line between two tanks is bedded once, whichever of them it is walked from', () => {
+  const tank = { type: 'concrete', buriedM: 1.2, plinthM: 0 };
+  const job = linkedDrums('PG-300', [{ code: 'PI-300', lengthM: 4, riseM: 0 }], { size: '3', heightM: 0.7 });
+  const buried = { ...job, tanks: job.tanks.map((one) => ({ ...one, ...tank })) };
+  // As the single pipe above: 0.502 m3.
+  const bed = lines(buried).find(({ code }) => code === 'BE-20');
+  expect([bed?.need, bed?.uses.length]).toEqual([0.51, 1]);
+});
+
+test('an overflow that comes to daylight is marked there', () => {
+  const to = (kind: 'daylight' | 'other') =>
+    lines(
+      tankWith({
+        terminals: [place({ id: 'd', name: 'ditch', kind })],
+        holes: [
+          {
+            id: 'h',
+            roles: ['overflow'],
+            size: '2',
+            heightM: 0.7,
+            parts: [{ code: 'BS-200' }],
+            end: { of: 'terminal', id: 'd' },
+          },
+        ],
+      }),
+    ).map(({ code }) => code);
+  expect(to('daylight')).toEqual(['OM']);
+  expect(to('other')).toEqual([]);
+});
+
+test('a wall on the way asks for a sleeve that clears the pipe', () => {
+  const job = tankWith({
+    terminals: [place({ id: 'wc', name: 'toilet', throughM: 0.3 })],
+    holes: [
+      { id: 'h', parts: [{ code: 'BS-100' }, { code: 'PI-100', lengthM: 4 }], end: { of: 'terminal', id: 'wc' } },
+    ],
+  });
+  // 1 in pipe is 33.4 mm outside; 25 mm clear.
+  expect(lines(job)).toMatchObject([
+    { code: 'SLV', detail: 'at least 59 mm inside, 11-13/16 in long, for 1 in pipe' },
+    { code: 'LB' },
+  ]);
+});

@@ -1,0 +1,86 @@
+import { formOf } from '../../walls/forms';
+import type { CheckContext } from '../../derived/context';
+import { formatLength } from '../../quantity/length';
+import type { Tank } from '../../walls/tank';
+import { packed } from './packed';
+import type { PartsLine } from './parts-list';
+import { type Use, useOfTank } from './trace';
+
+/** A hollow block of 16 x 8 x 8 in, 400 x 200 x 200 mm with its joint (ASTM C90 nominal sizes). */
+const BLOCK = { longM: 0.4, wideM: 0.2, highM: 0.2 } as const;
+/** From the middle of one block to the next under a flat floor (common practice). */
+const BLOCK_EVERY_M = 0.4;
+const BLOCK_USD = 2.4;
+const PLANK_USD_PER_M3 = 620;
+
+/** Whole courses of blocks up to the height of the base; one that is not said is one course. */
+const coursesHigh = ({ plinthM }: Tank): number => Math.max(1, Math.round(plinthM / BLOCK.highM));
+
+/** Blocks that one tank stands on. */
+export function blocksOf(tank: Tank): number {
+  const form = formOf(tank);
+  const [acrossM, throughM] = [form.acrossM(tank), form.throughM(tank)];
+  const along = (metres: number): number => Math.max(2, Math.ceil(metres / BLOCK_EVERY_M));
+  switch (tank.base) {
+    case 'blocks':
+      return along(acrossM) * along(throughM) * coursesHigh(tank);
+    case 'planks': {
+      if (tank.planks === null) return 0;
+      // A row of blocks under the planks at each end and wherever the span asks for one, as wide as the planks together.
+      const { spanM, count, widthM } = tank.planks;
+      const rows = Math.max(1, Math.ceil((acrossM - BLOCK.wideM) / (spanM + BLOCK.wideM))) + 1;
+      return rows * Math.max(2, Math.ceil((count * widthM) / BLOCK.longM)) * coursesHigh(tank);
+    }
+    default:
+      return 0;
+  }
+}
+
+/** Blocks and planks under the tanks, as far as they are said. */
+export function standLines({ job: { tanks, measures } }: CheckContext): PartsLine[] {
+  const onBlocks = blockUses(tanks);
+  const blocks = onBlocks.reduce((sum, { count }) => sum + count, 0);
+  const planked = tanks.flatMap((tank) =>
+    tank.base === 'planks' && tank.planks ? [{ tank, planks: tank.planks }] : [],
+  );
+  const detailOf = ({ tank, planks }: (typeof planked)[number]): string =>
+    [planks.widthM, planks.thickM, formOf(tank).acrossM(tank)].map((side) => formatLength(side, measures)).join(' x ');
+  return [
+    ...(blocks === 0
+      ? []
+      : [
+          packed({
+            code: 'BK',
+            title: 'Block, solid or filled',
+            detail: `${formatLength(BLOCK.longM, measures)} x ${formatLength(BLOCK.wideM, measures)} x ${formatLength(BLOCK.highM, measures)}`,
+            need: blocks,
+            packUsd: BLOCK_USD,
+            uses: onBlocks.map(({ use }) => use),
+            note: 'on firm level ground; check what stands there already',
+          }),
+        ]),
+    ...[...new Set(planked.map(detailOf))].map((detail) => {
+      const own = planked.filter((one) => detailOf(one) === detail);
+      const [{ tank, planks }] = own as [(typeof planked)[number]];
+      const m3 = planks.widthM * planks.thickM * formOf(tank).acrossM(tank);
+      return packed({
+        code: 'PK',
+        title: 'Plank, softwood for outdoors',
+        detail,
+        need: own.reduce((sum, one) => sum + one.planks.count, 0),
+        packUsd: Math.round(m3 * PLANK_USD_PER_M3 * 20) / 20,
+        uses: own.map((one) => useOfTank(one.tank)),
+      });
+    }),
+  ];
+}
+
+/** What a stand still asks for before it can be listed. */
+export const standQuestions = ({ job: { tanks } }: CheckContext): readonly string[] =>
+  tanks
+    .filter(({ base, planks }) => base === 'planks' && planks === null)
+    .map(({ label }) => `Which planks carry ${label}: how many, how wide and thick, and over which span?`);
+
+/** Every tank that stands on blocks, and how many it takes. */
+export const blockUses = (tanks: readonly Tank[]): readonly { readonly use: Use; readonly count: number }[] =>
+  tanks.map((tank) => ({ use: useOfTank(tank), count: blocksOf(tank) })).filter(({ count }) => count > 0);

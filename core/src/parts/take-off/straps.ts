@@ -1,0 +1,37 @@
+import { strapsFor } from '../../assembly/support-spacing';
+import { isDownpipe } from '../../fittings/capability';
+import { isByLength } from '../../fittings/part';
+import { inventedPriceUsd } from '../../fittings/part-family';
+import type { CheckContext } from '../../derived/context';
+import { sizeCode, sizeWords } from '../../quantity/size';
+import { packed } from './packed';
+import type { PartsLine } from './parts-list';
+import { putIn } from './put-in';
+import { useOfHole } from './trace';
+
+/** Invented price of a strap, by the size it holds. */
+const STRAP_USD = 2.4;
+
+/** Straps for what is held beside its hole, since a gasket holds no pull, and along the pipes that are said to be held. */
+export function strapLines(context: CheckContext): PartsLine[] {
+  const beside = context.job.penetrations
+    .filter(({ supported }) => supported)
+    .map((hole) => ({ size: hole.size, use: useOfHole(hole), count: 1 }));
+  const along = putIn(context)
+    .filter(({ placed, part }) => placed.held && !(isByLength(part) && isDownpipe(part)))
+    .map(({ placed, part, use }) => ({ size: part.size, use, count: strapsFor(part, placed.lengthM) }));
+  const held = [...beside, ...along];
+  return [...new Set(held.map(({ size }) => size))].map((size) => {
+    const own = held.filter((one) => one.size === size);
+    const count = own.reduce((sum, one) => sum + one.count, 0);
+    return packed({
+      code: `ST-${sizeCode(size)}`,
+      title: 'Pipe strap with fixings',
+      detail: `for ${sizeWords(size)} pipe`,
+      need: count,
+      packUsd: inventedPriceUsd(STRAP_USD, size),
+      uses: own.map(({ use }) => use),
+      note: beside.some((one) => one.size === size) ? 'one within 12 in, 300 mm, of the wall' : undefined,
+    });
+  });
+}

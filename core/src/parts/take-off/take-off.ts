@@ -1,0 +1,267 @@
+import type { CheckContext, JudgedJoint } from '../../derived/context';
+import { MATERIAL_NAMES } from '../../connections/material';
+import { holdsAtAll } from '../../connections/mating';
+import { isToDrill, sealOf } from '../../derived/resolve';
+import type { Spares } from '../../job/job';
+import type { Run } from '../../derived/run';
+import { sealsWall } from '../../fittings/capability';
+import { isByLength } from '../../fittings/part';
+import { type Measures, formatLength } from '../../quantity/length';
+import { gather } from '../../quantity/gather';
+import { memoize } from '../../quantity/memoize';
+import { BEAD_ML, type PlacedNeed, consumableLines } from './consumables';
+import { cents } from './cents';
+import type { ClosedBy, Completeness, CutBars, PartsGroup, PartsLine, PartsList } from './parts-list';
+import { cutOf } from './drilling';
+import { cutBars, stockLines } from '../cutting/lengths';
+import { careLines } from './care-lines';
+import { type OnHand, takeOf } from './from-hand';
+import { missingFrom } from './missing';
+import { packed } from './packed';
+import { type PutIn, putIn, putInByRun } from './put-in';
+import { standLines, standQuestions } from './stand-lines';
+import { beddingLines, bracketLines, markerLines, sleeveLines } from './site-lines';
+import { spareLines } from './spare-lines';
+import { strapLines } from './straps';
+import { type HoleToDrill, drillLines, toolLines } from './tools';
+import { type Use, traced, useOfHole } from './trace';
+
+/**
+ * Everything needed to build the job, in the order in which it is reached for: what drills, what seals the walls, each
+ * run, pipe and hose by stock length, what closes the joints, tools. What is not known is a question, never left out.
+ */
+export function takeOff(context: CheckContext): PartsList {
+  const byRun = putInByRun(context);
+  const left = new Map(context.catalogue.onHand);
+  const seals = wallGroup(context, left);
+  const runs = gather(context.runs, (run) => runGroup(run, byRun.get(run.penetration.id) ?? [], context, left));
+  const cuts = cutBars(context);
+  const toMake = context.joints.filter((judged) => !standsAlready(judged));
+  const needs = gather(toMake, needsOf);
+  const holes = context.job.penetrations.filter((hole) => isToDrill(hole, context.index));
+  const sawn = holes.map((hole) => ({ id: hole.id, label: hole.label, cut: cutOf(hole, context) }));
+  const drillable = sawn.filter((hole): hole is HoleToDrill => hole.cut !== undefined);
+  const groups: PartsGroup[] = [
+    group('drill', 'Drill', 'hole saws and what goes with them', drillLines(drillable, context.job.measures)),
+    seals,
+    ...runs,
+    group(
+      'lengths',
+      'Pipe and hose',
+      'stock lengths for the cuts below',
+      cuts.flatMap((cut) => stockLines(cut, context, left)),
+    ),
+    group('site', 'Wall and ground', 'stands, brackets, bedding, sleeves, plates', [
+      ...standLines(context),
+      ...bracketLines(context),
+      ...beddingLines(context),
+      ...sleeveLines(context),
+      ...markerLines(context),
+      ...careLines(context),
+    ]),
+    group('consumables', 'Consumables', 'tape, primer, cement, clamps', [
+      ...consumableLines(needs),
+      ...siliconeLines(context),
+    ]),
+    group(
+      'tools',
+      'Tools',
+      'not counted in the price',
+      toolLines({ context, needs: needs.map(({ need }) => need), placed: putIn(context) }),
+    ),
+  ].filter(({ lines }) => lines.length > 0);
+  const builtIn = gather(groups, (one) => one.lines);
+  const spares = group('spares', 'Spares', SPARES_WORDS[context.job.spares], spareLines(builtIn, context));
+  const lines = [...builtIn, ...spares.lines];
+  let listed: Completeness | undefined;
+  return {
+    groups: spares.lines.length > 0 ? [...groups, spares] : groups,
+    cuts,
+    closedBy: closedBy(toMake),
+    ends: endsClosed(context),
+    joints: jointsHolding(context.joints),
+    holes: {
+      done: drillable.length,
+      of: holes.length,
+      missing: sawn.filter(({ cut }) => cut === undefined).map(({ label }) => label),
+    },
+    lengths: lengthsKnown(context),
+    get listed() {
+      return (listed ??= everythingListed(builtIn, context));
+    },
+    questions: [...questions(context, cuts), ...standQuestions(context)],
+    toBuy: lines.reduce((sum, { buy }) => sum + buy, 0),
+    totalUsd: cents(lines.reduce((sum, { priceUsd }) => sum + (priceUsd ?? 0), 0)),
+  };
+}
+
+const SPARES_WORDS: Readonly<Record<Spares, string>> = {
+  none: '',
+  sensible: 'washers, clamps, gaskets, one of each small fitting',
+  remote: 'for a site far from any shop',
+};
+
+const group = (id: string, title: string, subtitle: string, lines: readonly PartsLine[]): PartsGroup => ({
+  id,
+  title,
+  subtitle,
+  lines,
+});
+
+/** Is this joint made already? Then nothing is bought to close it. */
+const standsAlready = ({ a, b }: JudgedJoint): boolean => a.stands && b.stands;
+
+const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+function pieceLines(items: readonly PutIn[], left: OnHand): PartsLine[] {
+  const parts = [...new Set(items.map(({ part }) => part))];
+  return parts.map((part): PartsLine => {
+    const { code } = part;
+    const own = items.filter((one) => one.part === part);
+    const { buy, said } = takeOf(left, code, own.length);
+    return {
+      code,
+      title: part.name,
+      detail: `${part.detail}, ${MATERIAL_NAMES[part.material]}`,
+      need: own.length,
+      unit: 'piece',
+      buy,
+      priceUsd: cents(buy * part.priceUsd),
+      ...traced(own.map(({ use }) => use)),
+      ...said,
+    };
+  });
+}
+
+function wallGroup(context: CheckContext, left: OnHand): PartsGroup {
+  const items = putIn(context).filter(({ part }) => sealsWall(part));
+  return group('wall', 'Wall', 'what seals each hole', [...pieceLines(items, left), ...strapLines(context)]);
+}
+
+const cutLine = ({ part, placed: { lengthM }, use }: PutIn, measures: Measures): PartsLine => ({
+  code: part.code,
+  title: part.name,
+  detail: `${part.detail}, ${lengthM === null ? 'length not known yet' : formatLength(lengthM, measures)}`,
+  need: lengthM ?? 0,
+  unit: 'm',
+  buy: 0,
+  priceUsd: null,
+  ...traced([use]),
+  note: lengthM === null ? 'measure it' : 'cut from stock, below',
+});
+
+/** A piece that is cut, in each of the measures. */
+const CUT_LINE: Readonly<Record<Measures, (piece: PutIn) => PartsLine>> = {
+  'in-gal': memoize((piece: PutIn) => cutLine(piece, 'in-gal')),
+  'mm-l': memoize((piece: PutIn) => cutLine(piece, 'mm-l')),
+};
+
+function runGroup({ penetration }: Run, items: readonly PutIn[], { job }: CheckContext, left: OnHand): PartsGroup[] {
+  const beyond = items.filter(({ part }) => !sealsWall(part));
+  if (beyond.length === 0) return [];
+  const pieces = beyond.filter(({ part }) => !isByLength(part));
+  const cut = beyond.filter(({ part }) => isByLength(part)).map(CUT_LINE[job.measures]);
+  return [
+    {
+      ...group(`run-${penetration.id}`, `Run ${penetration.label}`, lowerFirst(penetration.name), [
+        ...pieceLines(pieces, left),
+        ...cut,
+      ]),
+      penetrationId: penetration.id,
+    },
+  ];
+}
+
+/** What a tube holds [ml] (common practice). */
+const TUBE_ML = 300;
+const TUBE_USD = 7.5;
+
+/** Silicone where the job asks for it at its bulkheads. */
+function siliconeLines({ job, index }: CheckContext): PartsLine[] {
+  const places = job.penetrations.flatMap(({ id, label }) =>
+    sealOf(id, index)?.end.style === 'bulkhead' ? [useOfHole({ id, label })] : [],
+  );
+  if (!job.silicone || places.length === 0) return [];
+  return [
+    packed({
+      code: 'SI-300',
+      title: 'Silicone, neutral cure',
+      detail: 'tube of 300 ml',
+      need: places.length * BEAD_ML,
+      unit: 'ml',
+      holds: TUBE_ML,
+      packUsd: TUBE_USD,
+      uses: places,
+      note: 'fills a gap; does not bond polyethylene',
+    }),
+  ];
+}
+
+const needsOf = memoize(({ mating, penetration, joint }: JudgedJoint): readonly PlacedNeed[] => {
+  const use: Use = { place: penetration?.label ?? '', of: 'joint', id: joint.id, penetrationId: penetration?.id };
+  return mating.needs.map((need) => ({ need, use }));
+});
+
+const placeOf = memoize(({ joint, penetration }: JudgedJoint): string =>
+  `${penetration?.label ?? ''} J${joint.number}`.trim(),
+);
+
+function jointsHolding(joints: readonly JudgedJoint[]): Completeness {
+  const not = joints.filter(({ mating, joint }) => !holdsAtAll(mating.verdict) && joint.accepted === null);
+  return {
+    done: joints.length - not.length,
+    of: joints.length,
+    missing: not.map((judged) => `${placeOf(judged)} ${judged.words.toLowerCase()}`),
+  };
+}
+
+function closedBy(joints: readonly JudgedJoint[]): readonly ClosedBy[] {
+  const words = [...new Set(joints.map((judged) => judged.words))];
+  return words.map((word) => {
+    const own = joints.filter((judged) => judged.words === word);
+    const mating = own[0]?.mating;
+    const kind = mating?.verdict === 'holds-with' ? (mating.needs[0]?.kind ?? 'holds') : (mating?.verdict ?? 'unknown');
+    return { words: word, count: own.length, kind, places: own.map(placeOf) };
+  });
+}
+
+function endsClosed({ runs }: CheckContext): Completeness {
+  const ends = runs.flatMap(({ penetration, strands }) =>
+    strands.map(({ end, items }) => ({
+      open: end.at === 'open' && !(penetration.portUse === 'plug' && items.length === 0),
+      label: penetration.label,
+    })),
+  );
+  const missing = [...new Set(ends.filter(({ open }) => open).map(({ label }) => label))];
+  return { done: ends.filter(({ open }) => !open).length, of: ends.length, missing };
+}
+
+/** Pieces sold by length that are to be put in: how many have one. */
+function lengthsKnown({ job, index, runs }: CheckContext): Completeness {
+  const cut = job.parts.filter(({ id, existing }) => {
+    const found = index.placed(id);
+    return !existing && found !== undefined && isByLength(found.part);
+  });
+  const unknown = new Set(cut.filter(({ lengthM }) => lengthM === null).map(({ id }) => id));
+  const labels = runs
+    .filter(({ strands }) => strands.some(({ items }) => items.some(({ placed }) => unknown.has(placed.id))))
+    .map(({ penetration }) => penetration.label);
+  return { done: cut.length - unknown.size, of: cut.length, missing: [...new Set(labels)] };
+}
+
+function everythingListed(lines: readonly PartsLine[], context: CheckContext): Completeness {
+  const missing = missingFrom(lines, context);
+  return {
+    done: lines.length,
+    of: lines.length + missing.length,
+    missing: missing.map(({ code, detail }) => detail ?? code),
+  };
+}
+
+const questions = ({ joints }: CheckContext, cuts: readonly CutBars[]): readonly string[] => [
+  ...cuts.flatMap(({ title, unknown }) => unknown.map((place) => `How long is ${title} in ${place}?`)),
+  ...cuts.flatMap(({ title, tooLong }) =>
+    tooLong.map(({ label }) => `${title} in ${label} is longer than any stock length: where may it be joined?`),
+  ),
+  ...joints.filter(({ mating }) => mating.verdict === 'unknown').map((judged) => `What is at ${placeOf(judged)}?`),
+];

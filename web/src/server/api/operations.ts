@@ -1,0 +1,13 @@
+import { type Operation } from './operation';
+import { BENCH_OPERATIONS } from './operations/bench';
+import { FILE_OPERATIONS } from './operations/files';
+import { JOB_OPERATIONS } from './operations/jobs';
+import { STOCK_OPERATIONS } from './operations/stock';
+
+/** Every operation of the API, by path and method. A test holds its paths and methods equal to the route handlers. */
+export const OPERATIONS: Readonly<Record<string, Readonly<Record<string, Operation>>>> = {
+  ...BENCH_OPERATIONS,
+  ...JOB_OPERATIONS,
+  ...FILE_OPERATIONS,
+  ...STOCK_OPERATIONS,
+};
