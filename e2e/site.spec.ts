@@ -67,7 +67,7 @@ test('nonsense is named and kept; a blunder is named, left out, and struck out b
   const panel = about(page, 'boat house');
   await panel.getByLabel(/^How far/).fill('ladder');
   await panel.getByLabel(/^How far/).press('Enter');
-  await expect(panel.getByText('ladder is no length. Write it like 57-1/4 in.')).toBeVisible();
+  await expect(panel.getByText('ladder is no length. Write it like 17-3/4 in.')).toBeVisible();
   await expect(panel.getByLabel(/^How far/)).toHaveValue('ladder');
 
   await read(page, 'boat house', 'ground at the tanks', 'up', '120 in');

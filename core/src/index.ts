@@ -3,6 +3,7 @@ export * from './region';
 export * from './result';
 export * from './quantity/length';
 export * from './quantity/money';
+export * from './quantity/customs';
 export * from './quantity/pressure';
 export { memoize } from './quantity/memoize';
 export * from './quantity/size';
@@ -84,6 +85,7 @@ export {
   setField,
   setSetting,
   settableField,
+  usualOf,
   wordsOf,
 } from './edits/change-field';
 export { holeOf } from './edits/joint-numbers';
@@ -145,14 +147,15 @@ export * from './parts/cutting/cut-plan';
 export * from './parts/cutting/cut-patterns';
 export * from './parts/cutting/off-cut';
 export * from './parts/take-off/from-hand';
-export * from './parts/cutting/known-cuts';
+export * from './parts/cutting/cut-answer';
 export * from './parts/cutting/lengths';
 export * from './assembly/centre-to-centre';
 export * from './plan/plan';
 export * from './routes/end-partners';
 export * from './routes/find-gap';
 export * from './routes/find-routes';
-export { type WiredAnswer, answersTo, takeAnswers } from './routes/known-routes';
+export * from './derived/solutions';
+export { wayAnswers, waysBetween } from './routes/ways-between';
 export * from './routes/leans';
 export type { OpenEnd } from './routes/way-index';
 export * from './routes/next-parts';

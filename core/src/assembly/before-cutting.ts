@@ -1,6 +1,6 @@
 import { isShutOff } from '../fittings/capability';
 import { isByLength } from '../fittings/part';
-import type { CheckContext } from '../derived/context';
+import type { RunSight } from '../derived/context';
 import type { EndRef, Penetration, PlacedPart } from '../job/job';
 import { baseLevelM, invertM, levelsOf, sharingWith } from '../derived/levels';
 import { tankOf } from '../job/lookup';
@@ -35,7 +35,7 @@ const MM2_PER_M2 = 1e6;
  * From the part outward on every way to the first valve: which to shut, which tank has no valve between and must be let
  * down, and what runs out of the line itself.
  */
-export function beforeCutting(partId: string, context: CheckContext): BeforeCutting {
+export function beforeCutting(partId: string, context: RunSight): BeforeCutting {
   const { index, job } = context;
   const shut: BeforeCutting['shut'][number][] = [];
   const letDown: LetDown[] = [];
@@ -73,13 +73,13 @@ export function beforeCutting(partId: string, context: CheckContext): BeforeCutt
 }
 
 /** A tap at the end of a line keeps nothing back from the cut: water comes from the other side. */
-const isOutlet = (id: string, { index }: CheckContext): boolean => {
+const isOutlet = (id: string, { index }: RunSight): boolean => {
   const part = index.placed(id)?.part;
   const joined = part?.ends.filter((_, end) => index.jointAt({ of: 'part', id, end }) !== undefined) ?? [];
   return joined.length < 2;
 };
 
-function letDownTo(hole: Penetration, context: CheckContext): LetDown | undefined {
+function letDownTo(hole: Penetration, context: RunSight): LetDown | undefined {
   const tank = tankOf(context.job, hole);
   if (!tank) return undefined;
   const levelM = invertM(hole, tank, context) + baseLevelM(tank);

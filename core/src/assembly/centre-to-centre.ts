@@ -1,5 +1,5 @@
 import { overallMm } from '../fittings/part';
-import type { CheckContext } from '../derived/context';
+import type { RunSight } from '../derived/context';
 import type { StrandItem } from '../derived/run';
 
 /** What a length is measured to: the middle of a bend or a branch, the face of anything else, or its own bare end. */
@@ -31,7 +31,7 @@ const DRY_SHARE = [1 / 3, 2 / 3] as const;
 const turns = ({ part }: StrandItem): boolean => part.bendDegrees !== undefined || part.features.includes('branch');
 
 /** What a piece of known length measures between its neighbours; undefined where it is of no known length. */
-export function centreToCentre(partId: string, context: CheckContext): CentreToCentre | undefined {
+export function centreToCentre(partId: string, context: RunSight): CentreToCentre | undefined {
   for (const { strands } of context.runs)
     for (const { items } of strands) {
       const place = items.findIndex(({ placed }) => placed.id === partId);

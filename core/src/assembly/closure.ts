@@ -1,4 +1,4 @@
-import type { CheckContext, JudgedJoint } from '../derived/context';
+import type { RunSight, JudgedJoint } from '../derived/context';
 import type { Strand, StrandItem } from '../derived/run';
 import { isFlexible } from './flexible';
 import { type JointNature, natureOf, opensInPlace } from './joint-nature';
@@ -26,7 +26,7 @@ export const givesWay = ({ items, joints }: Stretch): boolean =>
   items.some(({ part }) => isFlexible(part) || part.features.includes('union-nut') || part.features.includes('slip'));
 
 /** The new parts of a strand, parted by those that stand already. */
-export function stretchesOf(strand: Strand, { judgedOf }: CheckContext): readonly Stretch[] {
+export function stretchesOf(strand: Strand, { judgedOf }: RunSight): readonly Stretch[] {
   const stretches: Stretch[] = [];
   let items: StrandItem[] = [];
   let made: MadeJoint[] = [];
@@ -64,7 +64,7 @@ export interface CannotClose {
  * Rigid stretches between two fixed points without a union, a swivel or a piece that gives way (common practice).
  * A stretch is built from both of its ends; the joint that comes last finds both sides held.
  */
-export function cannotClose(strand: Strand, context: CheckContext): readonly CannotClose[] {
+export function cannotClose(strand: Strand, context: RunSight): readonly CannotClose[] {
   return stretchesOf(strand, context).flatMap((stretch): CannotClose[] => {
     if (!stretch.heldAtBothEnds || givesWay(stretch)) return [];
     const glued = stretch.joints

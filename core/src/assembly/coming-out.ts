@@ -1,5 +1,5 @@
 import type { Feature } from '../fittings/part';
-import type { CheckContext, JudgedJoint } from '../derived/context';
+import type { RunSight, JudgedJoint } from '../derived/context';
 import { type EndRef, refKey } from '../job/job';
 import { otherSide } from '../derived/run';
 import { isFlexible } from './flexible';
@@ -25,7 +25,7 @@ type Side =
  * Can this part come out again? From each of its ends the line is followed to the first place that opens while both
  * sides stay; one thread may be turned off, two cannot turn at once, cement never lets go.
  */
-export function holdingOf(partId: string, context: CheckContext): HeldPart {
+export function holdingOf(partId: string, context: RunSight): HeldPart {
   const { index } = context;
   const seen = new Set([partId]);
   const sidesFrom = (ref: EndRef, turning: JudgedJoint | undefined): readonly Side[] => {

@@ -1,5 +1,5 @@
 import { type Part, isByLength, overallMm } from '../fittings/part';
-import type { CheckContext } from '../derived/context';
+import type { RunSight } from '../derived/context';
 import { HEADINGS, type Heading, type PlacedPart } from '../job/job';
 import { baseLevelM } from '../derived/levels';
 import { holeById, tankOf } from '../job/lookup';
@@ -67,7 +67,7 @@ const startHeading = (face: Run['penetration']['face']): Vector =>
  * Fittings go straight on by what they measure less what they stand in their neighbours; a bend turns in its middle
  * towards where it points. A pipe that rises goes on level for the rest of its length.
  */
-export function courseOf({ penetration, strands }: Run, context: CheckContext): Course {
+export function courseOf({ penetration, strands }: Run, context: RunSight): Course {
   const { job } = context;
   const tank = tankOf(job, penetration);
   const start: Vector = {
@@ -110,14 +110,14 @@ export function courseOf({ penetration, strands }: Run, context: CheckContext): 
 }
 
 /** The opening of the same tank in which a strand ends: where its bends lead, even when nobody has said so. */
-function targetOf({ end }: Strand, near: Run['penetration'], start: Vector, { job }: CheckContext): Vector | undefined {
+function targetOf({ end }: Strand, near: Run['penetration'], start: Vector, { job }: RunSight): Vector | undefined {
   const far = end.at === 'hole' ? holeById(job, end.id) : undefined;
   return far && far.tankId === near.tankId && far.face === near.face
     ? { out: 0, right: far.aroundM - near.aroundM, up: start.up + far.heightM - near.heightM }
     : undefined;
 }
 
-const isInside = (from: { readonly id: string; readonly end: number }, { index }: CheckContext): boolean =>
+const isInside = (from: { readonly id: string; readonly end: number }, { index }: RunSight): boolean =>
   index.placed(from.id)?.part.ends[from.end]?.position === 'inside';
 
 /** How far the near end of what stands in a wall is behind the outside of the wall [m]; undefined where nothing does. */
@@ -201,13 +201,13 @@ function slopeOf(
   return { step, heading: isFlexible(part) ? level : step };
 }
 
-const courseIn = memoize((scope: CheckContext) =>
+const courseIn = memoize((scope: RunSight) =>
   scope.runs.map((run) => [run.penetration.id, courseOf(run, scope)] as const),
 );
 
 /** The courses of all runs of a job, by opening; worked out once. */
-export const coursesOf: (context: CheckContext) => ReadonlyMap<string, Course> = memoize(
-  (context: CheckContext) => new Map(runViews(context).flatMap(({ dry }) => courseIn(dry))),
+export const coursesOf: (context: RunSight) => ReadonlyMap<string, Course> = memoize(
+  (context: RunSight) => new Map(runViews(context).flatMap(({ dry }) => courseIn(dry))),
 );
 
 /** Where a strand ends, seen from its opening [m]; undefined where nothing stands on it. */

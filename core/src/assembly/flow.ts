@@ -1,4 +1,4 @@
-import type { CheckContext } from '../derived/context';
+import type { RunSight } from '../derived/context';
 import { DRAWS, FILLS, type Role } from '../walls/roles';
 import type { Run, Strand } from '../derived/run';
 import { memoize } from '../quantity/memoize';
@@ -10,7 +10,7 @@ const LEAVES: readonly Role[] = [...DRAWS, 'overflow', 'drain'];
 export type Flow = 'onward' | 'back' | undefined;
 
 /** How the water goes in a strand of a run: by the roles of its opening; what hangs on the inside runs the other way. */
-export function flowOf({ penetration: { roles } }: Run, strand: Strand, { index }: CheckContext): Flow {
+export function flowOf({ penetration: { roles } }: Run, strand: Strand, { index }: RunSight): Flow {
   const [leaves, fills] = [LEAVES, FILLS].map((some) => roles.some((role) => some.includes(role)));
   if (leaves === fills) return undefined;
   const { from } = strand;
@@ -19,7 +19,7 @@ export function flowOf({ penetration: { roles } }: Run, strand: Strand, { index 
 }
 
 /** Runs that two openings share are walked from both: those that are reached first, each line once. */
-export const runsOnce: (context: CheckContext) => readonly Run[] = memoize(({ runs, job }: CheckContext) => {
+export const runsOnce: (context: RunSight) => readonly Run[] = memoize(({ runs, job }: RunSight) => {
   const order = new Map(job.penetrations.map(({ id }, place) => [id, place]));
   return runs.map((run) => {
     const isSecond = ({ end }: Strand): boolean =>

@@ -1,4 +1,4 @@
-import type { CheckContext, JudgedJoint } from '../derived/context';
+import type { RunSight, JudgedJoint } from '../derived/context';
 import type { Strand, StrandItem } from '../derived/run';
 import { isFlexible } from './flexible';
 import { type Stretch, stretchesOf } from './closure';
@@ -42,7 +42,7 @@ function closingOf({ items, joints }: Stretch): Closing {
  * The order in which a strand goes together: from the wall outward, each part brought to what stands; where the far end
  * is held too, the rest from there backward, and last the joint that closes while both sides stay.
  */
-export function assemblyOf(strand: Strand, context: CheckContext): readonly AssemblyStep[] {
+export function assemblyOf(strand: Strand, context: RunSight): readonly AssemblyStep[] {
   return stretchesOf(strand, context).flatMap((stretch): readonly AssemblyStep[] => {
     const { joints, heldAtBothEnds, items } = stretch;
     if (!heldAtBothEnds)

@@ -1,5 +1,5 @@
 import { type Part, overallMm, outsideMmOf } from '../fittings/part';
-import type { CheckContext, JudgedJoint } from '../derived/context';
+import type { RunSight, JudgedJoint } from '../derived/context';
 import { tankOf } from '../job/lookup';
 import { flatRadiusM } from '../derived/resolve';
 import type { Run } from '../derived/run';
@@ -46,7 +46,7 @@ interface Obstacle {
   readonly roomM: number;
 }
 
-function obstaclesOf(leg: Leg, { penetration }: Run, context: CheckContext): readonly Obstacle[] {
+function obstaclesOf(leg: Leg, { penetration }: Run, context: RunSight): readonly Obstacle[] {
   const tank = tankOf(context.job, penetration);
   if (!tank) return [];
   const level = Math.abs(leg.headingIn.up) < STEEP;
@@ -66,7 +66,7 @@ function obstaclesOf(leg: Leg, { penetration }: Run, context: CheckContext): rea
 }
 
 /** Parts of a run that cannot be screwed on where they are, because something stands in the circle they sweep. */
-export function withoutRoom(run: Run, course: Course, context: CheckContext): readonly NoRoom[] {
+export function withoutRoom(run: Run, course: Course, context: RunSight): readonly NoRoom[] {
   return run.strands.flatMap((strand) => {
     const legs = course.along.get(strand) ?? [];
     return legs.flatMap((leg, place): NoRoom[] => {

@@ -1,5 +1,5 @@
 import { isByLength, outsideMmOf } from '../fittings/part';
-import type { CheckContext } from '../derived/context';
+import type { RunSight } from '../derived/context';
 import type { Run } from '../derived/run';
 import { memoizeBoth } from '../quantity/memoize';
 import { type Course, type Leg, coursesOf } from './course';
@@ -14,7 +14,7 @@ const OVER_M = 0.15;
 export const isInGround = ({ from, to }: Pick<Leg, 'from' | 'to'>): boolean => Math.max(from.up, to.up) < 0;
 
 /** Sand or fine gravel round the buried pipes of a run [m3]: the trench up to the cover of the pipe, without the pipe. */
-export function beddingM3(run: Run, context: CheckContext): number {
+export function beddingM3(run: Run, context: RunSight): number {
   const course = coursesOf(context).get(run.penetration.id);
   return course ? beddingAlong(course, run) : 0;
 }

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../derived/context';
+import type { RunSight } from '../derived/context';
 import type { Run, Strand } from '../derived/run';
 import { type Leg, coursesOf } from './course';
 import { isFlexible } from './flexible';
@@ -44,7 +44,7 @@ const pointsOf = (legs: readonly Leg[]): readonly Point[] => {
  * Where a strand goes up and down again, or down and up again, by more than its bore. Only of a course that is sure: from
  * the first piece whose place had to be assumed on, nothing is said.
  */
-export function turnsOf(run: Run, strand: Strand, context: CheckContext): readonly Turn[] {
+export function turnsOf(run: Run, strand: Strand, context: RunSight): readonly Turn[] {
   const legs = coursesOf(context).get(run.penetration.id)?.along.get(strand) ?? [];
   const until = legs.findIndex(({ sure, assumed }) => !sure || assumed.length > 0);
   const points = pointsOf(until < 0 ? legs : legs.slice(0, until));

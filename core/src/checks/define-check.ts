@@ -1,5 +1,5 @@
 import type { Source } from '../provenance';
-import type { CheckContext } from '../derived/context';
+import type { CheckContext, RunSight } from '../derived/context';
 import type { Values } from '../quantity/values';
 import type { Fix, Place, Question, Severity, StationId } from './finding';
 
@@ -19,7 +19,7 @@ export interface Report<MessageId extends string> {
   readonly question?: Question | undefined;
 }
 
-export interface Check<MessageId extends string = string> {
+interface Declared<MessageId extends string> {
   readonly meta: {
     /** `group/what-is-wrong`, the folder it lives in. */
     readonly id: string;
@@ -30,14 +30,28 @@ export interface Check<MessageId extends string = string> {
     readonly sources: readonly Source[];
     readonly messages: Readonly<Record<MessageId, Message>>;
   };
-  /**
-   * `run`: it asks of one run at a time, and only what a run sees, whatever the water does; `run-in-water`: the levels of
-   * its tanks too (see `runViews`). What it found stays until something of that changes. Not said: it asks of the whole
-   * job.
-   */
-  readonly sees?: 'run' | 'run-in-water';
+}
+
+/** A check that asks of the whole job. */
+export interface WholeCheck<MessageId extends string = string> extends Declared<MessageId> {
+  readonly sees?: undefined;
   readonly check: (context: CheckContext) => readonly Report<MessageId>[];
 }
 
+/**
+ * A check that asks of one run at a time, and only what a run sees; `run`: whatever the water does; `run-in-water`: the
+ * levels of its tanks too (see `runViews`). What it found stays until something of that changes.
+ */
+export interface RunCheck<MessageId extends string = string> extends Declared<MessageId> {
+  readonly sees: 'run' | 'run-in-water';
+  readonly check: (view: RunSight) => readonly Report<MessageId>[];
+}
+
+export type Check<MessageId extends string = string> = WholeCheck<MessageId> | RunCheck<MessageId>;
+
 /** Declares a check; a message id that is not in `meta.messages` does not compile. */
-export const defineCheck = <MessageId extends string>(check: Check<MessageId>): Check<MessageId> => check;
+export function defineCheck<MessageId extends string>(check: RunCheck<MessageId>): RunCheck<MessageId>;
+export function defineCheck<MessageId extends string>(check: WholeCheck<MessageId>): WholeCheck<MessageId>;
+export function defineCheck<MessageId extends string>(check: Check<MessageId>): Check<MessageId> {
+  return check;
+}

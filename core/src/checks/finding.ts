@@ -8,7 +8,7 @@ export type Severity = (typeof SEVERITIES)[number];
 
 /** Where a finding is. `penetrationId` says which run to open for a joint or an end. */
 export interface Place {
-  readonly kind: 'joint' | 'penetration' | 'tank' | 'part' | 'roof' | 'inflow' | 'terminal' | 'mark';
+  readonly kind: 'joint' | 'penetration' | 'tank' | 'part' | 'roof' | 'inflow' | 'terminal' | 'mark' | 'job';
   readonly id: string;
   readonly penetrationId?: string | undefined;
   /** As written beside the finding: 'P4, J5'. */

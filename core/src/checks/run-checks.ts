@@ -1,39 +1,70 @@
-import type { CheckContext } from '../derived/context';
+import type { CheckContext, RunSight } from '../derived/context';
 import { runViews } from '../derived/run-view';
 import { memoize, memoizeBoth } from '../quantity/memoize';
 import type { Check, Report } from './define-check';
+import { type Result, err, ok } from '../result';
+import { failedFinding, reasonOf } from './failed';
 import { type Finding, type Fix, SEVERITIES, type StationId } from './finding';
 
 const STATION_OF: Readonly<Record<string, StationId>> = { hole: 'holes', tank: 'tanks', site: 'site' };
 
-/** What is wrong with a joint is put right in its run. */
-const stationOfGroup = (id: string): StationId => STATION_OF[id.split('/')[0] ?? ''] ?? 'runs';
+/** Where it is said, else at the station of its group; what is wrong with a joint is put right in its run. */
+const stationOf = ({ meta: { station, id } }: Pick<Check, 'meta'>): StationId =>
+  station ?? STATION_OF[id.split('/')[0] ?? ''] ?? 'runs';
 
 /** What the checks that see so much report of one run: kept for as long as the run sees what it saw. */
 const reportsSeeing = (seeing: NonNullable<Check['sees']>) => {
-  const own = memoize((checks: readonly Check[]) => checks.filter(({ sees }) => sees === seeing));
-  return memoizeBoth((checks: readonly Check[], view: CheckContext) =>
+  const own = memoize((checks: readonly Check[]) => checks.filter((check) => check.sees === seeing));
+  return memoizeBoth((checks: readonly Check[], view: RunSight) =>
     own(checks)
-      .map((check) => [check, check.check(view)] as const)
-      .filter(([, reports]) => reports.length > 0),
+      .map((check) => [check, tried(() => check.check(view as CheckContext))] as const)
+      .filter(([, outcome]) => !outcome.ok || outcome.value.length > 0),
   );
 };
 const reportsDry = reportsSeeing('run');
 const reportsInWater = reportsSeeing('run-in-water');
 
-/** All that these checks find in a job, worst first; within a severity in the order of the checks, and then in each check's own. */
+type Outcome = Result<readonly Report<string>[], string>;
+
+/** What a check reports, or why it broke: a fault of ours is no fault of the plan, and hides nothing else. */
+function tried(check: () => readonly Report<string>[]): Outcome {
+  try {
+    return ok(check());
+  } catch (error) {
+    return err(reasonOf(error));
+  }
+}
+
+/**
+ * All that these checks find in a job, worst first; within a severity in the order of the checks, and then in each check's
+ * own. A check that throws is one finding that says so.
+ */
 export function runChecks(context: CheckContext, checks: readonly Check[]): readonly Finding[] {
-  const ofRuns = new Map<Check, Report<string>[]>(checks.map((check) => [check, []]));
+  const ofRuns = new Map<Check, Outcome[]>(checks.map((check) => [check, []]));
   for (const { dry, inWater } of runViews(context))
-    for (const [check, reports] of [...reportsDry(checks, dry), ...reportsInWater(checks, inWater)])
-      ofRuns.get(check)?.push(...reports);
+    for (const [check, outcome] of [...reportsDry(checks, dry), ...reportsInWater(checks, inWater)])
+      ofRuns.get(check)?.push(outcome);
   return checks
-    .flatMap((check) =>
-      (check.sees === undefined ? check.check(context) : (ofRuns.get(check) ?? [])).map((report) =>
-        findingOf(check, report, context),
-      ),
-    )
+    .flatMap((check) => {
+      const outcomes = check.sees === undefined ? [tried(() => check.check(context))] : (ofRuns.get(check) ?? []);
+      const broke = outcomes.find((outcome) => !outcome.ok);
+      return [
+        ...outcomes.flatMap((outcome) =>
+          outcome.ok ? outcome.value.map((report) => findingOf(check, report, context)) : [],
+        ),
+        ...(broke && !broke.ok ? [failedFinding(check.meta.id, stationOf(check), broke.error)] : []),
+      ];
+    })
     .sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));
+}
+
+/** Where looking for a way to settle it breaks, none is offered. */
+function triedFixes(fixes: () => readonly Fix[]): readonly Fix[] {
+  try {
+    return fixes();
+  } catch {
+    return [];
+  }
 }
 
 /** What a check reports, as it is shown: at its station, in its words. */
@@ -48,13 +79,13 @@ function findingOf(
   return {
     check: meta.id,
     severity: meta.severity,
-    station: meta.station ?? stationOfGroup(meta.id),
+    station: stationOf({ meta }),
     title: message.title,
     text: message.text,
     at,
     data,
     get fixes() {
-      return (known ??= typeof fixes === 'function' ? fixes(context) : (fixes ?? []));
+      return (known ??= typeof fixes === 'function' ? triedFixes(() => fixes(context)) : (fixes ?? []));
     },
     question,
   };

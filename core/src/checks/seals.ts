@@ -1,5 +1,5 @@
 import { tankOf } from '../job/lookup';
-import type { CheckContext } from '../derived/context';
+import type { RunSight } from '../derived/context';
 import type { Penetration } from '../job/job';
 import { type Seal, sealOf } from '../derived/resolve';
 import { type WayReason, placedWay, sealWays } from '../derived/seal-ways';
@@ -26,9 +26,9 @@ export interface SealedHole {
  * @param fixesFirst what else can be done about it, offered before another seal
  */
 export const sealReports = (
-  context: CheckContext,
+  context: RunSight,
   about: readonly WayReason['about'][],
-  fixesFirst: (sealed: SealedHole, reason: WayReason, whole: CheckContext) => readonly Fix[] = () => [],
+  fixesFirst: (sealed: SealedHole, reason: WayReason, whole: RunSight) => readonly Fix[] = () => [],
 ): readonly Report<'seal'>[] =>
   context.runs.flatMap(({ penetration: hole }) => {
     const [tank, seal] = [tankOf(context.job, hole), sealOf(hole.id, context.index)];
@@ -47,7 +47,7 @@ export const sealReports = (
 const MOST_FIXES = 3;
 
 /** The ways that are allowed at a hole, each as a fix: it takes the place of what is there, or is put into the bare hole. */
-export function otherSeals(hole: Penetration, tank: Tank, seal: Seal | undefined, context: CheckContext): Fix[] {
+export function otherSeals(hole: Penetration, tank: Tank, seal: Seal | undefined, context: RunSight): Fix[] {
   const { job } = context;
   return sealWays(hole, tank, context)
     .filter(({ verdict, style }) => verdict === 'allowed' && style.id !== seal?.end.style)

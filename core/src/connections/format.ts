@@ -80,7 +80,9 @@ export function describeEnd(end: End): string {
       return `${sizeWords(end.size)} ${end.part === 'barb' ? tailName : name}`;
     }
     case 'cam':
-      return end.part === 'adapter' ? `${end.size} in cam adapter, grooved` : `${end.size} in cam coupler, with arms`;
+      return end.part === 'adapter'
+        ? `${sizeWords(end.size)} cam adapter, grooved`
+        : `${sizeWords(end.size)} cam coupler, with arms`;
     case 'click':
       return `${sizeWords(end.size)} click ${end.part}`;
     case 'gasket':

@@ -8,7 +8,7 @@ import { buildJob } from './build-job';
  * points, one of them above the tank. Its tank and holes are settled; the runs are begun.
  */
 export function ashdown(): Job {
-  const { edit, hole, run, set, job } = buildJob('Ashdown kennel wash', 'mm-l');
+  const { edit, hole, run, set, job } = buildJob('Ashdown kennel wash', 'mm-l', 'UK');
   set({ sunPlan: 'shaded', frostPlan: 'drained', sedimentM: 0.04, stormMmPerH: 75 });
   edit({
     type: 'add-roof',

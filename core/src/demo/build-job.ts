@@ -1,3 +1,4 @@
+import type { Region } from '../region';
 import { setSetting } from '../edits/change-field';
 import type { Catalogue } from '../fittings/catalogue';
 import { shippedCatalogue } from '../fittings/catalogue';
@@ -29,8 +30,13 @@ export interface JobBuilder {
 }
 
 /** @throws RangeError an edit was refused: the demo is wrong */
-export function buildJob(name: string, measures: Measures, catalogue: Catalogue = shippedCatalogue): JobBuilder {
-  let job = emptyJob(name, measures);
+export function buildJob(
+  name: string,
+  measures: Measures,
+  region: Region | null = null,
+  catalogue: Catalogue = shippedCatalogue,
+): JobBuilder {
+  let job = emptyJob(name, measures, region);
   const edit = (one: Edit): void => {
     const edited = applyEdits(job, [one], catalogue);
     if (!edited.ok) throw new RangeError(`buildJob: ${one.type}: ${edited.error.message}`);

@@ -8,7 +8,7 @@ import { buildJob } from './build-job';
  * In trouble on purpose: the overflow is smaller than the inlet, and an outlet stands on a rib.
  */
 export function kilnYard(): Job {
-  const { edit, hole, run, set, job } = buildJob('Kiln Yard pottery', 'mm-l');
+  const { edit, hole, run, set, job } = buildJob('Kiln Yard pottery', 'mm-l', 'EU');
   set({ sunPlan: 'painted', frostPlan: 'insulated' });
   edit({ type: 'add-roof', roof: newRoof({ id: 'kiln', name: 'kiln house', planAreaM2: 88 }) });
   edit({

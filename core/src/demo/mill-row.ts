@@ -9,7 +9,7 @@ import { buildJob } from './build-job';
  * the sight tube is not chosen yet.
  */
 export function millRow(): Job {
-  const { edit, hole, run, set, job } = buildJob('Mill Row fire pond', 'mm-l');
+  const { edit, hole, run, set, job } = buildJob('Mill Row fire pond', 'mm-l', 'ANZ');
   set({ sunPlan: 'shaded', frostPlan: 'none-here', armM: 0.75, groundKpa: 90, stormMmPerH: 120 });
   edit({
     type: 'add-roof',

@@ -8,7 +8,7 @@ import { buildJob } from './build-job';
  * couplings, taken apart daily. Waits: nobody has read the plate of the trailer yet.
  */
 export function quarryLane(): Job {
-  const { edit, hole, run, set, job } = buildJob('Quarry Lane brick saw', 'in-gal');
+  const { edit, hole, run, set, job } = buildJob('Quarry Lane brick saw', 'in-gal', 'US');
   set({ sunPlan: 'shaded', frostPlan: 'drained' });
   for (const one of setOutTank('t1', 'trailer')) edit(one);
   const { heightM } = newTank('t1', 'trailer');

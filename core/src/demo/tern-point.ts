@@ -110,7 +110,7 @@ const HOLES: readonly Hole[] = [
  * Deliberate mistake: the hose swivel of P4 is NH and stands on an NPT nipple. Deliberate unknown: the gap T1 to T2.
  */
 export function ternPoint(): Job {
-  const { edit, run, set, job } = buildJob('Tern Point boat rinse', 'in-gal');
+  const { edit, run, set, job } = buildJob('Tern Point boat rinse', 'in-gal', 'US');
   set({ sunPlan: 'painted', frostPlan: 'drained' });
   edit({
     type: 'add-roof',

@@ -5,6 +5,8 @@ import { mate } from '../connections/mate';
 import type { Catalogue } from '../fittings/catalogue';
 import { reuseEqual, memoize, memoizeBoth } from '../quantity/memoize';
 import type { Job, Joint, Penetration } from '../job/job';
+import type { RunJob } from './run-job';
+import { NO_SOLUTIONS, type Solutions } from './solutions';
 import { type ResolvedEnd, resolveEnd } from './resolve';
 import { type JobIndex, type Run, indexJob, jointsOfRun, runOf } from './run';
 
@@ -24,11 +26,18 @@ export interface JudgedJoint {
 export interface CheckContext {
   readonly job: Job;
   readonly catalogue: Catalogue;
+  /** What was found elsewhere and passed in. */
+  readonly solutions: Solutions;
   readonly index: JobIndex;
   readonly runs: readonly Run[];
   readonly joints: readonly JudgedJoint[];
   /** A joint by its id; undefined where there is none. */
   readonly judgedOf: (jointId: string | undefined) => JudgedJoint | undefined;
+}
+
+/** The view of one run: itself, its joints, its tanks and openings, the places where it ends. */
+export interface RunSight extends Omit<CheckContext, 'job' | 'solutions'> {
+  readonly job: RunJob;
 }
 
 /** Water just leaves or enters here: there is nothing to make tight. */
@@ -96,7 +105,7 @@ const judged = memoize(({ joint, a, b, penetration }: MetJoint): JudgedJoint => 
  * Judges every joint and walks every run of a job, once. A run and a joint of which nothing has changed since the job was
  * planned before are the same objects again.
  */
-export function contextOf(job: Job, catalogue: Catalogue): CheckContext {
+export function contextOf(job: Job, catalogue: Catalogue, solutions: Solutions = NO_SOLUTIONS): CheckContext {
   const index = indexJob(job, catalogue);
   const runs = job.penetrations.map((penetration) => runOf(penetration, index));
   const holder = new Map<Joint, Penetration>();
@@ -107,5 +116,5 @@ export function contextOf(job: Job, catalogue: Catalogue): CheckContext {
     return judged(metAgain(joint, { joint, a, b, penetration: holder.get(joint) }));
   });
   const byId = new Map(joints.map((one) => [one.joint.id, one]));
-  return { job, catalogue, index, runs, joints, judgedOf: (id) => byId.get(id ?? '') };
+  return { job, catalogue, solutions, index, runs, joints, judgedOf: (id) => byId.get(id ?? '') };
 }

@@ -1,3 +1,4 @@
+import type { RunJob } from './run-job';
 import { memoize, memoizeBoth } from '../quantity/memoize';
 import type { HeightRef, Job, Reading, Roof } from '../job/job';
 
@@ -82,9 +83,12 @@ function isInCircle(key: string, readings: ReadonlyMap<string, readonly Reading[
  * A height is settled once all that it was read from is. Where that comes to a stop, a circle is broken at a height that
  * was also read from something known; where there is none, it has no height.
  */
-export const heightsOf = memoize(({ marks, roofs, terminals }: Job): ReadonlyMap<string, Height> =>
-  heightsRead(marks)(roofs, terminals),
-);
+export const heightsOf = memoize((job: RunJob): ReadonlyMap<string, Height> => {
+  if (!isWhole(job)) throw new RangeError('heightsOf: asked of a part of a job that was told none');
+  const { marks, roofs, terminals } = job;
+  return heightsRead(marks)(roofs, terminals);
+});
+const isWhole = (job: RunJob): job is Job => 'roofs' in job;
 
 /** They follow from what was read and from nothing else of a job. */
 const heightsRead = memoize((marks: Job['marks']) =>
@@ -121,14 +125,14 @@ function settleAll(marks: Job['marks'], roofs: Job['roofs'], terminals: Job['ter
 }
 
 /** Says the heights of a job that shows a part of another: they follow from what it does not show. */
-export const giveHeights = (job: Job, heights: ReadonlyMap<string, Height>): void => heightsOf.know(job, heights);
+export const giveHeights = (job: RunJob, heights: ReadonlyMap<string, Height>): void => heightsOf.know(job, heights);
 
 /** Above the finished ground at the tanks [m]; undefined where nobody knows. */
-export const upOf = (job: Job, ref: HeightRef): number | undefined =>
+export const upOf = (job: RunJob, ref: HeightRef): number | undefined =>
   ref.of === 'ground' ? 0 : heightsOf(job).get(heightKey(ref))?.upM;
 
 /** Where a place lies, above the finished ground at the tanks [m]. */
-export const placeUpM = (job: Job, terminalId: string): number | undefined =>
+export const placeUpM = (job: RunJob, terminalId: string): number | undefined =>
   upOf(job, { of: 'terminal', id: terminalId });
 
 /** The underside of the gutter of a roof [m above the finished ground]. */

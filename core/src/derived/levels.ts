@@ -5,9 +5,10 @@ import { isUpright } from '../walls/forms';
 import { volumeAtM3 } from '../walls/level';
 import { DRAWS } from '../walls/roles';
 import type { Tank } from '../walls/tank';
-import type { CheckContext } from './context';
+import type { RunSight } from './context';
 import { placeUpM } from './heights';
-import { type Job, type Penetration, siteFigure } from '../job/job';
+import { type Penetration, siteFigure } from '../job/job';
+import type { RunJob } from './run-job';
 import { linkedTanks } from './linked-tanks';
 import { holesOf } from '../job/lookup';
 import { strandsOf } from './strands';
@@ -16,7 +17,7 @@ import { strandsOf } from './strands';
 const FLOAT_BELOW_M = 0.08;
 
 /** What the levels of a tank follow from: the job, and the runs walked once. */
-export type LevelContext = Pick<CheckContext, 'job' | 'runs'>;
+export type LevelContext = Pick<RunSight, 'job' | 'runs'>;
 
 /** Levels of one tank that follow from its openings [m above its own base], and what they hold [m3]. */
 export interface TankLevels {
@@ -63,13 +64,13 @@ interface Known {
   groups: readonly (readonly Tank[])[] | 'not-shown' | undefined;
   readonly levels: Map<string, TankLevels> | 'not-shown';
 }
-const knownOf = memoize<Job, Known>(() => ({ groups: undefined, levels: new Map() }));
+const knownOf = memoize<RunJob, Known>(() => ({ groups: undefined, levels: new Map() }));
 
 /**
  * Says the levels of the tanks of a job that shows a part of another, by their ids: they follow from what it does not
  * show. Without them nobody may ask.
  */
-export const giveLevels = (job: Job, levels?: ReadonlyMap<string, TankLevels>): void =>
+export const giveLevels = (job: RunJob, levels?: ReadonlyMap<string, TankLevels>): void =>
   knownOf.know(job, { groups: 'not-shown', levels: levels ? new Map(levels) : 'not-shown' });
 
 /** The tanks that share their water with this one, itself among them. */

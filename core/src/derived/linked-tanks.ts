@@ -1,9 +1,9 @@
 import { holeById } from '../job/lookup';
 import type { Tank } from '../walls/tank';
-import type { CheckContext } from './context';
+import type { RunSight } from './context';
 
 /** The tanks in groups that share their water: joined by a run from one hole to another. Groups keep the order of the tanks. */
-export function linkedTanks({ job, runs }: Pick<CheckContext, 'job' | 'runs'>): readonly (readonly Tank[])[] {
+export function linkedTanks({ job, runs }: Pick<RunSight, 'job' | 'runs'>): readonly (readonly Tank[])[] {
   const group = new Map(job.tanks.map(({ id }) => [id, id]));
   for (const { penetration, strands } of runs)
     for (const { end } of strands) {

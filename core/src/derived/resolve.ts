@@ -8,7 +8,8 @@ import { flangeRadiusM } from '../walls/no-drill';
 import { wallRadiusM } from '../walls/forms';
 import { tankType } from '../walls/tank-types';
 import { memoize } from '../quantity/memoize';
-import type { EndRef, Job, Penetration, PlacedPart, Terminal } from '../job/job';
+import type { RunJob } from './run-job';
+import type { EndRef, Penetration, PlacedPart, Terminal } from '../job/job';
 import type { JobIndex } from './run';
 import { otherSide } from './run';
 
@@ -32,7 +33,7 @@ const offeredEnd = memoize(({ offers }: Terminal) => endFromText(offers));
  * The end behind a reference. A drilled hole without a size of its own takes the usual hole of what stands in it, so
  * that a hole is never wrong before somebody says how large it is.
  */
-export function resolveEnd(ref: EndRef, job: Job, index: JobIndex): ResolvedEnd {
+export function resolveEnd(ref: EndRef, job: RunJob, index: JobIndex): ResolvedEnd {
   if (ref.of === 'part') {
     const found = index.placed(ref.id);
     return {
@@ -66,7 +67,7 @@ export function resolveEnd(ref: EndRef, job: Job, index: JobIndex): ResolvedEnd 
 }
 
 /** Diameter of the hole to drill [m]: as measured, or the usual one of what seals it; undefined for a port or an unsealed hole. */
-export function holeDiameterM(holeId: string, job: Job, index: JobIndex): number | undefined {
+export function holeDiameterM(holeId: string, job: RunJob, index: JobIndex): number | undefined {
   const hole = holeById(job, holeId);
   if (!hole || hole.port !== null) return undefined;
   if (hole.holeM !== null) return hole.holeM;
@@ -96,7 +97,7 @@ export const isToDrill = (hole: Penetration, index: JobIndex): boolean =>
   hole.port === null && sealOf(hole.id, index)?.placed.existing !== true;
 
 /** Half of the flat an opening needs in this job [m]. */
-export function flatRadiusM(hole: Penetration, job: Job, index: JobIndex): number {
+export function flatRadiusM(hole: Penetration, job: RunJob, index: JobIndex): number {
   const seal = sealOf(hole.id, index);
   return flangeRadiusM(hole.size, holeDiameterM(hole.id, job, index), seal?.end.style);
 }

@@ -2,9 +2,10 @@ import { dequal } from 'dequal';
 import { reuseEqual, memoize, memoizeBoth } from '../quantity/memoize';
 import { spotOf } from '../walls/forms';
 import type { Tank } from '../walls/tank';
-import type { CheckContext } from './context';
+import type { CheckContext, RunSight } from './context';
+import type { RunJob } from './run-job';
 import { giveHeights, heightKey, heightsOf } from './heights';
-import type { Job, Joint, Penetration, PlacedPart, Terminal } from '../job/job';
+import { type Joint, type Penetration, type PlacedPart, SETTINGS, type Terminal } from '../job/job';
 import { type TankLevels, giveLevels, levelsOf } from './levels';
 import { holeById, holesOf, tankOf } from '../job/lookup';
 import { sealOf } from './resolve';
@@ -23,20 +24,26 @@ interface Place {
   readonly height: ReturnType<ReturnType<typeof heightsOf>['get']>;
 }
 
+/** What is said once for the whole job and matters to a run. */
+type RunSettings = Omit<RunJob, 'tanks' | 'penetrations' | 'parts' | 'joints' | 'terminals'>;
+const RUN_SETTINGS = (Object.keys(SETTINGS) as readonly (keyof typeof SETTINGS)[]).filter((name) => name !== 'name');
+const settingsOf = (job: RunJob): RunSettings =>
+  Object.fromEntries(RUN_SETTINGS.map((name) => [name, job[name as keyof RunSettings]])) as unknown as RunSettings;
+
 /** All that the view of one run is made of; tanks and openings in the order of the job. */
 interface Seen extends Pick<CheckContext, 'catalogue' | 'joints'> {
   readonly run: Run;
   readonly tanks: readonly Tank[];
   readonly openings: readonly Opening[];
   readonly places: readonly Place[];
-  readonly settings: Job;
+  readonly settings: RunSettings;
 }
 
 const isSameList = (list: readonly unknown[], other: readonly unknown[]): boolean =>
   list.length === other.length && list.every((one, place) => one === other[place]);
 
 const openingAgain = reuseEqual<Penetration, Opening>();
-const settingsAgain = reuseEqual<CheckContext['catalogue'], Job>();
+const settingsAgain = reuseEqual<CheckContext['catalogue'], RunSettings>();
 const seenAgain = reuseEqual<Penetration, Seen>(
   (one, other) =>
     one.run === other.run &&
@@ -68,19 +75,17 @@ const nearOnFace = memoizeBoth((tank: Tank, holes: readonly Penetration[]) => {
   );
 });
 
-const EMPTY = { roofs: [], inflows: [], marks: [], tanks: [], penetrations: [], parts: [], joints: [], terminals: [] };
-
 /** The job as one run sees it. */
 export interface RunView {
   /** Whatever the levels of the water are: they may not be asked for. */
-  readonly dry: CheckContext;
+  readonly dry: RunSight;
   /** With the levels of its tanks. */
-  readonly inWater: CheckContext;
+  readonly inWater: RunSight;
 }
 
 /** The dry view, made once for what it is made of. */
-const dryView = memoize(({ run, tanks, openings, places, joints, settings, catalogue }: Seen): CheckContext => {
-  const job: Job = {
+const dryView = memoize(({ run, tanks, openings, places, joints, settings, catalogue }: Seen): RunSight => {
+  const job: RunJob = {
     ...settings,
     tanks,
     penetrations: openings.map(({ hole }) => hole),
@@ -98,7 +103,7 @@ const dryView = memoize(({ run, tanks, openings, places, joints, settings, catal
     ),
   );
   const byId = new Map(joints.map((judged) => [judged.joint.id, judged]));
-  const dry: CheckContext = {
+  const dry: RunSight = {
     job,
     catalogue,
     index: indexJob(job, catalogue),
@@ -111,10 +116,10 @@ const dryView = memoize(({ run, tanks, openings, places, joints, settings, catal
 });
 
 type Levels = ReadonlyMap<string, TankLevels>;
-const levelsAgain = reuseEqual<CheckContext, Levels>();
+const levelsAgain = reuseEqual<RunSight, Levels>();
 
 /** A dry view with the levels of its tanks, by their ids. */
-const viewInWater = memoizeBoth((dry: CheckContext, levels: Levels): RunView => {
+const viewInWater = memoizeBoth((dry: RunSight, levels: Levels): RunView => {
   const inWater = { ...dry, job: { ...dry.job } };
   giveLevels(inWater.job, levels);
   giveHeights(inWater.job, heightsOf(dry.job));
@@ -129,7 +134,7 @@ const viewInWater = memoizeBoth((dry: CheckContext, levels: Levels): RunView => 
  * Nothing else: no other run, no roof. Where none of that has changed since the job was planned before, the view is the
  * same object again, and all that was worked out of it stays known.
  */
-export const runViews = memoize((context: CheckContext): readonly RunView[] => {
+export const runViews = memoize((context: RunSight): readonly RunView[] => {
   const { job, catalogue, index, judgedOf } = context;
   const order = new Map<Tank | Penetration, number>(
     [...job.tanks, ...job.penetrations].map((one, place) => [one, place]),
@@ -143,7 +148,7 @@ export const runViews = memoize((context: CheckContext): readonly RunView[] => {
       joint: index.jointAt({ of: 'hole', id: hole.id }),
     }),
   );
-  const settings = settingsAgain(catalogue, { ...job, ...EMPTY, name: '' });
+  const settings = settingsAgain(catalogue, settingsOf(job));
   const heights = heightsOf(job);
   return context.runs.map((run) => {
     const { penetration, strands } = run;
@@ -179,9 +184,9 @@ export const runViews = memoize((context: CheckContext): readonly RunView[] => {
 });
 
 const viewsByHole = memoize(
-  (context: CheckContext) => new Map(runViews(context).map((view) => [view.dry.runs[0]?.penetration.id, view])),
+  (context: RunSight) => new Map(runViews(context).map((view) => [view.dry.runs[0]?.penetration.id, view])),
 );
 
 /** The job in water as this run sees it; where the job does not know the run, the whole of it. */
-export const inWaterOf = (context: CheckContext, { penetration }: Run): CheckContext =>
+export const inWaterOf = (context: RunSight, { penetration }: Run): RunSight =>
   viewsByHole(context).get(penetration.id)?.inWater ?? context;

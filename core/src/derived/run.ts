@@ -1,3 +1,4 @@
+import type { RunJob } from './run-job';
 import type { Catalogue } from '../fittings/catalogue';
 import type { Part } from '../fittings/part';
 import { type EndRef, type Job, type Joint, type Penetration, type PlacedPart } from '../job/job';
@@ -71,8 +72,8 @@ const partsById = memoizeBoth((list: Job['parts'], catalogue: Catalogue): JobInd
 });
 
 /** Indexes a job once, so that walks are linear. Parts that the catalogue does not know are left out. */
-export const indexJob: (job: Job, catalogue: Catalogue) => JobIndex = memoizeBoth(
-  ({ joints, parts }: Job, catalogue) => ({
+export const indexJob: (job: RunJob, catalogue: Catalogue) => JobIndex = memoizeBoth(
+  ({ joints, parts }: RunJob, catalogue) => ({
     jointAt: jointsAt(joints),
     placed: partsById(parts, catalogue),
   }),

@@ -16,7 +16,7 @@ import { isUpright, wallRadiusM } from '../walls/forms';
 import type { Tank } from '../walls/tank';
 import { ROLE_NAMES, type Role } from '../walls/roles';
 import { tankType, wallKindOf } from '../walls/tank-types';
-import type { CheckContext } from './context';
+import type { RunSight } from './context';
 import type { Penetration } from '../job/job';
 import { levelsOf } from './levels';
 import { tankOf } from '../job/lookup';
@@ -51,7 +51,7 @@ const bySize = (a: NominalSize, b: NominalSize): number => sizeInInches(a) - siz
  * Every way to seal an opening in its wall, with what stands for and against it: by size, material, thickness and curve
  * of the wall, the water in front of it, the face, whether a hand reaches the nut, and the pipe that is to go through.
  */
-export function sealWays(hole: Penetration, tank: Tank, context: CheckContext): readonly SealWay[] {
+export function sealWays(hole: Penetration, tank: Tank, context: RunSight): readonly SealWay[] {
   const partsOf = wallFittingsOf(context.catalogue);
   return WALL_SEAL_STYLES.map((style) => judgeWay(style, hole, tank, context, partsOf(style.id, hole.size)));
 }
@@ -61,7 +61,7 @@ export function judgeWay(
   style: WallSealStyle,
   hole: Penetration,
   tank: Tank,
-  context: CheckContext,
+  context: RunSight,
   parts: readonly Part[],
 ): SealWay {
   const row = style.sizes.find(({ size }) => size === hole.size);
@@ -84,8 +84,8 @@ export function judgeWay(
 }
 
 /** How what stands in a hole stands there; undefined for a port, where nothing does, and where its tank is not known. */
-export const placedWay: (context: CheckContext, hole: Penetration) => SealWay | undefined = memoizeBoth(
-  (context: CheckContext, hole: Penetration) => {
+export const placedWay: (context: RunSight, hole: Penetration) => SealWay | undefined = memoizeBoth(
+  (context: RunSight, hole: Penetration) => {
     const [tank, seal] = [tankOf(context.job, hole), sealOf(hole.id, context.index)];
     if (!tank || !seal) return undefined;
     return judgeWay(wallSealStyle(seal.end.style), { ...hole, size: seal.end.size }, tank, context, [seal.part]);
@@ -201,7 +201,7 @@ function waterReasons(
   hole: Penetration,
   tank: Tank,
   row: WallSealSize | undefined,
-  context: CheckContext,
+  context: RunSight,
 ): WayReason[] {
   const { fullM } = levelsOf(tank, context);
   const halfM = (row?.typicalHoleMm ?? 0) / 2000;
@@ -237,7 +237,7 @@ function reachReasons(
   hole: Penetration,
   tank: Tank,
   row: WallSealSize,
-  { job, index }: CheckContext,
+  { job, index }: RunSight,
 ): WayReason[] {
   if (!style.needsHand) return [];
   const { reaches, distanceM, openingM, armM } = reachInto(hole, tank, job, index);
@@ -264,7 +264,7 @@ function reachReasons(
 }
 
 /** A lip takes only the pipe it is made for: what the next pipe of the run says about it. */
-function pipeReasons(style: WallSealStyle, hole: Penetration, { runs, catalogue }: CheckContext): WayReason[] {
+function pipeReasons(style: WallSealStyle, hole: Penetration, { runs, catalogue }: RunSight): WayReason[] {
   const items = strandsOf(hole, runs)[0]?.items ?? [];
   const pipe = items.slice(0, 2).flatMap(({ part, inEnd }) => {
     const end = part.ends[inEnd]?.end;

@@ -10,7 +10,7 @@ import {
   titleOf,
 } from '../job/job';
 import { type Fault, faultsOf } from '../record/faults';
-import type { Field, Fields, SettableIn, ValueOf } from '../record/field';
+import { type Field, type Fields, type SettableIn, type ValueOf, isFigure } from '../record/field';
 import { err, ok } from '../result';
 import { type Change, replace } from './change';
 import { type EditKind, defineEdit } from './edit-kind';
@@ -78,6 +78,12 @@ export function settableField(where: Where, name: string): Field | undefined {
   const fields: Fields = RECORDS[where];
   const field = Object.hasOwn(fields, name) ? fields[name] : undefined;
   return field?.fixed ? undefined : field;
+}
+
+/** Between which a figure usually lies: of two ways to read what was typed the one inside is the likelier. */
+export function usualOf<In extends Where>(where: In, name: Settable<In>): readonly [number, number] | undefined {
+  const field = settableField(where, name);
+  return field && isFigure(field) ? field.usual : undefined;
 }
 
 /** What a field is called in a sentence. */

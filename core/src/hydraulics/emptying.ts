@@ -1,4 +1,4 @@
-import type { CheckContext } from '../derived/context';
+import type { RunSight } from '../derived/context';
 import { baseLevelM, levelsOf } from '../derived/levels';
 import { levelAtM } from '../walls/level';
 import type { Tank } from '../walls/tank';
@@ -10,7 +10,7 @@ const SLICES = 12;
  * How long a line takes to draw what it can from its tank, from full until it stops [s]: the sum over slices of the water
  * of volume over flow at the middle of the slice. Undefined where nothing comes at all.
  */
-export function emptyingS(line: LineFlow, tank: Tank, context: CheckContext): number | undefined {
+export function emptyingS(line: LineFlow, tank: Tank, context: RunSight): number | undefined {
   const { deadM3, usableM3 } = levelsOf(tank, context);
   const base = baseLevelM(tank);
   const slice = usableM3 / SLICES;

@@ -1,7 +1,7 @@
 import { type Course, type Leg, UNKNOWN_LENGTH_M, coursesOf } from '../assembly/course';
 import { flowOf } from '../assembly/flow';
 import { type PumpCurve, isByLength } from '../fittings/part';
-import type { CheckContext } from '../derived/context';
+import type { RunSight } from '../derived/context';
 import { placeUpM } from '../derived/heights';
 import { baseLevelM, levelsOf } from '../derived/levels';
 import { tankOf } from '../job/lookup';
@@ -65,7 +65,7 @@ function pumpOf({ strands }: Run): PumpCurve | undefined {
 function endOf(
   strand: Strand,
   legs: readonly Leg[],
-  job: CheckContext['job'],
+  job: RunSight['job'],
 ): Pick<LineFlow, 'endM' | 'endKnownBy'> | undefined {
   const { end } = strand;
   const placeM = end.at === 'terminal' ? placeUpM(job, end.id) : undefined;
@@ -79,12 +79,11 @@ function endOf(
  * What every line of a run gives at its end; none for runs that fill a tank, carry air, or go to another tank. Worked out
  * once for a judged job.
  */
-export const lineFlows = (context: CheckContext, run: Run): readonly LineFlow[] =>
-  flowsIn(inWaterOf(context, run), run);
+export const lineFlows = (context: RunSight, run: Run): readonly LineFlow[] => flowsIn(inWaterOf(context, run), run);
 
 const flowsIn = memoizeBoth(workOut);
 
-function workOut(context: CheckContext, run: Run): readonly LineFlow[] {
+function workOut(context: RunSight, run: Run): readonly LineFlow[] {
   const tank = tankOf(context.job, run.penetration);
   const course = coursesOf(context).get(run.penetration.id);
   if (!tank || !course || run.penetration.roles.includes('overflow')) return [];

@@ -35,7 +35,11 @@ export const holeById = (
 ): Penetration | undefined => (id === undefined ? undefined : holesById(penetrations).get(id));
 
 /** The openings of a tank, with one of these roles where any is named. */
-export const holesOf = ({ penetrations }: Job, tankId: string, ...roles: readonly Role[]): readonly Penetration[] =>
+export const holesOf = (
+  { penetrations }: Pick<Job, 'penetrations'>,
+  tankId: string,
+  ...roles: readonly Role[]
+): readonly Penetration[] =>
   roles.length === 0
     ? (holesByTank(penetrations).get(tankId) ?? NO_HOLES)
     : (holesByTank(penetrations).get(tankId) ?? NO_HOLES).filter((hole) =>

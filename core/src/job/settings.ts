@@ -105,4 +105,5 @@ export const SETTINGS = {
 export interface Settings extends RecordOf<typeof SETTINGS> {}
 
 /** A figure of the site: as given, or as assumed until it is. */
-export const siteFigure = (job: Settings, figure: SiteFigure): number => job[figure] ?? ASSUMED[figure];
+export const siteFigure = (job: Pick<Settings, SiteFigure>, figure: SiteFigure): number =>
+  job[figure] ?? ASSUMED[figure];

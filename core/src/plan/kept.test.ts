@@ -7,7 +7,12 @@ import { kilnYard } from '../demo/kiln-yard';
 import { millRow } from '../demo/mill-row';
 import { quarryLane } from '../demo/quarry-lane';
 import { ternPoint } from '../demo/tern-point';
-import { shippedCatalogue } from '../fittings/catalogue';
+import { catalogueOf, shippedCatalogue } from '../fittings/catalogue';
+import { nptFemale } from '../fittings/ends';
+import { NO_SOLUTIONS, type Solutions } from '../derived/solutions';
+import { cutAnswer, cutQuestion } from '../parts/cutting/cut-answer';
+import { cutPlan } from '../parts/cutting/cut-plan';
+import { findRoutes } from '../routes/find-routes';
 import { contextOf } from '../derived/context';
 import { applyEdits } from '../edits/edits';
 import { HEADINGS, type Job } from '../job/job';
@@ -64,9 +69,20 @@ const STEP: fc.Arbitrary<(job: Job) => Job> = fc
     ),
   );
 
+/** Every order of a job cut one piece to the bar, or the quick plan the other way round: answers that the quick plan is not. */
+function solvedCuts(job: Job, turned: boolean): Solutions {
+  const cuts = plan(job).parts.cuts.map(({ order }) => {
+    const bars = turned
+      ? cutPlan(order).bars.toReversed()
+      : order.pieces.map((piece) => ({ stockM: 99, onHand: false, pieces: [piece], offCutM: 99 - piece.lengthM }));
+    return [cutQuestion(order), cutAnswer(order, { plan: bars, leastBars: 1, mostLeftM: 99 })] as const;
+  });
+  return { ...NO_SOLUTIONS, cuts: new Map(cuts) };
+}
+
 /** All that a plan says, with the fixes of its notes, as plain data. */
-function saidBy(job: Job): unknown {
-  const { findings, parts, stations, joints } = plan(job);
+function saidBy(job: Job, solutions = NO_SOLUTIONS): unknown {
+  const { findings, parts, stations, joints } = plan(job, shippedCatalogue, solutions);
   return structuredClone({
     findings: findings.map((finding) => ({ ...finding })),
     parts,
@@ -89,6 +105,28 @@ describe('what is kept from one plan to the next', () => {
         expect(saidBy(demo)).toEqual(saidBy(structuredClone(demo)));
       }),
       { numRuns: 40 },
+    ));
+
+  test('a plan is a function of its job, its catalogue and its solutions, whatever the process did before', () =>
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...DEMOS),
+        fc.array(STEP, { minLength: 1, maxLength: 4 }),
+        fc.boolean(),
+        (demo, steps, turned) => {
+          const job = steps.reduce((now, step) => step(now), demo);
+          const solved = solvedCuts(job, turned);
+          const before = [saidBy(job), saidBy(job, solved)];
+          // Others ask in between: other jobs, other catalogues, other answers to the same questions, a search.
+          for (const other of DEMOS) plan(other, shippedCatalogue, solvedCuts(other, !turned));
+          plan(job, catalogueOf(shippedCatalogue.list.slice(0, 2000), new Map([['PI-075', 9]])));
+          plan(job, shippedCatalogue, solvedCuts(job, !turned));
+          findRoutes({ end: nptFemale('3/4') }, { end: nptFemale('1') }, shippedCatalogue, { limit: 3 });
+          expect([saidBy(structuredClone(job)), saidBy(structuredClone(job), solved)]).toEqual(before);
+          expect([saidBy(job), saidBy(job, solved)]).toEqual(before);
+        },
+      ),
+      { numRuns: 12 },
     ));
 
   test('is the run, its joints and what is seen from it, where only another run was changed', () => {

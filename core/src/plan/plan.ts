@@ -1,5 +1,7 @@
+import { NO_SOLUTIONS, type Solutions } from '../derived/solutions';
 import { type CheckContext, type JudgedJoint, contextOf } from '../derived/context';
 import type { Run } from '../derived/run';
+import { failedFinding, reasonOf } from '../checks/failed';
 import type { Finding, StationId } from '../checks/finding';
 import { CHECKS } from '../checks/registry';
 import { runChecks } from '../checks/run-checks';
@@ -8,7 +10,7 @@ import { type Catalogue, shippedCatalogue } from '../fittings/catalogue';
 import { unknownsOf } from '../falls/measuring-sheet';
 import type { Job } from '../job/job';
 import { takeOff } from '../parts/take-off/take-off';
-import type { PartsList } from '../parts/take-off/parts-list';
+import type { Completeness, PartsList } from '../parts/take-off/parts-list';
 
 /** How far a station has come: the peg beside its name. */
 export type PegState = 'settled' | 'under-way' | 'not-begun' | 'waits' | 'trouble';
@@ -35,26 +37,70 @@ export interface Plan {
 /**
  * The one call behind every screen and the API. Synchronous and pure; a keystroke's worth of work.
  *
- * @param job  a valid job document; parts that the catalogue does not know are passed over
+ * @param job        a valid job document; parts that the catalogue does not know are passed over
+ * @param solutions  slow answers found elsewhere; without them the quick ones stand
  */
-export function plan(job: Job, catalogue: Catalogue = shippedCatalogue): Plan {
-  const context = contextOf(job, catalogue);
-  const findings = runChecks(context, CHECKS);
-  const parts = takeOff(context);
+export function plan(job: Job, catalogue: Catalogue = shippedCatalogue, solutions: Solutions = NO_SOLUTIONS): Plan {
+  const context = contextOf(job, catalogue, solutions);
+  const checked = runChecks(context, CHECKS);
+  const failed: Finding[] = [];
+  const parts = tried(
+    () => takeOff(context),
+    (why) => {
+      failed.push(failedFinding('the parts list', 'parts', why));
+      return noList(why);
+    },
+  );
+  const stations = stationsOf(context, checked, parts, failed);
   return {
     context,
     joints: context.joints,
     runs: context.runs,
-    findings,
+    findings: failed.length > 0 ? [...failed, ...checked] : checked,
     parts,
-    stations: stationsOf(context, findings, parts),
+    stations,
   };
 }
 
+/** What is worked out, or what stands in its place where that breaks: the rest of the desk goes on. */
+function tried<Value>(work: () => Value, instead: (why: string) => Value): Value {
+  try {
+    return work();
+  } catch (error) {
+    return instead(reasonOf(error));
+  }
+}
+
+const NOTHING: Completeness = { done: 0, of: 0, missing: [] };
+/** A list that could not be made: it is complete in nothing, and asks why. */
+const noList = (why: string): PartsList => ({
+  groups: [],
+  cuts: [],
+  closedBy: [],
+  ends: NOTHING,
+  joints: NOTHING,
+  holes: NOTHING,
+  lengths: NOTHING,
+  listed: { done: 0, of: 1, missing: ['everything: the list could not be made'] },
+  questions: [`The list could not be made (${why}). Report it.`],
+  toBuy: 0,
+  totalUsd: 0,
+});
+
 const plural = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`;
 
-function stationsOf(context: CheckContext, findings: readonly Finding[], parts: PartsList): readonly Station[] {
+function stationsOf(
+  context: CheckContext,
+  findings: readonly Finding[],
+  parts: PartsList,
+  failed: Finding[],
+): readonly Station[] {
   const { job, joints } = context;
+  const made = (id: StationId, name: string, station: () => Station): Station =>
+    tried(station, (why) => {
+      failed.push(failedFinding(`the station ${name}`, id, why));
+      return { id, name, peg: 'trouble', words: 'failed', open: true };
+    });
   const waits = (id: Station['id'], name: string): Station => ({
     id,
     name,
@@ -63,12 +109,12 @@ function stationsOf(context: CheckContext, findings: readonly Finding[], parts: 
     open: false,
   });
   return [
-    siteStation(context, findings),
-    tanksStation(job, findings),
-    holesStation(job, findings),
-    runsStation(job, joints, findings),
+    made('site', 'Site', () => siteStation(context, findings)),
+    made('tanks', 'Tanks', () => tanksStation(job, findings)),
+    made('holes', 'Holes', () => holesStation(job, findings)),
+    made('runs', 'Runs', () => runsStation(job, joints, findings)),
     waits('flow', 'Flow'),
-    partsStation(job, findings, parts),
+    made('parts', 'Parts', () => partsStation(job, findings, parts)),
     waits('build', 'Build'),
   ];
 }

@@ -24,6 +24,8 @@ export interface FigureFacts {
   readonly kept: string;
   /** The unit of a bare figure. */
   readonly plain: Readonly<Record<Measures, string>>;
+  /** How one is written. */
+  readonly example: Readonly<Record<Measures, string>>;
   readonly units: readonly FigureUnit[];
 }
 
@@ -49,6 +51,7 @@ export const FIGURES = {
     name: 'a length',
     kept: 'm',
     plain: { 'in-gal': 'in', 'mm-l': 'mm' },
+    example: { 'in-gal': '17-3/4 in', 'mm-l': '450 mm' },
     units: [
       { name: 'mm', words: ['millimetre', 'millimetres', 'millimeter', 'millimeters'], factor: 0.001 },
       { name: 'cm', words: ['centimetre', 'centimetres', 'centimeter', 'centimeters'], factor: 0.01 },
@@ -62,6 +65,7 @@ export const FIGURES = {
     name: 'an area',
     kept: 'm2',
     plain: { 'in-gal': 'sq ft', 'mm-l': 'm2' },
+    example: { 'in-gal': '640 sq ft', 'mm-l': '60 m2' },
     units: [
       {
         name: 'm2',
@@ -75,6 +79,7 @@ export const FIGURES = {
     name: 'a volume',
     kept: 'm3',
     plain: { 'in-gal': 'gal', 'mm-l': 'L' },
+    example: { 'in-gal': '55 gal', 'mm-l': '208 L' },
     units: [
       { name: 'L', words: ['l', 'litre', 'litres', 'liter', 'liters', 'ltr'], factor: M3_PER_LITRE },
       {
@@ -102,6 +107,7 @@ export const FIGURES = {
     name: 'a mass',
     kept: 'kg',
     plain: { 'in-gal': 'lb', 'mm-l': 'kg' },
+    example: { 'in-gal': '2500 lb', 'mm-l': '1200 kg' },
     units: [
       { name: 'kg', words: ['kgs', 'kilogram', 'kilograms', 'kilo', 'kilos'], factor: 1 },
       { name: 't', words: ['tonne', 'tonnes'], factor: 1000 },
@@ -112,6 +118,7 @@ export const FIGURES = {
     name: 'a pressure',
     kept: 'kPa',
     plain: { 'in-gal': 'psi', 'mm-l': 'kPa' },
+    example: { 'in-gal': '7 psi', 'mm-l': '50 kPa' },
     units: [
       { name: 'kPa', words: [], factor: 1 },
       { name: 'bar', words: ['bars'], factor: 100 },
@@ -124,6 +131,7 @@ export const FIGURES = {
     name: 'a flow',
     kept: 'm3/s',
     plain: { 'in-gal': 'gpm', 'mm-l': 'L/min' },
+    example: { 'in-gal': '8 gpm', 'mm-l': '30 L/min' },
     units: [
       perTime('L/min', ['l/min', 'lpm', 'litres per minute', 'liters per minute'], M3_PER_LITRE / SECONDS_PER_MINUTE),
       perTime('L/s', ['l/s', 'lps', 'litres per second', 'liters per second'], M3_PER_LITRE),
@@ -138,6 +146,7 @@ export const FIGURES = {
     name: 'a rain',
     kept: 'mm/h',
     plain: { 'in-gal': 'in/h', 'mm-l': 'mm/h' },
+    example: { 'in-gal': '4 in/h', 'mm-l': '100 mm/h' },
     units: [
       { name: 'mm/h', words: ['mm/hr', 'mm per hour'], factor: 1 },
       { name: 'in/h', words: ['in/hr', 'inches per hour', 'inch per hour'], factor: METRES_PER_INCH * 1000 },
@@ -147,6 +156,7 @@ export const FIGURES = {
     name: 'a temperature',
     kept: '°C',
     plain: { 'in-gal': '°F', 'mm-l': '°C' },
+    example: { 'in-gal': '60 °F', 'mm-l': '15 °C' },
     units: [
       { name: '°C', words: ['c', 'celsius', 'deg c'], factor: 1 },
       { name: '°F', words: ['f', 'fahrenheit', 'deg f'], factor: 5 / 9, offset: -160 / 9 },
@@ -156,18 +166,21 @@ export const FIGURES = {
     name: 'a share',
     kept: '1',
     plain: both('%'),
+    example: { 'in-gal': '1 %', 'mm-l': '1 %' },
     units: [{ name: '%', words: ['percent', 'per cent'], factor: 0.01 }],
   },
   percent: {
     name: 'a percentage',
     kept: '%',
     plain: both('%'),
+    example: { 'in-gal': '20 %', 'mm-l': '20 %' },
     units: [{ name: '%', words: ['percent', 'per cent'], factor: 1 }],
   },
   pitch: {
     name: 'a pitch',
     kept: 'mm',
     plain: { 'in-gal': 'mm', 'mm-l': 'mm' },
+    example: { 'in-gal': '1.81 mm', 'mm-l': '1.81 mm' },
     units: [
       { name: 'mm', words: [], factor: 1 },
       { name: 'in', words: ['inch', 'inches', '"'], factor: METRES_PER_INCH * 1000 },
@@ -177,9 +190,16 @@ export const FIGURES = {
     name: 'a price',
     kept: '',
     plain: both(''),
+    example: { 'in-gal': '12.50', 'mm-l': '12.50' },
     units: [{ name: '', words: [], factor: 1 }],
   },
-  number: { name: 'a figure', kept: '', plain: both(''), units: [{ name: '', words: [], factor: 1 }] },
+  number: {
+    name: 'a figure',
+    kept: '',
+    plain: both(''),
+    example: both('4'),
+    units: [{ name: '', words: [], factor: 1 }],
+  },
 } as const satisfies Readonly<Record<string, FigureFacts>>;
 
 export type FigureKind = keyof typeof FIGURES;

@@ -1,5 +1,3 @@
-import { type Result, err, ok } from '../result';
-
 /** Exact by definition (international inch, 1959). */
 export const METRES_PER_INCH = 0.0254;
 export const MM_PER_INCH = 25.4;
@@ -8,65 +6,6 @@ export const METRES_PER_FOOT = 12 * METRES_PER_INCH;
 /** Which units a job is read and written in; inside everything is SI. */
 export const MEASURES = ['in-gal', 'mm-l'] as const;
 export type Measures = (typeof MEASURES)[number];
-
-export interface LengthProblem {
-  readonly code: 'no-number' | 'unknown-unit' | 'trailing-words' | 'zero-denominator';
-  readonly text: string;
-  /** The word that was not understood, as typed. */
-  readonly word: string;
-}
-
-const UNIT_METRES: Readonly<Record<string, number>> = {
-  mm: 0.001,
-  cm: 0.01,
-  m: 1,
-  in: METRES_PER_INCH,
-  inch: METRES_PER_INCH,
-  inches: METRES_PER_INCH,
-  '"': METRES_PER_INCH,
-  ft: METRES_PER_FOOT,
-  foot: METRES_PER_FOOT,
-  feet: METRES_PER_FOOT,
-  "'": METRES_PER_FOOT,
-};
-
-const NUMBER = /^(?:(\d+)[\s-]+)?(\d+)\/(\d+)|^(\d*[.,]?\d+)/;
-const UNIT = /^\s*([a-zA-Z]+|["'])/;
-
-/**
- * Reads a length as installers write it: `1 1/2 in`, `1-1/2`, `22 mm`, `5 ft 6 in`, `5' 6"`, `3/4`, `0.75 m`.
- *
- * @param text       what was typed
- * @param plainUnit  the unit of a number without one ('in' in a job measured in inches)
- * @returns the length in metres; the sign is kept
- * @error no-number         nothing numeric at the start, or after the last unit
- * @error unknown-unit      `word` is no unit of length
- * @error zero-denominator  `1/0`
- */
-export function parseLength(text: string, plainUnit: 'in' | 'mm' | 'm' = 'mm'): Result<number, LengthProblem> {
-  const trimmed = text.trim().replaceAll('−', '-');
-  const negative = trimmed.startsWith('-');
-  let rest = negative ? trimmed.slice(1).trim() : trimmed;
-  let metres = 0;
-  if (rest === '') return err({ code: 'no-number', text, word: '' });
-  while (rest !== '') {
-    const number = NUMBER.exec(rest);
-    if (!number) return err({ code: 'no-number', text, word: rest });
-    const [, whole, top, bottom, decimal] = number;
-    if (bottom !== undefined && Number(bottom) === 0) return err({ code: 'zero-denominator', text, word: number[0] });
-    const value =
-      decimal !== undefined ? Number(decimal.replace(',', '.')) : Number(whole ?? 0) + Number(top) / Number(bottom);
-    rest = rest.slice(number[0].length);
-    const unit = UNIT.exec(rest);
-    const name = unit?.[1]?.toLowerCase() ?? plainUnit;
-    const factor = UNIT_METRES[name];
-    if (factor === undefined) return err({ code: 'unknown-unit', text, word: unit?.[1] ?? '' });
-    metres += value * factor;
-    if (!unit && rest.trim() !== '') return err({ code: 'trailing-words', text, word: rest.trim() });
-    rest = rest.slice(unit?.[0].length ?? 0).trim();
-  }
-  return ok(negative ? -metres : metres);
-}
 
 /** Sixteenths of an inch are as fine as a tape is read. */
 const SIXTEENTHS = 16;

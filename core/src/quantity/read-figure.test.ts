@@ -212,7 +212,7 @@ test('every refusal says what is wrong and how to write it', () => {
   for (const text of ['', 'x', '3 furlong', '5 gal', '1/0', '5 ft x', '1,2,3', '1,5']) {
     const read = readFigure(text, US);
     if (read.ok) throw new Error(text);
-    const words = figureProblemWords(read.error, text, 'length', '17-3/4 in');
+    const words = figureProblemWords(read.error, text, US);
     expect(words).toMatch(/\.$/);
     expect(words).toMatch(/17-3\/4 in|nought|two ways/);
   }

@@ -292,12 +292,17 @@ function chooseMark(
 }
 
 /** What is said of something typed that was not taken. */
-export function figureProblemWords(problem: FigureProblem, typed: string, kind: FigureKind, example: string): string {
-  const { name, units } = figureFacts(kind);
-  const write = `Write it like ${example}.`;
+export function figureProblemWords(
+  problem: FigureProblem,
+  typed: string,
+  { kind, measures }: Pick<FigureEntry, 'kind' | 'measures'>,
+): string {
+  const { name, units, example } = figureFacts(kind);
+  const what = name.replace(/^an? /, '');
+  const write = `Write it like ${example[measures]}.`;
   switch (problem.code) {
     case 'no-figure':
-      return `${typed.trim() === '' ? 'Nothing' : typed.trim()} is not ${name}. ${write}`;
+      return `${typed.trim() === '' ? 'Nothing' : typed.trim()} is no ${what}. ${write}`;
     case 'unknown-unit':
       return `${problem.word} is no unit of ${name.replace(/^an? /, '')}${
         units.length > 1

@@ -1,7 +1,7 @@
 import { unit } from 'mathjs';
 import { describe, expect, test } from 'vitest';
 import { M3_PER_US_GALLON } from './volume';
-import { METRES_PER_INCH, MM_PER_INCH, parseLength } from './length';
+import { METRES_PER_INCH, MM_PER_INCH } from './length';
 
 // Against a general-purpose library of units (mathjs), which knows nothing of this application.
 describe('units against a reference library', () => {
@@ -9,19 +9,6 @@ describe('units against a reference library', () => {
     expect(METRES_PER_INCH).toBeCloseTo(unit(1, 'inch').toNumber('m'), 12);
     expect(MM_PER_INCH).toBeCloseTo(unit(1, 'inch').toNumber('mm'), 12);
     expect(M3_PER_US_GALLON).toBeCloseTo(unit(1, 'gallon').toNumber('m3'), 15);
-  });
-
-  test.each([
-    ['26.5 mm', 26.5, 'mm'],
-    ['1.043 in', 1.043, 'inch'],
-    ['3/4 in', 0.75, 'inch'],
-    ['1-1/2 in', 1.5, 'inch'],
-    ['5 ft 6 in', 5.5, 'foot'],
-    ['2.4 m', 2.4, 'm'],
-    ['18.1 cm', 18.1, 'cm'],
-  ])('%s', (text, value, name) => {
-    const parsed = parseLength(text);
-    expect(parsed.ok ? parsed.value : Number.NaN).toBeCloseTo(unit(value, name).toNumber('m'), 12);
   });
 
   // A pitch is 25.4 mm over the threads to the inch: the library makes the same of it.

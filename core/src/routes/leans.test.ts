@@ -2,7 +2,8 @@ import { describe, expect, test } from 'vitest';
 import { shippedCatalogue } from '../fittings/catalogue';
 import { nhMale, nptFemale, nptMale } from '../fittings/ends';
 import { CAPABILITIES, can } from '../fittings/capability';
-import { knownRoutes } from './known-routes';
+import { NO_SOLUTIONS } from '../derived/solutions';
+import { waysBetween } from './ways-between';
 import { PIECE_M, type RouteWishes, priceInChain, traitsOf, weigh } from './leans';
 
 const part = (code: string) => {
@@ -72,7 +73,8 @@ test('a joint with glue costs more without it wished, and cannot be where it is 
 
 test('a question asked again is answered from memory, another one is not', () => {
   const [from, to] = [{ end: nptMale('3/4') }, { end: nhMale }];
-  const once = knownRoutes(from, to, shippedCatalogue, { target: 'offers', limit: 1 });
-  expect(knownRoutes(from, to, shippedCatalogue, { target: 'offers', limit: 1 })).toBe(once);
-  expect(knownRoutes(from, to, shippedCatalogue, { target: 'offers', limit: 2 })).toHaveLength(2);
+  const over = { catalogue: shippedCatalogue, solutions: NO_SOLUTIONS };
+  const once = waysBetween(from, to, over, { target: 'offers', limit: 1 });
+  expect(waysBetween(from, to, over, { target: 'offers', limit: 1 })).toBe(once);
+  expect(waysBetween(from, to, over, { target: 'offers', limit: 2 })).toHaveLength(2);
 });

@@ -17,6 +17,8 @@ export interface RouteWishes {
   readonly prefer?: readonly Lean[] | undefined;
   /** Only parts that are sold there. */
   readonly region?: Region | undefined;
+  /** What is sold there comes first; not said: where the two ends are sold. */
+  readonly home?: Region | undefined;
   readonly minBoreMm?: number | undefined;
   /** How many of each part there are, by code. */
   readonly onHand?: ReadonlyMap<string, number> | undefined;
@@ -100,7 +102,7 @@ const count = (bits: number): number => {
  * @param ends  what the chain goes from and to: their bores bound what is no detour, their regions where it is sold
  */
 export function weigh(
-  { require = [], avoid = [], prefer = [], region, minBoreMm = 0, onHand }: RouteWishes,
+  { require = [], avoid = [], prefer = [], region, home: homeRegion, minBoreMm = 0, onHand }: RouteWishes,
   ends: readonly End[],
 ): Weighing {
   const bitsOf = (some: readonly string[]): number =>
@@ -115,7 +117,7 @@ export function weigh(
   const noCement = avoid.includes('glue');
   const { perPart, perUsd } = cheapest ? CHEAPEST : { perPart: PER_PART, perUsd: PER_USD };
   const soldIn = region === undefined ? undefined : regionBits([region]);
-  const home = soldIn ?? regionBits(regionsOfEnds(ends));
+  const home = soldIn ?? regionBits(homeRegion === undefined ? regionsOfEnds(ends) : [homeRegion]);
   const bores = ends.map(boreOfEnd).filter(Number.isFinite);
   const [narrowMm, wideMm] = [Math.min(...bores) / SAME_BORE, Math.max(...bores) * SAME_BORE];
   return {

@@ -8,6 +8,7 @@ import type { Catalogue } from '../fittings/catalogue';
 import type { Part } from '../fittings/part';
 import { regionsOfEnds } from '../fittings/regions';
 import { memoize } from '../quantity/memoize';
+import type { Region } from '../region';
 import type { OpenEnd } from './way-index';
 
 /** A catalogue part offered for an open end: by which of its ends it would go on, and how that joint is judged. */
@@ -28,6 +29,8 @@ export interface Offers {
 export interface LineSoFar {
   /** Parts that stand already, from the tank outward. */
   readonly parts: readonly Part[];
+  /** Where the work is: what is sold there comes first; not said: where the rest of the line is sold. */
+  readonly region?: Region | null | undefined;
 }
 
 const RANK: Readonly<Record<Verdict, number>> = {
@@ -66,14 +69,16 @@ export function nextParts(at: OpenEnd, catalogue: Catalogue, line: LineSoFar = {
 }
 
 /** Offers in the order in which they are likely to be wanted. */
-function ranked(offers: readonly Offer[], { parts }: LineSoFar, onHand: Catalogue['onHand']): readonly Offer[] {
+function ranked(offers: readonly Offer[], { parts, region }: LineSoFar, onHand: Catalogue['onHand']): readonly Offer[] {
   const usual = usualNext(parts);
-  const home = regionsOfEnds(parts.flatMap(({ ends }) => ends.map(({ end }) => end)));
+  const home: readonly Region[] = region
+    ? [region]
+    : regionsOfEnds(parts.flatMap(({ ends }) => ends.map(({ end }) => end)));
   return offers
     .map((offer) => ({
       offer,
       here: (onHand.get(offer.part.code) ?? 0) > 0 ? 0 : 1,
-      next: usual(offer.part) + (offer.part.regions.some((region) => home.includes(region)) ? 0 : NOT_SOLD_HERE),
+      next: usual(offer.part) + (offer.part.regions.some((sold) => home.includes(sold)) ? 0 : NOT_SOLD_HERE),
       price: offer.part.priceUsd,
     }))
     .sort((a, b) => a.here - b.here || a.next - b.next || a.price - b.price)

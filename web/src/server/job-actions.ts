@@ -1,17 +1,20 @@
 'use server';
 
 import { randomUUID } from 'node:crypto';
-import { type Measures, emptyJob } from '@herrero/core';
+import { CUSTOMS, MEASURES, type Measures, REGIONS, type Region, emptyJob } from '@herrero/core';
 import { revalidatePath } from 'next/cache';
 import { archiveJob, createJob, findJob } from './db/job-repository';
 
 const LONGEST_NAME = 120;
 
-/** Begins an empty job and says where it is. A name of nothing becomes 'New job'. */
-export async function beginJob(name: string, measures: Measures, author: string): Promise<string> {
+/** Begins an empty job with what is usual in its region, and says where it is. A name of nothing becomes 'New job'. */
+export async function beginJob(name: string, region: Region, measures: Measures, author: string): Promise<string> {
   const id = randomUUID();
   const given = typeof name === 'string' ? name.trim().slice(0, LONGEST_NAME) : '';
-  await createJob(id, emptyJob(given === '' ? 'New job' : given, measures === 'mm-l' ? 'mm-l' : 'in-gal'), author);
+  const [where, units] = [REGIONS.find((one) => one === region) ?? null, MEASURES.find((one) => one === measures)];
+  const customs = CUSTOMS[where ?? 'US'];
+  const job = emptyJob(given === '' ? 'New job' : given, units ?? customs.measures, where);
+  await createJob(id, { ...job, currency: customs.currency }, author);
   revalidatePath('/');
   return id;
 }

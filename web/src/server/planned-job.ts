@@ -1,5 +1,5 @@
 import 'server-only';
-import { type Catalogue, type Plan, plan } from '@herrero/core';
+import { type Catalogue, NO_SOLUTIONS, type Plan, plan } from '@herrero/core';
 import { searchCuts } from './cut-solving';
 import { type StoredJob, findJob } from './db/job-repository';
 import { theCatalogue } from './db/part-repository';
@@ -16,6 +16,10 @@ export async function findPlannedJob(id: string): Promise<PlannedJob | undefined
   const [stored, catalogue] = await Promise.all([findJob(id), theCatalogue(id)]);
   if (!stored) return undefined;
   const quick = plan(stored.document, catalogue);
-  const better = await searchCuts(quick.parts.cuts);
-  return { stored, catalogue, plan: better ? plan(stored.document, catalogue) : quick };
+  const cuts = await searchCuts(quick.parts.cuts);
+  return {
+    stored,
+    catalogue,
+    plan: cuts.size > 0 ? plan(stored.document, catalogue, { ...NO_SOLUTIONS, cuts }) : quick,
+  };
 }

@@ -127,6 +127,6 @@ describe('a stepper', () => {
     const field = screen.getByLabelText('Height');
     await userEvent.clear(field);
     await userEvent.type(field, '12 in{Enter}');
-    expect(value()).toBe('305 mm');
+    expect(value()).toBe('304.8 mm');
   });
 });

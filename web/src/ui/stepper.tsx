@@ -1,10 +1,9 @@
 'use client';
 
-import { type Measures, formatLength, lengthStepM, lengthUnit, parseLength } from '@herrero/core';
+import { type Measures, lengthStepM } from '@herrero/core';
 import { type KeyboardEvent, useEffect, useRef } from 'react';
 import { EntryProblem } from './entry-problem';
-import { notALength } from './length-field';
-import { useTypedEntry } from './use-typed-entry';
+import { useFigureEntry } from './use-figure-entry';
 
 interface StepperProps {
   readonly label: string;
@@ -12,6 +11,8 @@ interface StepperProps {
   readonly measures: Measures;
   readonly leastM: number;
   readonly mostM: number;
+  /** Between these it usually lies [m]. */
+  readonly usual?: readonly [number, number] | undefined;
   /** Takes the new value; answers with a sentence where it cannot be. */
   readonly onChange: (valueM: number) => string | undefined;
 }
@@ -23,11 +24,12 @@ const SMALL_STEPS = 8;
 const LARGE_STEP = 4;
 
 /** Minus, value, plus: by 1/2 in or 10 mm a press, faster when held; the value can always be typed. */
-export function Stepper({ label, valueM, measures, leastM, mostM, onChange }: StepperProps) {
-  const { input, problem, report } = useTypedEntry(formatLength(valueM, measures), (typed) => {
-    const parsed = parseLength(typed, lengthUnit(measures));
-    return parsed.ok ? onChange(parsed.value) : notALength(typed, formatLength(valueM, measures));
-  });
+export function Stepper({ label, valueM, measures, leastM, mostM, usual, onChange }: StepperProps) {
+  const { input, problem, report, readings, choose } = useFigureEntry(
+    valueM,
+    { kind: 'length', measures, usual },
+    onChange,
+  );
   const held = useRef<ReturnType<typeof setTimeout>>(undefined);
   const latest = useRef(valueM);
   useEffect(() => {
@@ -88,7 +90,7 @@ export function Stepper({ label, valueM, measures, leastM, mostM, onChange }: St
         />
         {button(1, '+')}
       </div>
-      <EntryProblem problem={problem} />
+      <EntryProblem problem={problem} readings={readings} onChoose={choose} />
     </div>
   );
 }

@@ -2,12 +2,14 @@
 
 import { type InputHTMLAttributes, useState } from 'react';
 
-interface TypedEntry {
+export interface TypedEntry {
   /** For the input: its value, and what it does with keys. */
   readonly input: InputHTMLAttributes<HTMLInputElement> & { readonly 'data-writing': boolean };
   /** Why what stands there cannot be taken; it stays as typed until it can, or until Escape. */
   readonly problem: string | undefined;
   readonly report: (problem: string | undefined) => void;
+  /** Gives up what was typed. */
+  readonly forget: () => void;
   readonly writing: boolean;
 }
 
@@ -44,6 +46,7 @@ export function useTypedEntry(shown: string, take: (typed: string) => string | u
     },
     problem,
     report,
+    forget,
     writing: typed !== undefined,
   };
 }

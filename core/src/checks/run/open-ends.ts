@@ -7,7 +7,7 @@ import { holeOf } from '../../edits/joint-numbers';
 import type { EndRef, Job } from '../../job/job';
 import { resolveEnd } from '../../derived/resolve';
 import { type Run, type Strand, itemsOfRun } from '../../derived/run';
-import { knownRoutes } from '../../routes/known-routes';
+import { waysBetween } from '../../routes/ways-between';
 import type { Route } from '../../routes/find-routes';
 import { type Offer, offersOf } from '../../routes/next-parts';
 import type { OpenEnd } from '../../routes/way-index';
@@ -62,7 +62,8 @@ const reachedBy = memoize(
 );
 
 /** Ways to close an open end: to each named terminal that a chain leads to, then the cheapest cap or plug. */
-export function closings(at: EndRef, { job, index, catalogue }: CheckContext): readonly Fix[] {
+export function closings(at: EndRef, context: CheckContext): readonly Fix[] {
+  const { job, index, catalogue } = context;
   const { end, material } = resolveEnd(at, job, index);
   if (end === undefined) return [];
   const reached = reachedBy(job.joints);
@@ -77,7 +78,10 @@ export function closings(at: EndRef, { job, index, catalogue }: CheckContext): r
     const offers = resolveEnd(to, job, index).end;
     const text = `Finish to ${terminal.name}`;
     if (offers === undefined) return [appendChain(job, at, NO_PARTS, text, to)];
-    const [route] = knownRoutes({ end, material }, { end: offers }, catalogue, FEW);
+    const [route] = waysBetween({ end, material }, { end: offers }, context, {
+      ...FEW,
+      home: job.region ?? undefined,
+    });
     return route ? [appendChain(job, at, route, `${text}: {parts}`, to)] : [];
   });
   const cap = capFor({ end, material }, catalogue);

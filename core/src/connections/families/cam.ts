@@ -1,3 +1,4 @@
+import { sizeWords } from '../../quantity/size';
 import { CAM_SOURCE, camHeadMm } from '../standards/couplings';
 import { bare, defineJointFamily, judgements } from './joint-family';
 
@@ -41,7 +42,7 @@ export const cam = defineJointFamily({
         };
       case 'locks':
         return {
-          needs: [{ kind: 'washer', name: `${coupler.size} in cam gasket`, suppliedWithPart: true }],
+          needs: [{ kind: 'washer', name: `${sizeWords(coupler.size)} cam gasket`, suppliedWithPart: true }],
           basis,
           why:
             coupler.size === '1/2'

@@ -1,3 +1,4 @@
+import { sizeWords } from '../../quantity/size';
 import type { HoleEnd, WallSealEnd } from '../end';
 import type { Figure } from '../mating';
 import { wallSealSize, wallSealStyle } from '../standards/wall-seals';
@@ -99,7 +100,7 @@ export const sealInHole = defineJointFamily({
       case 'sealed-by-washer':
         return {
           ...none,
-          needs: [{ kind: 'washer', name: `${seal.size} in ${called} gasket`, suppliedWithPart: true }],
+          needs: [{ kind: 'washer', name: `${sizeWords(seal.size)} ${called} gasket`, suppliedWithPart: true }],
           why,
           engagementMm: hole.wallMm,
           ...(tighten === undefined ? {} : { tighten }),

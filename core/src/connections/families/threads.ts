@@ -1,3 +1,4 @@
+import { sizeWords } from '../../quantity/size';
 import { threadCounterpart } from '../counterpart';
 import { inchFigure } from '../../quantity/length';
 import type { ThreadEnd } from '../end';
@@ -51,7 +52,7 @@ export function judgePair(a: ThreadEnd, b: ThreadEnd): ThreadPair | undefined {
 
 function sentence({ male, female, judged }: ThreadPair): string {
   const pitches = `${perInchWords(male)} against ${perInchWords(female)} threads to the inch`;
-  const called = male.size === female.size ? `Both are called ${male.size} in. ` : '';
+  const called = male.size === female.size ? `Both are called ${sizeWords(male.size)}. ` : '';
   const [maleForm, femaleForm] = [threadForm(male), threadForm(female)];
   switch (judged.reason) {
     case 'designed-taper':

@@ -3,7 +3,7 @@ import type { Material } from '../../connections/material';
 import { pipeOf } from '../../connections/standards/pipes';
 import { wallSealSizeOf, wallSealStyle } from '../../connections/standards/wall-seals';
 import { WALL_SEAL_SOURCE, type WallSealSize } from '../../connections/standards/wall-seals/wall-seal';
-import type { NominalSize } from '../../quantity/size';
+import { type NominalSize, sizeWords } from '../../quantity/size';
 import { sizeCode } from '../../quantity/size';
 import { endSection } from '../body';
 import { gFemale, gMale, nhMale, nptFemale, nptMale, soilPushFit, socket, wallSealEnd } from '../ends';
@@ -70,7 +70,6 @@ const LINKS = 'Mechanical link seal';
 const COLLAR = 'Lift-out collar';
 const SHANKS: readonly NominalSize[] = ['1/2', '3/4', '1'];
 const BOSSES: readonly NominalSize[] = ['3/4', '1', '1-1/2', '2'];
-const inInches = (size: NominalSize): string => `${size} in`;
 
 /** What stands in walls, by the way it seals; ranges of the trade, from memory. */
 const RANGES: readonly Range[] = [
@@ -109,7 +108,7 @@ const RANGES: readonly Range[] = [
   { ...made('welded-boss', 'WG', 'Welded boss', 'polyethylene', BOSSES, 7), ...G_FEMALE },
   {
     ...made('drop-grate', 'WDG', 'Drop-in grate with mesh', 'polypropylene', ['3', '4', '6'], 3),
-    detail: inInches,
+    detail: sizeWords,
     opens: true,
   },
   { ...made('lift-out', 'WLO', COLLAR, 'polyethylene', INCH_PIPE, 3.4), ...forSchedule40(socket) },
@@ -123,7 +122,7 @@ const RANGES: readonly Range[] = [
       ['1/2', '3/4', '1', '1-1/2', ...INCH_PIPE],
       2.2,
     ),
-    detail: inInches,
+    detail: sizeWords,
     opens: true,
   },
 ];

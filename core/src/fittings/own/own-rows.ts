@@ -1,3 +1,6 @@
+import { type Currency } from '../../quantity/money';
+import { figureProblemWords, readFigure } from '../../quantity/read-figure';
+import { type Result, err, ok } from '../../result';
 import type { Catalogue } from '../catalogue';
 import { type Holding, OWN_LIMITS, type OwnPart, isFormula, makeOwnPart } from './own-part';
 
@@ -69,12 +72,30 @@ export function guessMapping(headings: readonly string[]): ColumnMapping {
   );
 }
 
-/** A number as it stands in a list: `12.50`, `$12.50`, `12,5`; undefined: none at all, NaN: it is no number. */
-export function numberOf(text: string): number | undefined {
-  const plain = text.replace(/^[$€£]\s*/, '').trim();
-  if (plain === '') return undefined;
-  const point = /^-?\d+,\d{1,2}$/.test(plain) ? plain.replace(',', '.') : plain.replace(/(\d),(?=\d{3}\b)/g, '$1');
-  return /^-?\d*\.?\d+$/.test(point) ? Number(point) : Number.NaN;
+/** Which mark parts decimals in a list; not said: only what can be read in one way is taken. */
+export const DECIMAL_MARKS = ['.', ','] as const;
+export type DecimalMark = (typeof DECIMAL_MARKS)[number];
+
+/**
+ * A number as it stands in a list: `12.50`, `$12.50`, `12,5`; undefined: none at all.
+ * @error why it is none, or that it can be read in two ways
+ */
+export function listNumber(
+  text: string,
+  {
+    kind = 'number',
+    decimals,
+    currency,
+  }: {
+    readonly kind?: 'number' | 'money';
+    readonly decimals?: DecimalMark | undefined;
+    readonly currency?: Currency | undefined;
+  } = {},
+): Result<number | undefined, string> {
+  if (text.trim() === '') return ok(undefined);
+  const region = decimals === undefined ? undefined : decimals === ',' ? 'EU' : 'US';
+  const read = readFigure(text, { kind, measures: 'mm-l', region, currency });
+  return read.ok ? read : err(figureProblemWords(read.error, text, { kind, measures: 'mm-l' }));
 }
 
 /**
@@ -83,11 +104,13 @@ export function numberOf(text: string): number | undefined {
  *
  * @param rows     cells as text, headings left out
  * @param mapping  where each field is read from
+ * @param decimals which mark parts decimals in it
  */
 export function readOwnRows(
   rows: readonly (readonly string[])[],
   mapping: ColumnMapping,
   catalogue: Catalogue,
+  decimals?: DecimalMark,
 ): ReadRows {
   const own: OwnPart[] = [];
   const holdings: Holding[] = [];
@@ -112,7 +135,12 @@ export function readOwnRows(
       return cell;
     };
     const figure = (field: RowField, most: number): number | null => {
-      const value = numberOf(text(field));
+      const read = listNumber(text(field), { kind: field === 'price' ? 'money' : 'number', decimals });
+      if (!read.ok) {
+        refuse(field, read.error);
+        return null;
+      }
+      const value = read.value;
       if (value === undefined) return null;
       if (!(value >= 0 && value <= most)) refuse(field, `“${text(field)}” is no number from 0 to ${most}.`);
       return value;

@@ -43,7 +43,7 @@ describe('columns and rows', () => {
         { row: 5, description: 'tee', code: '', count: 1 },
       ],
       problems: [
-        { row: 2, message: '“two” is no count.' },
+        { row: 2, message: 'two is no figure. Write it like 4.' },
         { row: 3, message: 'It does not say what it is.' },
       ],
     });

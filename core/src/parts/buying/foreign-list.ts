@@ -1,3 +1,4 @@
+import { listNumber } from '../../fittings/own/own-rows';
 import { type Catalogue, partTitle } from '../../fittings/catalogue';
 import type { Part } from '../../fittings/part';
 import { readQuery } from '../../fittings/search/read-query';
@@ -73,7 +74,12 @@ export function readForeignRows(rows: readonly (readonly string[])[], columns: F
       continue;
     }
     const said = cell(columns.count);
-    const count = said === '' ? 1 : Number(said.replace(',', '.').replace(/\s*(x|pcs?|pieces?)$/i, ''));
+    const figure = listNumber(said.replace(/\s*(x|pcs?|pieces?)$/i, ''));
+    if (!figure.ok) {
+      problems.push({ row, message: figure.error });
+      continue;
+    }
+    const count = figure.value ?? 1;
     if (!(count >= 0 && count <= MOST_COUNT)) {
       problems.push({ row, message: `“${said.slice(0, 40)}” is no count.` });
       continue;

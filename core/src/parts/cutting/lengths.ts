@@ -1,13 +1,14 @@
 import { goesRound } from '../../fittings/capability';
 import { isByLength } from '../../fittings/part';
 import type { CheckContext } from '../../derived/context';
+import type { Solutions } from '../../derived/solutions';
 import type { PlacedPart } from '../../job/job';
 import type { Run } from '../../derived/run';
 import { formatStockLength } from '../../quantity/length';
 import { cents } from '../take-off/cents';
 import { type CutOrder, type Piece, bought, cutPlan, leastBars } from './cut-plan';
 import { type OnHand, takeOf } from '../take-off/from-hand';
-import { knownCut } from './known-cuts';
+import { foundCut } from './cut-answer';
 import { leavesLongest, mostLeftM } from './off-cut';
 import type { CutBars, PartsLine } from '../take-off/parts-list';
 import { type PutIn, putIn } from '../take-off/put-in';
@@ -35,16 +36,19 @@ export function cutBars(context: CheckContext): readonly CutBars[] {
         title: `${part.name} ${part.detail}`,
         order,
         unknown,
-        ...bestKnown(order),
+        ...bestKnown(order, context.solutions),
       },
     ];
   });
 }
 
 /** By what a longer search has found, else by the quick plan. */
-function bestKnown(order: CutOrder): Pick<CutBars, 'bars' | 'tooLong' | 'leastBars' | 'mostLeftM' | 'searched'> {
+function bestKnown(
+  order: CutOrder,
+  solutions: Solutions,
+): Pick<CutBars, 'bars' | 'tooLong' | 'leastBars' | 'mostLeftM' | 'searched'> {
   const quick = cutPlan(order);
-  const found = knownCut(order);
+  const found = foundCut(order, solutions);
   return found
     ? {
         tooLong: quick.tooLong,

@@ -1,4 +1,4 @@
-import { type Job, type WiredAnswer } from '@herrero/core';
+import { type Job, type WayAnswer } from '@herrero/core';
 import { type ReactNode } from 'react';
 import { Hatches } from '@/drawing/view/hatches';
 import { JobProvider } from './job-provider';
@@ -11,7 +11,7 @@ interface DeskProps {
   readonly jobId: string;
   readonly document: Job;
   readonly revision: number;
-  readonly ways: readonly WiredAnswer[];
+  readonly ways: readonly (readonly [question: string, answer: readonly WayAnswer[]])[];
   readonly children: ReactNode;
 }
 

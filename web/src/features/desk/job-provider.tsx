@@ -1,9 +1,10 @@
 'use client';
 
-import { type Job, type WiredAnswer, takeAnswers } from '@herrero/core';
+import { type Job, type WayAnswer } from '@herrero/core';
 import { useRouter } from 'next/navigation';
 import { type ReactNode, createContext, useContext, useEffect, useState } from 'react';
 import { useStore } from 'zustand';
+import { RegionProvider } from '@/ui/region';
 import { useCatalogue } from '../catalogue/catalogue-provider';
 import { type JobState, type JobStore, createJobStore } from './job-store';
 
@@ -14,19 +15,16 @@ interface JobProviderProps {
   readonly document: Job;
   readonly revision: number;
   /** Ways that were found with the page. */
-  readonly ways?: readonly WiredAnswer[];
+  readonly ways?: readonly (readonly [question: string, answer: readonly WayAnswer[]])[];
   readonly children: ReactNode;
 }
 
-const NONE: readonly WiredAnswer[] = [];
+const NONE: NonNullable<JobProviderProps['ways']> = [];
 
 /** Holds the job on the desk for as long as one of its stations is open, and listens for undo and redo. */
 export function JobProvider({ jobId, document, revision, ways = NONE, children }: JobProviderProps) {
   const catalogue = useCatalogue();
-  const [store] = useState(() => {
-    takeAnswers(ways, catalogue);
-    return createJobStore(jobId, document, revision, catalogue);
-  });
+  const [store] = useState(() => createJobStore(jobId, document, revision, catalogue, new Map(ways)));
 
   // Where one has gone by then may still show the job as it was.
   const router = useRouter();
@@ -45,7 +43,12 @@ export function JobProvider({ jobId, document, revision, ways = NONE, children }
     return () => window.removeEventListener('keydown', onKey);
   }, [store]);
 
-  return <StoreContext value={store}>{children}</StoreContext>;
+  const region = useStore(store, (state) => state.job.region);
+  return (
+    <StoreContext value={store}>
+      <RegionProvider value={region}>{children}</RegionProvider>
+    </StoreContext>
+  );
 }
 
 /** Reads from the job on the desk; renders again when what is read changes. */

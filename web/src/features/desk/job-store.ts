@@ -1,4 +1,7 @@
 import {
+  type CutAnswer,
+  NO_SOLUTIONS,
+  type Solutions,
   type BatchRefusal,
   type Catalogue,
   type Edit,
@@ -47,7 +50,10 @@ export interface JobState {
   /** Makes edits at once and sends them; answers why where they cannot be made. */
   readonly make: (edits: readonly Edit[], undoes?: string | null) => BatchRefusal | undefined;
   /** Works out anew what follows from the job: more has become known of how to cut it. */
-  readonly replan: () => void;
+  /** Answers of the solver to what was asked of it, by their question. */
+  readonly cuts: ReadonlyMap<string, CutAnswer>;
+  /** Takes an answer of the solver: the list is cut by it. */
+  readonly learn: (question: string, answer: CutAnswer) => void;
   readonly undo: () => void;
   readonly redo: () => void;
   readonly select: (penetrationId: string | null, jointId?: string | null) => void;
@@ -70,6 +76,9 @@ export interface JobState {
 const POLL_MS = 3000;
 const FIRST_RETRY_MS = 1000;
 const LONGEST_RETRY_MS = 15_000;
+/** So many answers of the solver are kept. */
+const MOST_CUTS = 200;
+const NO_CUTS: ReadonlyMap<string, CutAnswer> = new Map();
 
 /** What the server says of a batch. */
 interface EditsAnswer {
@@ -81,8 +90,15 @@ interface EditsAnswer {
 }
 
 /** The job on the desk, built from the parts of a catalogue: edits are made here at once, sent one batch after the other, and made again on what others did. */
-export function createJobStore(jobId: string, document: Job, revision: number, catalogue: Catalogue) {
-  const first = plan(document, catalogue);
+export function createJobStore(
+  jobId: string,
+  document: Job,
+  revision: number,
+  catalogue: Catalogue,
+  ways: Solutions['ways'] = NO_SOLUTIONS.ways,
+) {
+  const planned = (job: Job, cuts: Solutions['cuts']): Plan => plan(job, catalogue, { ways, cuts });
+  const first = planned(document, NO_CUTS);
   let author = '';
   let server = { job: document, revision };
   let sending = false;
@@ -100,7 +116,7 @@ export function createJobStore(jobId: string, document: Job, revision: number, c
       if (desk === 'open') keepUnsent(jobId, author, standing.unsent);
       set((state) => ({
         // Where the server has made what was made here, nothing is planned or drawn anew.
-        ...(dequal(standing.job, state.job) ? {} : { job: standing.job, plan: plan(standing.job, catalogue) }),
+        ...(dequal(standing.job, state.job) ? {} : { job: standing.job, plan: planned(standing.job, state.cuts) }),
         unsent: standing.unsent,
         notTaken: [...state.notTaken, ...standing.notTaken],
         history: [...confirmed, ...standing.made],
@@ -201,7 +217,11 @@ export function createJobStore(jobId: string, document: Job, revision: number, c
       lineCode: null,
       tankId: null,
       pointedId: null,
-      replan: () => set(({ job }) => ({ plan: plan(job, catalogue) })),
+      cuts: NO_CUTS,
+      learn: (question, answer) => {
+        const cuts = new Map([...get().cuts, [question, answer] as const].slice(-MOST_CUTS));
+        set(({ job }) => ({ cuts, plan: planned(job, cuts) }));
+      },
       make: (edits, undoes = null) => {
         if (edits.length === 0) return undefined;
         const edited = applyEdits(get().job, edits, catalogue);
@@ -222,7 +242,7 @@ export function createJobStore(jobId: string, document: Job, revision: number, c
         const { job, inverse } = edited.value;
         set((state) => ({
           job,
-          plan: plan(job, catalogue),
+          plan: planned(job, state.cuts),
           unsent,
           history: [...state.history, { batchId: batch.batchId, label: batch.label, undoes, inverse }],
         }));

@@ -1,6 +1,6 @@
 'use client';
 
-import { answered, fillText, type Finding, type Fix, unknownsOf } from '@herrero/core';
+import { answered, fillText, type Finding, type Fix, unknownsOf, usualOf } from '@herrero/core';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -9,6 +9,7 @@ import { LengthField } from '@/ui/length-field';
 import { type Seam, SeamGlyph, seamOf } from '@/ui/seam-glyph';
 import { unbroken } from '@/ui/unbroken';
 import { useJob } from './job-provider';
+import { RegionQuestion } from './region-choice';
 import { useMoney } from './use-money';
 import { NotTakenNote } from './not-taken-note';
 import { stationPath } from './stations';
@@ -56,6 +57,7 @@ export function Margin() {
             : `${unsent === 1 ? 'One change is' : `${unsent} changes are`} kept here and will be sent.`}
         </p>
       )}
+      <RegionQuestion />
       {notTaken.map((one) => (
         <NotTakenNote key={one.batch.batchId} notTaken={one} />
       ))}
@@ -141,6 +143,7 @@ function QuestionField({ finding: { question } }: { readonly finding: Finding })
         label={question.text}
         valueM={null}
         measures={measures}
+        usual={usualOf(question.edit.in, question.edit.field as never)}
         onChange={(to) => make([answered(question.edit, to)])?.message}
       />
     </div>

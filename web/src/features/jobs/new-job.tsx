@@ -1,7 +1,8 @@
 'use client';
 
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
-import { type Measures } from '@herrero/core';
+import { CUSTOMS, type Measures, REGIONS, type Region } from '@herrero/core';
+import { REGION_SHORT } from '../desk/region-choice';
 import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 import { Choice } from '@/ui/choice';
@@ -14,23 +15,30 @@ const MEASURES = [
   { value: 'mm-l', name: 'millimetres, litres' },
 ] as const satisfies readonly { value: Measures; name: string }[];
 
-/** Names a new job and goes to its tanks. */
+const WHERE = REGIONS.map((value) => ({ value, name: REGION_SHORT[value] }));
+
+/** Names a new job, says where it is, and goes to its tanks. */
 export function NewJob() {
   const [open, setOpen] = useState(false);
   const [name, setName] = useState('');
-  const [measures, setMeasures] = useState<Measures>('in-gal');
+  const [region, setRegion] = useState<Region>();
+  const [measures, setMeasures] = useState<Measures>();
+  const units = measures ?? (region && CUSTOMS[region].measures);
   const [failed, setFailed] = useState(false);
+  const [missing, setMissing] = useState(false);
   const [pending, begin] = useTransition();
   const router = useRouter();
-  const start = (): void =>
+  const start = (): void => {
+    if (region === undefined || units === undefined) return setMissing(true);
     begin(async () => {
       try {
-        const id = await beginJob(name, measures, authorOfTab());
+        const id = await beginJob(name, region, units, authorOfTab());
         router.push(stationPath(id, 'tanks'));
       } catch {
         setFailed(true);
       }
     });
+  };
   return (
     <>
       <button type="button" className="main-action" onClick={() => setOpen(true)}>
@@ -53,10 +61,29 @@ export function NewJob() {
                   onChange={(event) => setName(event.target.value)}
                 />
               </label>
-              <div>
-                <span className="block pb-1 type-second">Measured in</span>
-                <Choice label="Measured in" value={measures} options={MEASURES} onChange={setMeasures} />
-              </div>
+              <fieldset>
+                <legend className="pb-1 type-second">Where is it? Threads, paper and money follow.</legend>
+                <Choice
+                  label="Where is it?"
+                  value={region ?? null}
+                  options={WHERE}
+                  onChange={(to) => {
+                    setRegion(to);
+                    setMissing(false);
+                  }}
+                />
+                {missing && (
+                  <p role="alert" className="pt-1 type-row">
+                    Say where the job is: what the counter hands out depends on it.
+                  </p>
+                )}
+              </fieldset>
+              {units !== undefined && (
+                <div>
+                  <span className="block pb-1 type-second">Measured in</span>
+                  <Choice label="Measured in" value={units} options={MEASURES} onChange={setMeasures} />
+                </div>
+              )}
               {failed && (
                 <p role="alert" className="type-row">
                   The server does not answer, so the job could not be begun. What you wrote is still here: try again.

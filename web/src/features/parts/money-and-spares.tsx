@@ -2,7 +2,7 @@
 
 import { CURRENCIES, CURRENCY_FACTS, setSetting, type Settings, type Spares } from '@herrero/core';
 import { Choice } from '@/ui/choice';
-import { NumberField } from '@/ui/number-field';
+import { FigureField } from '@/ui/figure-field';
 import { YesNo } from '@/ui/yes-no';
 import { useJob } from '../desk/job-provider';
 
@@ -53,12 +53,12 @@ export function MoneyAndSpares() {
           onChange={(on) => set('taxPercent', on ? CURRENCY_FACTS[job.currency].usualTaxPercent : null)}
         />
         {job.taxPercent !== null && (
-          <NumberField
+          <FigureField
+            kind="percent"
+            measures={job.measures}
+            bare
             label="Tax, percent"
             value={job.taxPercent}
-            unit={1}
-            digits={2}
-            example="20"
             onChange={(to) => set('taxPercent', to)}
           />
         )}

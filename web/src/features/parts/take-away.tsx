@@ -1,4 +1,5 @@
-'use client';
+import { paperOf } from '@herrero/core';
+('use client');
 
 import { useJob } from '../desk/job-provider';
 
@@ -15,7 +16,7 @@ const FILES: readonly { readonly file: string; readonly name: string }[] = [
 
 /** What is taken to the shop and to the site. */
 export function TakeAway({ jobId, sent }: { readonly jobId: string; readonly sent: boolean }) {
-  const paper = useJob(({ job }) => (job.measures === 'mm-l' ? 'a4' : 'letter'));
+  const paper = useJob(({ job }) => paperOf(job));
   if (!sent)
     return (
       <div className="no-print mb-3">

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { Action } from '@/ui/action';
 import { useJob } from '../desk/job-provider';
 import { useMoney } from '../desk/use-money';
+import { SearchFailed } from '../routes/search-failed';
 import { useAnswer } from '../routes/use-answer';
 import { Opens } from './opens';
 
@@ -21,7 +22,8 @@ function Buildings() {
   const money = useMoney();
   const [weighed, setWeighed] = useState(job);
   // What is weighed is the job as it was when it was asked for; a change asks anew by hand, since it takes a while.
-  const answer = useAnswer('unify', JSON.stringify(weighed), weighed);
+  const { answer, failed, again } = useAnswer('unify', JSON.stringify(weighed), weighed);
+  if (failed !== undefined) return <SearchFailed why={failed} onAgain={again} />;
   if (!answer) return <p className="py-2 type-second">Weighing the ways of every run</p>;
   if (weighed !== job)
     return <Action onClick={() => setWeighed(job)}>The job has changed since: weigh it again</Action>;

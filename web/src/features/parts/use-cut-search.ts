@@ -1,10 +1,11 @@
 'use client';
 
-import { type CutBars, bought, isToSearch, takeCut } from '@herrero/core';
+import { type CutBars, bought, cutQuestion, isToSearch } from '@herrero/core';
 import { useEffect, useRef, useState } from 'react';
 import { useJob } from '../desk/job-provider';
+import { type CutTasks } from '@/cutting/cut-worker';
 import { type CutProgress } from '@/cutting/solve-cut';
-import { type FromCutWorker, type ToCutWorker } from '@/cutting/cut-worker';
+import { workerClient } from '@/workers/worker-client';
 
 /** So long one kind of pipe may take [s]. */
 const LIMIT_S = 2;
@@ -18,19 +19,27 @@ export interface CutSearch {
   readonly cancel: () => void;
 }
 
+const client = workerClient<CutTasks>(
+  () => new Worker(new URL('../../cutting/cut-worker.ts', import.meta.url), { type: 'module' }),
+  { endOnCancel: true },
+);
+
 /** The quick plan is there at once; where it is not proven the fewest bars are looked for in a worker, which can be ended. */
 export function useCutSearch(cuts: readonly CutBars[]): CutSearch {
-  const replan = useJob((state) => state.replan);
-  const worker = useRef<Worker>(undefined);
+  const learn = useJob((state) => state.learn);
+  const running = useRef<readonly (() => void)[]>([]);
   const [progress, setProgress] = useState<CutProgress>();
   const [problem, setProblem] = useState<string>();
 
+  const stop = (): void => {
+    for (const cancelOne of running.current) cancelOne();
+    running.current = [];
+  };
   const cancel = (): void => {
-    worker.current?.terminate();
-    worker.current = undefined;
+    stop();
     setProgress(undefined);
   };
-  useEffect(() => () => worker.current?.terminate(), []);
+  useEffect(() => stop, []);
 
   const search = (): void => {
     cancel();
@@ -38,28 +47,21 @@ export function useCutSearch(cuts: readonly CutBars[]): CutSearch {
     setProblem(undefined);
     const orders = cuts.filter(isToSearch).map(({ order }) => order);
     if (orders.length === 0) return;
-    const started = new Worker(new URL('../../cutting/cut-worker.ts', import.meta.url), { type: 'module' });
-    worker.current = started;
     setProgress({ bars: bought(cuts.flatMap(({ bars }) => bars)), leastBars: 0, rounds: 0 });
-    started.addEventListener('message', ({ data }: MessageEvent<FromCutWorker>) => {
-      if (data.kind === 'progress') return setProgress(data.progress);
-      if (data.kind === 'failed') {
-        setProblem('The search could not be started; the quick plan stands.');
-        return cancel();
-      }
-      const order = orders[data.place];
-      if (order) takeCut(order, data.solved);
-      if (data.place === orders.length - 1) {
-        cancel();
-        replan();
-      }
-    });
-    started.addEventListener('error', () => {
-      setProblem('The search could not be started; the quick plan stands.');
-      cancel();
-    });
-    const question: ToCutWorker = { orders, limitS: LIMIT_S };
-    started.postMessage(question);
+    let open = orders.length;
+    running.current = orders.map((order) =>
+      client.ask(
+        'cut',
+        { order, limitS: LIMIT_S },
+        (outcome) => {
+          if (outcome.state === 'cancelled') return;
+          if (outcome.state === 'failed') setProblem(`The search failed: ${outcome.message}. The quick plan stands.`);
+          else learn(cutQuestion(order), outcome.answer);
+          if (--open === 0) setProgress(undefined);
+        },
+        setProgress,
+      ),
+    );
   };
 
   // What is not proven is looked for by itself, once for each set of pieces.

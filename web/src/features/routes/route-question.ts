@@ -1,5 +1,10 @@
 import {
   type Catalogue,
+  type CutAnswer,
+  NO_SOLUTIONS,
+  type OffCut,
+  type Solutions,
+  catalogueWith,
   type Holding,
   type Job,
   type OpenEnd,
@@ -25,9 +30,10 @@ export interface RouteQuestion {
   readonly options: Omit<RouteOptions, 'onHand'>;
 }
 
-/** A part that is out, with everything else that is: what could be bought instead? */
+/** A part that is out, with everything else that is: what could be bought instead? All that a plan is made of comes with it. */
 export interface InsteadQuestion {
   readonly job: Job;
+  readonly cuts: readonly (readonly [question: string, answer: CutAnswer])[];
   readonly code: string;
   readonly out: readonly string[];
 }
@@ -38,43 +44,44 @@ export interface Instead {
   readonly changes: WhatChanges;
 }
 
-/** What can be asked beside the page, and what comes back. */
-export interface Answers {
-  readonly routes: { readonly question: RouteQuestion; readonly answer: Routes };
-  readonly unify: { readonly question: Job; readonly answer: Unified };
-  readonly instead: { readonly question: InsteadQuestion; readonly answer: readonly Instead[] };
-}
-export type Asked = keyof Answers;
-
-/** What the worker is told: what was entered, so that it can lay it over the shipped catalogue; and questions. */
-export type ToWorker =
-  | { readonly kind: 'own'; readonly own: readonly OwnPart[]; readonly holdings: readonly Holding[] }
-  | {
-      [Kind in Asked]: { readonly kind: Kind; readonly id: number; readonly question: Answers[Kind]['question'] };
-    }[Asked];
-
-export interface FromWorker {
-  readonly id: number;
-  readonly answer: Answers[Asked]['answer'];
+/** What was entered of parts, stock and prices, and what is left over to be cut from: laid over the shipped catalogue. */
+export interface Stock {
+  readonly own: readonly OwnPart[];
+  readonly holdings: readonly Holding[];
+  readonly offCuts: readonly OffCut[];
 }
 
-const ANSWER: {
-  readonly [Kind in Asked]: (question: Answers[Kind]['question'], catalogue: Catalogue) => Answers[Kind]['answer'];
-} = {
-  routes: ({ from, to, options }, catalogue) =>
-    findRoutes(from, to, catalogue, { ...options, onHand: catalogue.onHand }),
-  unify: (job, catalogue) => unify(contextOf(job, catalogue)),
-  instead: ({ job, code, out }, catalogue) => {
-    const before = plan(job, catalogue);
-    return insteadOf(code, before.context, new Set(out)).flatMap((proposal) => {
-      const made = applyEdits(job, proposal.edits, catalogue);
-      return made.ok ? [{ proposal, changes: whatChanges(before, plan(made.value.job, catalogue)) }] : [];
-    });
-  },
-};
+/** What can be asked beside the page, and what comes back. Stock is told whenever it changes, before what is asked over it. */
+export interface RouteTasks {
+  readonly stock: { readonly question: Stock; readonly progress: never; readonly answer: null };
+  readonly routes: { readonly question: RouteQuestion; readonly progress: never; readonly answer: Routes };
+  readonly unify: { readonly question: Job; readonly progress: never; readonly answer: Unified };
+  readonly instead: {
+    readonly question: InsteadQuestion;
+    readonly progress: never;
+    readonly answer: readonly Instead[];
+  };
+}
+export type Asked = Exclude<keyof RouteTasks, 'stock'>;
 
-export const answer = <Kind extends Asked>(
-  kind: Kind,
-  question: Answers[Kind]['question'],
-  catalogue: Catalogue,
-): Answers[Kind]['answer'] => ANSWER[kind](question, catalogue);
+/** How each is answered, over a catalogue that is told. */
+export function routeTasks() {
+  let catalogue: Catalogue = catalogueWith([], []);
+  return {
+    stock: ({ own, holdings, offCuts }: Stock): null => {
+      catalogue = catalogueWith(own, holdings, offCuts);
+      return null;
+    },
+    routes: ({ from, to, options }: RouteQuestion): Routes =>
+      findRoutes(from, to, catalogue, { ...options, onHand: catalogue.onHand }),
+    unify: (job: Job): Unified => unify(contextOf(job, catalogue)),
+    instead: ({ job, code, out, cuts }: InsteadQuestion): readonly Instead[] => {
+      const solutions: Solutions = { ...NO_SOLUTIONS, cuts: new Map(cuts) };
+      const before = plan(job, catalogue, solutions);
+      return insteadOf(code, before.context, new Set(out)).flatMap((proposal) => {
+        const made = applyEdits(job, proposal.edits, catalogue);
+        return made.ok ? [{ proposal, changes: whatChanges(before, plan(made.value.job, catalogue, solutions)) }] : [];
+      });
+    },
+  };
+}

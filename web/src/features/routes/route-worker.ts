@@ -1,14 +1,5 @@
-import { catalogueWith } from '@herrero/core';
-import { type FromWorker, type ToWorker, answer } from './route-question';
-
-let catalogue = catalogueWith([], []);
+import { serve } from '@/workers/worker-protocol';
+import { type RouteTasks, routeTasks } from './route-question';
 
 /** The way finder beside the page: the index of the catalogue is built once here, and the page never waits for a search. */
-self.addEventListener('message', ({ data }: MessageEvent<ToWorker>) => {
-  if (data.kind === 'own') {
-    catalogue = catalogueWith(data.own, data.holdings);
-    return;
-  }
-  const reply: FromWorker = { id: data.id, answer: answer(data.kind, data.question, catalogue) };
-  self.postMessage(reply);
-});
+serve<RouteTasks>(routeTasks());

@@ -1,55 +1,58 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
+import { workerClient } from '@/workers/worker-client';
+import { type Outcome } from '@/workers/worker-protocol';
 import { type Known, useOwn } from '../catalogue/catalogue-provider';
-import { type Answers, type Asked, type FromWorker, type ToWorker } from './route-question';
+import { type Asked, type RouteTasks, routeTasks } from './route-question';
 
-let worker: Worker | undefined;
+/** What was last told of stock; nothing to a worker that has just begun. */
 let told: Known | undefined;
-let asked = 0;
-const waiting = new Map<number, (answer: never) => void>();
-
-/** One worker for the page, started with the first question. */
-function theWorker(): Worker {
-  if (worker) return worker;
-  worker = new Worker(new URL('./route-worker.ts', import.meta.url), { type: 'module' });
-  worker.addEventListener('message', ({ data }: MessageEvent<FromWorker>) => {
-    waiting.get(data.id)?.(data.answer as never);
-    waiting.delete(data.id);
-  });
-  return worker;
-}
+const client = workerClient<RouteTasks>(
+  () => new Worker(new URL('./route-worker.ts', import.meta.url), { type: 'module' }),
+  { onBegun: () => (told = undefined) },
+);
 
 /** Asks the worker; where there is none (in a test, in an old browser) the answer is found here. Answers how to stop waiting. */
 function ask<Kind extends Asked>(
   kind: Kind,
-  question: Answers[Kind]['question'],
+  question: RouteTasks[Kind]['question'],
   known: Known,
-  listener: (answer: Answers[Kind]['answer']) => void,
+  listener: (outcome: Outcome<RouteTasks[Kind]['answer']>) => void,
 ): () => void {
+  const { own, holdings, offCuts } = known;
   if (typeof Worker === 'undefined') {
     let stopped = false;
-    void import('./route-question').then(({ answer }) => {
-      if (!stopped) listener(answer(kind, question, known.catalogue));
+    void Promise.resolve().then(() => {
+      if (stopped) return;
+      const tasks = routeTasks();
+      tasks.stock({ own, holdings, offCuts });
+      listener({ state: 'ok', answer: tasks[kind](question as never) });
     });
     return () => {
       stopped = true;
     };
   }
-  if (told !== known) {
-    const own: ToWorker = { kind: 'own', own: known.own, holdings: known.holdings };
-    theWorker().postMessage(own);
+  const tell = (): void => {
+    client.ask('stock', { own, holdings, offCuts }, ({ state }) => {
+      if (state === 'failed') told = undefined;
+    });
     told = known;
-  }
-  const id = ++asked;
-  waiting.set(id, listener);
-  theWorker().postMessage({ kind, id, question });
-  return () => waiting.delete(id);
+  };
+  if (told !== known) tell();
+  return client.ask(kind, question, listener);
+}
+
+/** An answer that is looked for beside the page: there, still looked for, or why it cannot be had. */
+export interface Answered<Answer> {
+  readonly answer: Answer | undefined;
+  /** Why it failed; undefined while it is looked for and when it is there. */
+  readonly failed: string | undefined;
+  readonly again: () => void;
 }
 
 /**
- * The answer to a question, found beside the page. Undefined while it is being looked for; an answer is never shown for
- * another question than its own.
+ * The answer to a question, found beside the page. An answer is never shown for another question than its own.
  *
  * @param key       questions of the same key are the same; empty: nothing is asked
  * @param question  asked anew whenever the key changes
@@ -57,10 +60,14 @@ function ask<Kind extends Asked>(
 export function useAnswer<Kind extends Asked>(
   kind: Kind,
   key: string,
-  question: Answers[Kind]['question'] | undefined,
-): Answers[Kind]['answer'] | undefined {
+  question: RouteTasks[Kind]['question'] | undefined,
+): Answered<RouteTasks[Kind]['answer']> {
   const known = useOwn();
-  const [answered, setAnswered] = useState<{ readonly key: string; readonly answer: Answers[Kind]['answer'] }>();
+  const [turn, setTurn] = useState(0);
+  const [ended, setEnded] = useState<{
+    readonly key: string;
+    readonly outcome: Outcome<RouteTasks[Kind]['answer']>;
+  }>();
   const latest = useRef(question);
   useEffect(() => {
     latest.current = question;
@@ -69,7 +76,17 @@ export function useAnswer<Kind extends Asked>(
     const now = latest.current;
     return key === '' || now === undefined
       ? undefined
-      : ask(kind, now, known, (found) => setAnswered({ key, answer: found }));
-  }, [kind, key, known]);
-  return answered?.key === key ? answered.answer : undefined;
+      : ask(kind, now, known, (outcome) => {
+          if (outcome.state !== 'cancelled') setEnded({ key, outcome });
+        });
+  }, [kind, key, known, turn]);
+  const outcome = ended?.key === key ? ended.outcome : undefined;
+  return {
+    answer: outcome?.state === 'ok' ? outcome.answer : undefined,
+    failed: outcome?.state === 'failed' ? outcome.message : undefined,
+    again: () => {
+      setEnded(undefined);
+      setTurn((before) => before + 1);
+    },
+  };
 }

@@ -2,8 +2,8 @@
 
 import { type Routes } from '@herrero/core';
 import { type RouteQuestion } from './route-question';
-import { useAnswer } from './use-answer';
+import { type Answered, useAnswer } from './use-answer';
 
-/** The routes of a question, found beside the page; undefined while they are looked for, or where nothing is asked. */
-export const useRoutes = (question: RouteQuestion | undefined): Routes | undefined =>
+/** The routes of a question, found beside the page; nothing where nothing is asked. */
+export const useRoutes = (question: RouteQuestion | undefined): Answered<Routes> =>
   useAnswer('routes', question ? JSON.stringify(question) : '', question);

@@ -18,6 +18,7 @@ import { useJob } from '../desk/job-provider';
 import { newId } from '../desk/new-id';
 import { type RouteQuestion } from '../routes/route-question';
 import { NoWay, RouteList } from '../routes/route-list';
+import { SearchFailed } from '../routes/search-failed';
 import { useRoutes } from '../routes/use-routes';
 import { NO_WISHES, type Wishes, WishesChoice } from '../routes/wishes';
 
@@ -108,11 +109,12 @@ function Ways({ at, target, wishes }: { readonly at: EndRef; readonly target: Ta
       ? {
           from: { end: here.end, material: here.material },
           to: { end: there.end, material: there.material },
-          options: { ...wishes, limit: MOST_WAYS },
+          options: { ...wishes, home: job.region ?? undefined, limit: MOST_WAYS },
         }
       : undefined;
-  const found = useRoutes(question);
+  const { answer: found, failed, again } = useRoutes(question);
   const routes = question ? found?.routes : there.ref.of === 'terminal' ? [NO_PARTS] : [];
+  if (failed !== undefined) return <SearchFailed why={failed} onAgain={again} />;
   if (routes === undefined) return <p className="py-3 type-second">Looking for ways</p>;
   if (routes.length === 0) return <NoWay found={found} />;
   return (

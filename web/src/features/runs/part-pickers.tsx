@@ -46,9 +46,10 @@ export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly lin
   const [rest, setRest] = useState(false);
   const [all, setAll] = useState(false);
   const { end, material } = resolveEnd(at, job, index);
+  const { region } = job;
   const offers = useMemo(
-    () => (end ? nextParts({ end, material }, catalogue, { parts: line }) : { goesOn: [], doesNot: [] }),
-    [end, material, catalogue, line],
+    () => (end ? nextParts({ end, material }, catalogue, { parts: line, region }) : { goesOn: [], doesNot: [] }),
+    [end, material, catalogue, line, region],
   );
   const goesOn = offers.goesOn.filter(({ part }) => matches(part, query));
   const doesNot = offers.doesNot.filter(({ part }) => matches(part, query));

@@ -10,11 +10,12 @@ import {
   newMark,
   newRoof,
   newTerminal,
-  M2_PER_SQUARE_FOOT,
+  usualOf,
 } from '@herrero/core';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
 import { EntryProblem } from '@/ui/entry-problem';
+import { useFigureReader } from '@/ui/use-figure-entry';
 import { useJob } from '../desk/job-provider';
 import { newId } from '../desk/new-id';
 
@@ -85,7 +86,9 @@ export function AddToSite() {
   const make = useJob((state) => state.make);
   const select = useJob((state) => state.selectSite);
   const terminals = useJob((state) => state.job.terminals);
-  const feet = useJob((state) => state.job.measures) === 'in-gal';
+  const measures = useJob((state) => state.job.measures);
+  const feet = measures === 'in-gal';
+  const areas = useFigureReader({ kind: 'area', measures, usual: usualOf('roofs', 'planAreaM2') });
   const [problem, setProblem] = useState<string>();
   const kind = KINDS.find(({ name }) => name === adding);
   const kinds =
@@ -96,8 +99,10 @@ export function AddToSite() {
     const name = textOf(form, 'name');
     if (!kind || name === '') return;
     const id = newId();
-    const area = Number(textOf(form, 'area').replace(',', '.')) * (feet ? M2_PER_SQUARE_FOOT : 1);
-    const refused = make([kind.edit(id, name, textOf(form, 'kind'), area)]);
+    const typed = textOf(form, 'area');
+    const area = kind.area ? areas.read(typed) : undefined;
+    if (area && !area.ok) return setProblem(areas.wordsOf(area.error, typed));
+    const refused = make([kind.edit(id, name, textOf(form, 'kind'), area?.value ?? 0)]);
     setProblem(refused?.message);
     if (refused) return;
     select(kind.key(id));

@@ -1,4 +1,4 @@
-import { parseLength } from '@herrero/core';
+import { readFigure } from '@herrero/core';
 
 /**
  * A laser level sends lines of text, as a receiver does that types into the field with the focus: `1.264 m` down from the
@@ -12,7 +12,7 @@ export interface Laser {
 
 /** Reads a line from a laser level in metres; undefined where it is none. */
 export function readLaserLine(line: string): number | undefined {
-  const parsed = parseLength(line, 'm');
+  const parsed = readFigure(line, { kind: 'length', measures: 'mm-l', region: 'US', plain: 'm' });
   return parsed.ok ? parsed.value : undefined;
 }
 

@@ -1,15 +1,13 @@
 'use client';
 
-import { M3_PER_LITRE, M3_PER_US_GALLON, type Unknown, unknownsOf } from '@herrero/core';
+import { type Unknown, unknownsOf, answered } from '@herrero/core';
 import Link from 'next/link';
 import { useState } from 'react';
 import { LengthField } from '@/ui/length-field';
-import { NumberField } from '@/ui/number-field';
+import { FigureField } from '@/ui/figure-field';
 import { useJob } from '../desk/job-provider';
 import { stationPath } from '../desk/stations';
 import { ReadingForm } from './reading-form';
-
-const SECONDS_PER_MINUTE = 60;
 
 /** What is left to measure, in walking order, one open at a time; filled in it leaves the sheet and settles its notes. */
 export function MeasuringSheet() {
@@ -79,14 +77,15 @@ function Answer({ unknown: { of, edit, unit, what } }: { readonly unknown: Unkno
   const make = useJob((state) => state.make);
   if (of) return <ReadingForm of={of} large />;
   if (!edit) return null;
-  const set = (to: number): string | undefined => make([{ ...edit, to }])?.message;
+  const set = (to: number): string | undefined => make([answered(edit, to)])?.message;
   const gallons = measures === 'in-gal';
   return unit === 'flow' ? (
-    <NumberField
+    <FigureField
+      kind="flow"
+      measures={measures}
+      bare
       label={`${what}, ${gallons ? 'gpm' : 'L/min'}`}
       value={null}
-      unit={(gallons ? M3_PER_US_GALLON : M3_PER_LITRE) / SECONDS_PER_MINUTE}
-      example={gallons ? '8' : '30'}
       onChange={set}
     />
   ) : (

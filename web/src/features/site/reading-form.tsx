@@ -8,17 +8,16 @@ import {
   formatLength,
   heightKey,
   heightsOf,
-  lengthUnit,
-  parseLength,
   readingsOf,
   setReadings,
   upOf,
+  type FigureReading,
 } from '@herrero/core';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
 import { EntryProblem } from '@/ui/entry-problem';
-import { notALength } from '@/ui/length-field';
+import { useFigureReader } from '@/ui/use-figure-entry';
 import { useJob } from '../desk/job-provider';
 import { readLaserLine, standInLaser } from './laser';
 import { refName } from './site-words';
@@ -59,6 +58,8 @@ export function ReadingForm({ of, large = false }: { readonly of: Measured; read
   const way = said ?? (of.of === 'roof' && from.of === 'ground' ? 'up' : 'down');
   const [typed, setTyped] = useState('');
   const [problem, setProblem] = useState<string>();
+  const [choices, setChoices] = useState<readonly FigureReading[]>([]);
+  const down = useFigureReader({ kind: 'length', measures: job.measures, usual: [0.02, 20] });
   const example = job.measures === 'mm-l' ? '1450 mm' : '57-1/4 in';
 
   const put = (readings: readonly Reading[]): void => {
@@ -66,10 +67,18 @@ export function ReadingForm({ of, large = false }: { readonly of: Measured; read
     setProblem(refused?.message);
     if (!refused) setTyped('');
   };
+  const take = (metres: number): void => {
+    setChoices([]);
+    put([{ from, by, downM: way === 'down' ? metres : -metres }]);
+  };
   const add = (): void => {
-    const parsed = parseLength(typed, lengthUnit(job.measures));
-    if (!parsed.ok) return setProblem(notALength(typed, example));
-    put([{ from, by, downM: way === 'down' ? parsed.value : -parsed.value }]);
+    const parsed = down.read(typed);
+    setChoices(!parsed.ok && parsed.error.code === 'two-readings' ? parsed.error.readings : []);
+    if (!parsed.ok) return setProblem(down.wordsOf(parsed.error, typed));
+    // 'Down' and 'up' say which way: a sign would say it twice, or the other way.
+    if (parsed.value < 0)
+      return setProblem(`Say which way with ${way === 'down' ? '“up”' : '“down”'}, without a sign.`);
+    take(parsed.value);
   };
   const askStandIn = (): void => {
     const [trueM, fromM] = [upOf(job, of) ?? MADE_UP_M, upOf(job, from) ?? 0];
@@ -137,7 +146,7 @@ export function ReadingForm({ of, large = false }: { readonly of: Measured; read
           onChange={(event) => setTyped(event.target.value)}
         />
       </label>
-      <EntryProblem problem={problem} />
+      <EntryProblem problem={problem} readings={choices} onChoose={({ value }) => take(value)} />
       <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
         <button type="submit" className={large ? 'main-action min-h-[54px] flex-1' : 'other-action'}>
           Take the reading

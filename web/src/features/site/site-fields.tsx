@@ -5,9 +5,6 @@ import {
   INFLOWS,
   INFLOW_KINDS,
   type Inflow,
-  KPA_PER_PSI,
-  M3_PER_LITRE,
-  M3_PER_US_GALLON,
   type Mark,
   type Measured,
   PLACES,
@@ -18,21 +15,19 @@ import {
   SUBSTRATE_NAMES,
   type Terminal,
   wantOf,
-  M2_PER_SQUARE_FOOT,
+  usualOf,
 } from '@herrero/core';
 import { type ReactNode, useState } from 'react';
 import { Action } from '@/ui/action';
 import { EntryProblem } from '@/ui/entry-problem';
 import { LengthField } from '@/ui/length-field';
-import { NumberField } from '@/ui/number-field';
+import { FigureField } from '@/ui/figure-field';
 import { useTypedEntry } from '@/ui/use-typed-entry';
 import { YesNo } from '@/ui/yes-no';
 import { useJob } from '../desk/job-provider';
 import { ReadingForm, ReadingList } from './reading-form';
 import { datumOf } from './site-words';
 import { useSiteField } from './use-site-field';
-
-const SECONDS_PER_MINUTE = 60;
 
 /** One of a few words, or not said. */
 export function SelectField<Value extends string>({
@@ -150,11 +145,13 @@ export function RoofFields({ roof }: { readonly roof: Roof }) {
     <>
       <Fields>
         <NameField name={roof.name} onChange={(to) => set('name', to)} />
-        <NumberField
+        <FigureField
+          kind="area"
+          measures={measures}
+          usual={usualOf('roofs', 'planAreaM2')}
+          bare
           label={`Seen from above, ${feet ? 'sq ft' : 'm2'}`}
           value={roof.planAreaM2}
-          unit={feet ? M2_PER_SQUARE_FOOT : 1}
-          example={feet ? '640' : '60'}
           onChange={(to) => set('planAreaM2', to)}
         />
         <SelectField
@@ -202,12 +199,12 @@ export function InflowFields({ inflow }: { readonly inflow: Inflow }) {
           options={INFLOW_KINDS.map((kind) => [kind, INFLOWS[kind].name])}
           onChange={(to) => to && set('kind', to)}
         />
-        <NumberField
+        <FigureField
+          kind="flow"
+          measures={measures}
+          bare
           label={`Brings, ${gallons ? 'gpm' : 'L/min'}${inflow.rateM3s === null ? ' (assumed)' : ''}`}
           value={inflow.rateM3s ?? facts.usualM3s}
-          unit={(gallons ? M3_PER_US_GALLON : M3_PER_LITRE) / SECONDS_PER_MINUTE}
-          digits={1}
-          example={gallons ? '8' : '30'}
           onChange={(to) => set('rateM3s', to)}
         />
         <SelectField
@@ -262,22 +259,22 @@ export function PlaceFields({ place }: { readonly place: Terminal }) {
           onChange={(to) => set('distanceM', to)}
         />
         {wants && (
-          <NumberField
+          <FigureField
+            kind="pressure"
+            measures={job.measures}
+            bare
             label={mark('wantsKpa', `Wants, ${gallons ? 'psi' : 'kPa'}`)}
             value={wantOf(place, 'wantsKpa')}
-            unit={gallons ? KPA_PER_PSI : 1}
-            digits={1}
-            example={gallons ? '7' : '50'}
             onChange={(to) => set('wantsKpa', to)}
           />
         )}
         {wants && (
-          <NumberField
+          <FigureField
+            kind="flow"
+            measures={job.measures}
+            bare
             label={mark('wantsM3s', `Wants, ${gallons ? 'gpm' : 'L/min'}`)}
             value={wantOf(place, 'wantsM3s')}
-            unit={(gallons ? M3_PER_US_GALLON : M3_PER_LITRE) / SECONDS_PER_MINUTE}
-            digits={1}
-            example={gallons ? '2' : '8'}
             onChange={(to) => set('wantsM3s', to)}
           />
         )}
@@ -290,11 +287,13 @@ export function PlaceFields({ place }: { readonly place: Terminal }) {
           />
         )}
         {place.kind === 'fire' && (
-          <NumberField
+          <FigureField
+            kind="volume"
+            measures={job.measures}
+            usual={usualOf('terminals', 'reserveM3')}
+            bare
             label={mark('reserveM3', `Reserve, ${gallons ? 'gal' : 'L'}`)}
             value={wantOf(place, 'reserveM3')}
-            unit={gallons ? M3_PER_US_GALLON : M3_PER_LITRE}
-            example={gallons ? '2500' : '10000'}
             onChange={(to) => set('reserveM3', to)}
           />
         )}

@@ -10,9 +10,10 @@ import {
   type SiteFigure,
   SUN_PLANS,
   type SunPlan,
+  usualOf,
 } from '@herrero/core';
 import { LengthField } from '@/ui/length-field';
-import { NumberField } from '@/ui/number-field';
+import { FigureField } from '@/ui/figure-field';
 import { YesNo } from '@/ui/yes-no';
 import { useJob } from '../desk/job-provider';
 import { AskRainfall } from './ask-rainfall';
@@ -26,7 +27,6 @@ const LENGTHS: readonly (readonly [SiteFigure, string])[] = [
   ['coverM', 'Cover over a drain'],
   ['standM', 'Highest stand without engineer'],
 ];
-const MM_PER_INCH = 25.4;
 const SUN_NAMES: Readonly<Record<SunPlan, string>> = { shaded: 'Shaded or indoors', painted: 'Painted or covered' };
 const FROST_NAMES: Readonly<Record<FrostPlan, string>> = {
   drained: 'Drained before frost',
@@ -54,30 +54,33 @@ export function SiteFigures() {
             label={mark(figure, name)}
             valueM={job[figure] ?? ASSUMED[figure]}
             measures={measures}
+            usual={usualOf('settings', figure)}
             onChange={(to) => set(figure, to)}
           />
         ))}
-        <NumberField
+        <FigureField
+          kind="pressure"
+          measures={measures}
+          plain="kPa"
+          bare
           label={mark('groundKpa', 'Ground bears, kPa')}
           value={job.groundKpa ?? ASSUMED.groundKpa}
-          unit={1}
-          example="75"
           onChange={(to) => set('groundKpa', to)}
         />
-        <NumberField
+        <FigureField
+          kind="share"
+          measures={measures}
+          bare
           label={mark('fallShare', 'Least fall of a drain, %')}
           value={job.fallShare ?? ASSUMED.fallShare}
-          unit={0.01}
-          digits={1}
-          example="1"
           onChange={(to) => set('fallShare', to)}
         />
-        <NumberField
+        <FigureField
+          kind="rain"
+          measures={measures}
+          bare
           label={mark('stormMmPerH', inches ? 'Storm, in an hour' : 'Storm, mm an hour')}
           value={job.stormMmPerH ?? ASSUMED.stormMmPerH}
-          unit={inches ? MM_PER_INCH : 1}
-          digits={inches ? 1 : 0}
-          example={inches ? '4' : '100'}
           onChange={(to) => set('stormMmPerH', to)}
         />
         <SelectField

@@ -1,18 +1,9 @@
 'use client';
 
-import {
-  type CheckContext,
-  formatFlow,
-  formatLength,
-  leastSlitGutter,
-  lengthUnit,
-  parseLength,
-  siteFigure,
-  stormM3s,
-} from '@herrero/core';
+import { type CheckContext, formatFlow, formatLength, leastSlitGutter, siteFigure, stormM3s } from '@herrero/core';
 import { useState } from 'react';
 import { EntryProblem } from '@/ui/entry-problem';
-import { notALength } from '@/ui/length-field';
+import { useFigureReader } from '@/ui/use-figure-entry';
 
 /** A gutter improvised from slit pipe: the least size that can be spread over the edge of the roof. */
 export function SlitGutterLine({ roofId, context }: { readonly roofId: string; readonly context: CheckContext }) {
@@ -20,7 +11,8 @@ export function SlitGutterLine({ roofId, context }: { readonly roofId: string; r
   const { measures } = job;
   const [typed, setTyped] = useState('');
   const roof = job.roofs.find(({ id }) => id === roofId);
-  const parsed = parseLength(typed, lengthUnit(measures));
+  const thick = useFigureReader({ kind: 'length', measures, usual: [0.002, 0.1] });
+  const parsed = thick.read(typed);
   const storm = stormM3s(roof?.planAreaM2 ?? 0, siteFigure(job, 'stormMmPerH'));
   const found =
     parsed.ok && parsed.value > 0
@@ -38,9 +30,7 @@ export function SlitGutterLine({ roofId, context }: { readonly roofId: string; r
           onChange={(event) => setTyped(event.target.value)}
         />
       </label>
-      {typed !== '' && !parsed.ok && (
-        <EntryProblem problem={notALength(typed, measures === 'mm-l' ? '22 mm' : '7/8 in')} />
-      )}
+      {typed !== '' && !parsed.ok && <EntryProblem problem={thick.wordsOf(parsed.error, typed)} />}
       {parsed.ok && (
         <p className="py-1 type-row">
           {found

@@ -1,19 +1,11 @@
 'use client';
 
-import {
-  M3_PER_LITRE,
-  M3_PER_US_GALLON,
-  type MeteredFill as Reading,
-  type Tank,
-  formatLength,
-  formatVolume,
-  parseLength,
-  lengthUnit,
-} from '@herrero/core';
+import { type MeteredFill as Reading, type Tank, formatLength, formatVolume } from '@herrero/core';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
 import { EntryProblem } from '@/ui/entry-problem';
 import { useJob } from '../desk/job-provider';
+import { useFigureReader } from '@/ui/use-figure-entry';
 import { useTankField } from './use-tank-field';
 
 /** Readings of a fill by meter, that correct the curve of the tank. */
@@ -24,13 +16,14 @@ export function MeteredFill({ tank }: { readonly tank: Tank }) {
   const [volume, setVolume] = useState('');
   const [problem, setProblem] = useState<string>();
   const litres = measures === 'mm-l';
+  const levels = useFigureReader({ kind: 'length', measures, usual: [0.01, 5] });
+  const volumes = useFigureReader({ kind: 'volume', measures, usual: [0.001, 50] });
   const readings = (to: readonly Reading[]): string | undefined => set('metered', to);
   const add = (): void => {
-    const parsed = parseLength(level, lengthUnit(measures));
-    const figure = Number(volume.trim().replace(',', '.'));
-    if (!parsed.ok || volume.trim() === '' || !Number.isFinite(figure))
-      return setProblem(`Give a level like ${litres ? '450 mm' : '17-3/4 in'} and what had gone in by then, like 120.`);
-    const reading = { levelM: parsed.value, volumeM3: figure * (litres ? M3_PER_LITRE : M3_PER_US_GALLON) };
+    const [levelM, volumeM3] = [levels.read(level), volumes.read(volume)];
+    if (!levelM.ok) return setProblem(levels.wordsOf(levelM.error, level));
+    if (!volumeM3.ok) return setProblem(volumes.wordsOf(volumeM3.error, volume));
+    const reading = { levelM: levelM.value, volumeM3: volumeM3.value };
     const refused = readings([...tank.metered, reading].toSorted((a, b) => a.levelM - b.levelM));
     setProblem(refused);
     if (refused === undefined) {

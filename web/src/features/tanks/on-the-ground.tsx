@@ -28,13 +28,12 @@ import {
 import { Action } from '@/ui/action';
 import { EntryProblem } from '@/ui/entry-problem';
 import { LengthField } from '@/ui/length-field';
-import { NumberField } from '@/ui/number-field';
+import { FigureField } from '@/ui/figure-field';
 import { useTypedEntry } from '@/ui/use-typed-entry';
 import { YesNo } from '@/ui/yes-no';
 import { useJob } from '../desk/job-provider';
 import { useTankField } from './use-tank-field';
 
-const KG_PER_POUND = 0.45359237;
 const GRAVITY = 9.80665;
 
 /** What presses on the ground, as a load on the area by which it is thought of. */
@@ -91,11 +90,12 @@ function StandsOn({ tank }: { readonly tank: Tank }) {
         </select>
       </label>
       {(tank.base === 'stand' || tank.base === 'trailer') && (
-        <NumberField
+        <FigureField
+          kind="mass"
+          measures={measures}
+          bare
           label={`Rated to carry, ${pounds ? 'lb' : 'kg'}`}
           value={tank.ratedKg}
-          unit={pounds ? KG_PER_POUND : 1}
-          example={pounds ? '2500' : '1200'}
           onChange={(to) => set('ratedKg', to)}
         />
       )}
@@ -115,7 +115,14 @@ function PlankFields({ tank, planks }: { readonly tank: Tank; readonly planks: P
   return (
     <div>
       <div className="grid grid-cols-2 gap-2">
-        <NumberField label="Planks" value={planks.count} unit={1} example="4" onChange={(count) => put({ count })} />
+        <FigureField
+          kind="number"
+          measures={measures}
+          bare
+          label="Planks"
+          value={planks.count}
+          onChange={(count) => put({ count })}
+        />
         <LengthField
           label="Span between blocks"
           valueM={planks.spanM}
@@ -200,11 +207,12 @@ function InTheGround({ tank }: { readonly tank: Tank }) {
         lifted by {formatMass(liftKg, job.measures)}, held by {formatMass(heldKg, job.measures)}
         {missingKg > 0 ? `: ${formatMass(missingKg, job.measures)} missing` : ': it stays'}
       </Fact>
-      <NumberField
+      <FigureField
+        kind="mass"
+        measures={job.measures}
+        bare
         label={`Anchors hold, ${pounds ? 'lb' : 'kg'}`}
         value={tank.anchorKg}
-        unit={pounds ? KG_PER_POUND : 1}
-        example="500"
         onChange={(to) => set('anchorKg', to)}
       />
       <YesNo

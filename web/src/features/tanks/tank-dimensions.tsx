@@ -1,8 +1,6 @@
 'use client';
 
 import {
-  M3_PER_LITRE,
-  M3_PER_US_GALLON,
   type Tank,
   formOf,
   formatLength,
@@ -10,9 +8,10 @@ import {
   levelAtM,
   outsideOverstates,
   volumeAtM3,
+  usualOf,
 } from '@herrero/core';
 import { LengthField } from '@/ui/length-field';
-import { NumberField } from '@/ui/number-field';
+import { FigureField } from '@/ui/figure-field';
 import { useJob } from '../desk/job-provider';
 import { MeteredFill } from './metered-fill';
 import { useTankField } from './use-tank-field';
@@ -36,11 +35,13 @@ export function TankDimensions({ tank }: { readonly tank: Tank }) {
     <div>
       <h3 className="border-b border-hair pb-1 type-head">Dimensions</h3>
       <div className="mt-2 grid grid-cols-2 items-end gap-x-3 gap-y-2">
-        <NumberField
+        <FigureField
+          kind="volume"
+          measures={measures}
+          usual={usualOf('tanks', 'capacityM3')}
+          bare
           label={`Holds, ${litres ? 'L' : 'gal'}`}
           value={tank.capacityM3}
-          unit={litres ? M3_PER_LITRE : M3_PER_US_GALLON}
-          example="208"
           onChange={(to) => set('capacityM3', to)}
         />
         {fields.map(({ field, name }) => (
@@ -49,6 +50,7 @@ export function TankDimensions({ tank }: { readonly tank: Tank }) {
             label={name}
             valueM={tank[field]}
             measures={measures}
+            usual={usualOf('tanks', field)}
             onChange={(to) => set(field, to)}
           />
         ))}

@@ -69,7 +69,7 @@ describe('dimensions', () => {
   test('a volume that is no figure stays as typed', async () => {
     show(jobWith('own-box'));
     await write('Holds, L', 'plenty');
-    expect(screen.getByRole('alert').textContent).toBe('plenty is no figure. Write it like 208.');
+    expect(screen.getByRole('alert').textContent).toBe('plenty is no volume. Write it like 208 L.');
     expect(screen.getByLabelText<HTMLInputElement>('Holds, L').value).toBe('plenty');
   });
 
@@ -77,7 +77,7 @@ describe('dimensions', () => {
     const now = show(jobWith('own-box'));
     await userEvent.click(screen.getByText('Filled by a meter: no readings'));
     await userEvent.click(screen.getByRole('button', { name: 'Add the reading' }));
-    expect(screen.getByRole('alert').textContent).toContain('Give a level like 450 mm');
+    expect(screen.getByRole('alert').textContent).toContain('is no length. Write it like 450 mm.');
     await userEvent.type(screen.getByLabelText('Level above base'), '400');
     await userEvent.type(screen.getByLabelText('Had gone in, L'), '380');
     await userEvent.click(screen.getByRole('button', { name: 'Add the reading' }));

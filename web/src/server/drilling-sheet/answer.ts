@@ -1,32 +1,34 @@
 import 'server-only';
-import { type NextRequest, type NextResponse } from 'next/server';
+import { paperOf } from '@herrero/core';
+import { type NextResponse } from 'next/server';
+import { readQuery } from '../api/operation';
+import { drillingSheets } from '../api/operations/files';
 import { badRequest, notFound } from '../api/problem';
 import { findJob } from '../db/job-repository';
 import { theCatalogue } from '../db/part-repository';
 import { SHEET_KINDS, type SheetKind } from '../sheet/kinds';
 import { drillingSheet } from './drilling-sheet';
-import { PAPERS, type Paper } from './lay-out';
 
 interface Context {
   readonly params: Promise<{ readonly id: string }>;
 }
 
-/** Answers with the drilling sheet of a tank at true scale: `?tank=t1&paper=a4`; without a tank the first. */
+/** Answers with the drilling sheet of a tank at true scale: `?tank=t1&paper=a4`; without a tank the first, without
+ * paper that of the region. */
 export const answerSheet =
   (kind: SheetKind) =>
-  async (request: NextRequest, { params }: Context): Promise<Response | NextResponse> => {
+  async (request: Request, { params }: Context): Promise<Response | NextResponse> => {
     const { id } = await params;
-    const asked = request.nextUrl.searchParams;
-    const paper = asked.get('paper') ?? 'letter';
-    if (!(paper in PAPERS))
-      return badRequest([{ path: 'paper', message: `Paper is ${Object.keys(PAPERS).join(' or ')}.` }]);
+    const asked = readQuery(request, drillingSheets[kind]);
+    if (!asked.ok) return asked.error;
     const stored = await findJob(id);
     if (!stored) return notFound('job');
+    const { paper = paperOf(stored.document) } = asked.value;
     const { tanks } = stored.document;
-    const tankId = asked.get('tank') ?? tanks[0]?.id ?? '';
+    const tankId = asked.value.tank ?? tanks[0]?.id ?? '';
     const tank = tanks.find((one) => one.id === tankId);
     if (!tank) return badRequest([{ path: 'tank', message: `${tankId || 'Nothing'} is no tank of this job.` }]);
-    const sheet = await drillingSheet(stored.document, await theCatalogue(), tankId, kind, paper as Paper, new Date());
+    const sheet = await drillingSheet(stored.document, await theCatalogue(), tankId, kind, paper, new Date());
     if (sheet === undefined)
       return badRequest([
         { path: 'tank', message: `Nothing is drilled in ${tank.label} yet: set out its holes first.` },

@@ -1,5 +1,5 @@
 import 'server-only';
-import { PAPERS, type Paper } from '../drilling-sheet/lay-out';
+import { PAPER_SIZES, paperOf } from '@herrero/core';
 import { answerDownload } from '../download';
 import { SHEET_KINDS, type SheetKind } from '../sheet/kinds';
 import { jobBook, runSheets } from './job-book';
@@ -10,13 +10,14 @@ const SUBJECTS = {
   runs: (...[job, plan, , now]: Parameters<typeof jobBook>) => runSheets(job, plan, now),
 };
 
-/** Answers with sheets of a whole job in a format: `?paper=a4`. */
+/** Answers with sheets of a whole job in a format: `?paper=a4`; without paper on that of the region. */
 export const answerBook = (subject: keyof typeof SUBJECTS, kind: SheetKind) =>
   answerDownload(async ({ plan, stored: { document: job } }, asked) => {
-    const paper = asked.get('paper') ?? 'letter';
-    if (!(paper in PAPERS))
-      return { problems: [{ path: 'paper', message: `Paper is ${Object.keys(PAPERS).join(' or ')}.` }] };
-    const sheets = SUBJECTS[subject](job, plan, paper as Paper, new Date());
+    const said = asked.get('paper');
+    const paper = said === null ? paperOf(job) : PAPER_SIZES.find((one) => one === said);
+    if (paper === undefined)
+      return { problems: [{ path: 'paper', message: `The paper is one of: ${PAPER_SIZES.join(', ')}.` }] };
+    const sheets = SUBJECTS[subject](job, plan, paper, new Date());
     if (sheets.length === 0) return { problems: [{ path: '', message: 'Nothing stands on any opening yet.' }] };
     return {
       ending: `${subject}.${kind}`,

@@ -1,6 +1,6 @@
 import { strandsOf } from '../../../derived/strands';
 import { sealReports } from '../../seals';
-import type { CheckContext } from '../../../derived/context';
+import type { RunSight } from '../../../derived/context';
 import type { Penetration } from '../../../job/job';
 import type { Seal } from '../../../derived/resolve';
 import { judge } from '../../../connections/mate';
@@ -22,7 +22,7 @@ export default defineCheck({
 });
 
 /** The same kind of seal, made for the pipe that is there. */
-function gasketFor(hole: Penetration, seal: Seal, { runs, catalogue }: CheckContext): Fix[] {
+function gasketFor(hole: Penetration, seal: Seal, { runs, catalogue }: RunSight): Fix[] {
   const next = strandsOf(hole, runs)[0]?.items[1];
   const pipe = next?.part.ends[next.inEnd]?.end;
   if (!pipe) return [];

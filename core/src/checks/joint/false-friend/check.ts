@@ -1,4 +1,4 @@
-import { knownRoutes } from '../../../routes/known-routes';
+import { waysBetween } from '../../../routes/ways-between';
 import { insertChain } from '../../../routes/chain-edits';
 import type { CheckContext, JudgedJoint } from '../../../derived/context';
 import { LEFT_OUT } from '../left-out/check';
@@ -39,11 +39,12 @@ export default defineCheck({
       })),
 });
 
-function adapters({ joint, a, b }: JudgedJoint, { job, catalogue }: CheckContext): readonly Fix[] {
+function adapters({ joint, a, b }: JudgedJoint, context: CheckContext): readonly Fix[] {
   if (a.end === undefined || b.end === undefined) return [];
-  const routes = knownRoutes({ end: a.end, material: a.material }, { end: b.end, material: b.material }, catalogue, {
+  const routes = waysBetween({ end: a.end, material: a.material }, { end: b.end, material: b.material }, context, {
     mostParts: MOST_PARTS,
     limit: MOST_WAYS,
+    home: context.job.region ?? undefined,
   });
-  return routes.map((route) => insertChain(job, joint.id, route, 'Put between: {parts}'));
+  return routes.map((route) => insertChain(context.job, joint.id, route, 'Put between: {parts}'));
 }

@@ -1,7 +1,7 @@
 import { SERVICED, holdingOf } from '../../../assembly/coming-out';
 import { type Stretch, givesWay, stretchesOf } from '../../../assembly/closure';
 import { sealsWall } from '../../../fittings/capability';
-import type { CheckContext } from '../../../derived/context';
+import type { RunSight } from '../../../derived/context';
 import { type Run, itemsOfRun } from '../../../derived/run';
 import { type Report, defineCheck } from '../../define-check';
 import { runsOnce } from '../../../assembly/flow';
@@ -31,7 +31,7 @@ export default defineCheck({
 const named = (joints: ReturnType<typeof holdingOf>['heldBy']): string =>
   joints.map(({ joint }) => `J${joint.number}`).join(' and ');
 
-function serviced(run: Run, context: CheckContext): readonly Report<'serviced'>[] {
+function serviced(run: Run, context: RunSight): readonly Report<'serviced'>[] {
   return itemsOfRun(run)
     .filter(({ part, placed }) => !placed.existing && part.features.some((feature) => SERVICED.includes(feature)))
     .filter(({ part }) => !sealsWall(part))
@@ -50,7 +50,7 @@ function serviced(run: Run, context: CheckContext): readonly Report<'serviced'>[
 }
 
 /** One finding a run: a stretch in which nothing opens, and no free end lets a thread be turned off. */
-function comesApart({ penetration, strands }: Run, context: CheckContext): readonly Report<'run'>[] {
+function comesApart({ penetration, strands }: Run, context: RunSight): readonly Report<'run'>[] {
   const farIds = strands.flatMap(({ end }) => (end.at === 'hole' ? [end.id] : []));
   const holes = context.job.penetrations.filter(({ id }) => id === penetration.id || farIds.includes(id));
   if (!holes.some((hole) => hole.comesApart === true)) return [];

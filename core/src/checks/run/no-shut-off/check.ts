@@ -1,5 +1,5 @@
 import { can, isShutOff } from '../../../fittings/capability';
-import type { CheckContext } from '../../../derived/context';
+import type { RunSight } from '../../../derived/context';
 import type { Penetration } from '../../../job/job';
 import { invertM, levelsOf } from '../../../derived/levels';
 import { holeById, tankOf } from '../../../job/lookup';
@@ -58,7 +58,7 @@ export default defineCheck({
 
 const UNDER_WATER: readonly Penetration['roles'][number][] = ['draw-off', 'pump-line', 'drain', 'link'];
 
-function standsUnderWater(hole: Penetration, context: CheckContext): boolean {
+function standsUnderWater(hole: Penetration, context: RunSight): boolean {
   const tank = tankOf(context.job, hole);
   return (
     tank !== undefined &&
@@ -68,7 +68,7 @@ function standsUnderWater(hole: Penetration, context: CheckContext): boolean {
 }
 
 /** A port that has a valve of its own; that it wears is another check's to say. */
-function shutByPort({ penetration }: Run, { job }: CheckContext): boolean {
+function shutByPort({ penetration }: Run, { job }: RunSight): boolean {
   const tank = tankOf(job, penetration);
   const port = tank && portOf(tank, penetration);
   return port?.closedBy === 'valve' && penetration.portUse === 'use';

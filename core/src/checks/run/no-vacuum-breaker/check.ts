@@ -1,4 +1,4 @@
-import type { CheckContext } from '../../../derived/context';
+import type { RunSight } from '../../../derived/context';
 import { type Run, type StrandItem, itemsOfRun } from '../../../derived/run';
 import { defineCheck } from '../../define-check';
 import { runsOnce } from '../../../assembly/flow';
@@ -45,7 +45,7 @@ export default defineCheck({
 });
 
 /** The supply that stands in a run; an open tank between is an air gap. */
-const mainsOf = ({ strands }: Run, { job }: CheckContext): string | undefined =>
+const mainsOf = ({ strands }: Run, { job }: RunSight): string | undefined =>
   strands
     .flatMap(({ end }) => (end.at === 'terminal' ? [job.terminals.find(({ id }) => id === end.id)] : []))
     .find((terminal) => terminal?.mains)?.name;

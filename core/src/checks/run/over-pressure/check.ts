@@ -1,5 +1,5 @@
 import { coursesOf } from '../../../assembly/course';
-import type { CheckContext } from '../../../derived/context';
+import type { RunSight } from '../../../derived/context';
 import { baseLevelM, levelsOf } from '../../../derived/levels';
 import { tankOf } from '../../../job/lookup';
 import type { Run } from '../../../derived/run';
@@ -34,7 +34,7 @@ export default defineCheck({
 });
 
 /** One finding a run: the part that is furthest over. */
-function worst(run: Run, context: CheckContext): readonly Report<'over' | 'drainage'>[] {
+function worst(run: Run, context: RunSight): readonly Report<'over' | 'drainage'>[] {
   const { penetration } = run;
   const tank = tankOf(context.job, penetration);
   const course = coursesOf(context).get(penetration.id);
@@ -72,10 +72,7 @@ function worst(run: Run, context: CheckContext): readonly Report<'over' | 'drain
 const STANDS_FULL = ['draw-off', 'pump-line', 'link', 'sight-tube'] as const;
 
 /** Pressure that comes to that of the tank. */
-function addedBy(
-  { strands }: Run,
-  { job }: CheckContext,
-): { readonly kpa: number; readonly because: string } | undefined {
+function addedBy({ strands }: Run, { job }: RunSight): { readonly kpa: number; readonly because: string } | undefined {
   const mains = strands.some(
     ({ end }) => end.at === 'terminal' && job.terminals.find(({ id }) => id === end.id)?.mains === true,
   );

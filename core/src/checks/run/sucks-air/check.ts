@@ -1,6 +1,6 @@
 import { coursesOf } from '../../../assembly/course';
 import { type LineFlow, type WaterState, lineFlows } from '../../../hydraulics/line-flow';
-import type { CheckContext } from '../../../derived/context';
+import type { RunSight } from '../../../derived/context';
 import type { Run, StrandItem } from '../../../derived/run';
 import { type Report, defineCheck } from '../../define-check';
 import { atPart } from '../../places';
@@ -51,7 +51,7 @@ export default defineCheck({
 });
 
 /** The first part whose far end lies over the water when the tank is low, while the end of the line does not. */
-function overWater({ states, endM, items }: LineFlow, run: Run, context: CheckContext): StrandItem | undefined {
+function overWater({ states, endM, items }: LineFlow, run: Run, context: RunSight): StrandItem | undefined {
   const low = states.find(({ water }) => water === 'low');
   const course = coursesOf(context).get(run.penetration.id);
   if (!low || !course) return undefined;

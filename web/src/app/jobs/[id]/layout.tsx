@@ -1,4 +1,4 @@
-import { answersTo, plan } from '@herrero/core';
+import { NO_SOLUTIONS, plan, wayAnswers } from '@herrero/core';
 import { type Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { type ReactNode } from 'react';
@@ -22,7 +22,10 @@ export default async function JobLayout({ params, children }: Props & { readonly
   const [stored, own, catalogue] = await Promise.all([findJob(id), readEntered(id), theCatalogue(id)]);
   if (!stored) notFound();
   // The ways that the notes of this job name are found here, so that the page need not look for them before it is usable.
-  const ways = answersTo(() => plan(stored.document, catalogue).findings.flatMap(({ fixes }) => fixes), catalogue);
+  const asked = new Set<string>();
+  const listening = { ...NO_SOLUTIONS, ways: { get: (question: string) => void asked.add(question) } };
+  plan(stored.document, catalogue, listening).findings.forEach(({ fixes }) => fixes);
+  const ways = wayAnswers(asked, catalogue);
   return (
     <CatalogueProvider {...own}>
       <Desk key={id} jobId={id} document={stored.document} revision={stored.revision} ways={ways}>

@@ -122,7 +122,7 @@ describe('stock and price', () => {
     await userEvent.clear(opened().getByLabelText('On hand'));
     await userEvent.type(opened().getByLabelText('On hand'), 'some');
     await userEvent.click(opened().getByRole('button', { name: 'Keep it' }));
-    expect(opened().getByRole('status').textContent).toBe('“some” is no number of pieces.');
+    expect(opened().getByRole('status').textContent).toBe('some is no figure. Write it like 4.');
     expect(sent).toEqual([]);
     await userEvent.clear(opened().getByLabelText('On hand'));
     await userEvent.type(opened().getByLabelText('On hand'), '4');

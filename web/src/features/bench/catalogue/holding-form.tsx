@@ -1,6 +1,6 @@
 'use client';
 
-import { type Part, isByLength } from '@herrero/core';
+import { type Part, isByLength, listNumber } from '@herrero/core';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
 import { useOwn } from '../../catalogue/catalogue-provider';
@@ -15,7 +15,10 @@ export function HoldingForm({ part, onGone }: { readonly part: Part; readonly on
   const [price, setPrice] = useState(held?.priceUsd == null ? '' : `${held.priceUsd}`);
   const [said, setSaid] = useState<string>();
   const save = async (): Promise<void> => {
-    const [pieces, usd] = [Number(onHand), price.trim() === '' ? null : Number(price)];
+    const [count, paid] = [listNumber(onHand), listNumber(price, { kind: 'money', currency: 'USD' })];
+    if (!count.ok) return setSaid(count.error);
+    if (!paid.ok) return setSaid(paid.error);
+    const [pieces = 0, usd = null] = [count.value, paid.value];
     if (!Number.isInteger(pieces) || pieces < 0) return setSaid(`“${onHand}” is no number of pieces.`);
     if (usd !== null && !(usd >= 0)) return setSaid(`“${price}” is no price.`);
     const holding = { code: part.code, onHand: pieces, priceUsd: usd };

@@ -1,4 +1,11 @@
-import { type Catalogue, type ColumnMapping, type ReadRows, guessMapping, readOwnRows } from '@herrero/core';
+import {
+  type Catalogue,
+  type ColumnMapping,
+  type ReadRows,
+  guessMapping,
+  readOwnRows,
+  type DecimalMark,
+} from '@herrero/core';
 import Papa from 'papaparse';
 
 /** What the bytes of a file were taken for. */
@@ -17,6 +24,7 @@ export interface ListFile {
 export interface OpenedList {
   readonly file: ListFile;
   readonly mapping: ColumnMapping;
+  readonly decimals: DecimalMark | undefined;
   readonly read: ReadRows;
 }
 
@@ -45,8 +53,14 @@ export function readFile(bytes: ArrayBuffer): ListFile {
   };
 }
 
-export const openList = (file: ListFile, catalogue: Catalogue, mapping = guessMapping(file.headings)): OpenedList => ({
+export const openList = (
+  file: ListFile,
+  catalogue: Catalogue,
+  mapping = guessMapping(file.headings),
+  decimals?: DecimalMark,
+): OpenedList => ({
   file,
   mapping,
-  read: readOwnRows(file.rows, mapping, catalogue),
+  decimals,
+  read: readOwnRows(file.rows, mapping, catalogue, decimals),
 });

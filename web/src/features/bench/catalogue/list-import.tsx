@@ -1,37 +1,33 @@
 'use client';
 
-import { type ColumnMapping, ROW_FIELDS, type RowField } from '@herrero/core';
-import { useEffect, useRef, useState } from 'react';
+import { ROW_FIELDS, type RowField } from '@herrero/core';
+import { useState } from 'react';
 import { ColumnSelect } from '@/ui/column-select';
+import { DecimalsChoice } from '@/ui/decimals-choice';
+import { workerClient } from '@/workers/worker-client';
+import { type Outcome } from '@/workers/worker-protocol';
 import { type Known, useOwn } from '../../catalogue/catalogue-provider';
-import { type OpenedList, openList, readFile } from './list-file';
-import { type ToListWorker } from './list-worker';
+import { type OpenedList } from './list-file';
+import { type ListReading, type ListTasks, listTasks } from './list-tasks';
 import { sendOwn } from './send-own';
 
 const MOST_PROBLEMS = 40;
 const MOST_BYTES = 20_000_000;
 
+const client = workerClient<ListTasks>(
+  () => new Worker(new URL('./list-worker.ts', import.meta.url), { type: 'module' }),
+);
+
 /** Reads a list in a worker; where there is none, here. Answers with how to read a file, and how to read its columns anew. */
-function useListReader(known: Known, onRead: (opened: OpenedList) => void) {
-  const worker = useRef<Worker>(undefined);
-  const here = useRef<OpenedList>(undefined);
-  useEffect(() => () => worker.current?.terminate(), []);
-  const tell = (message: ToListWorker): void => {
-    if (typeof Worker === 'undefined') {
-      const file = message.kind === 'file' ? readFile(message.bytes) : here.current?.file;
-      if (file)
-        onRead(
-          (here.current = openList(file, known.catalogue, message.kind === 'mapping' ? message.mapping : undefined)),
-        );
-      return;
-    }
-    if (!worker.current) worker.current = new Worker(new URL('./list-worker.ts', import.meta.url), { type: 'module' });
-    worker.current.onmessage = ({ data }: MessageEvent<OpenedList>) => onRead(data);
-    worker.current.postMessage(message);
+function useListReader(known: Known, onRead: (outcome: Outcome<OpenedList>) => void) {
+  const [here] = useState(listTasks);
+  const ask = <Kind extends keyof ListTasks>(kind: Kind, question: ListTasks[Kind]['question']): void => {
+    if (typeof Worker === 'undefined') onRead({ state: 'ok', answer: here[kind](question as never) });
+    else client.ask(kind, question, onRead);
   };
   return {
-    read: (bytes: ArrayBuffer) => tell({ kind: 'file', bytes, own: known.own, holdings: known.holdings }),
-    map: (mapping: ColumnMapping) => tell({ kind: 'mapping', mapping }),
+    read: (bytes: ArrayBuffer) => ask('open', { bytes, own: known.own, holdings: known.holdings }),
+    again: (reading: ListReading) => ask('again', reading),
   };
 }
 
@@ -42,9 +38,10 @@ export function ListImport({ onDone }: { readonly onDone: () => void }) {
   const [opened, setOpened] = useState<OpenedList>();
   const [said, setSaid] = useState<string>();
   const [busy, setBusy] = useState(false);
-  const reader = useListReader(known, (list) => {
-    setOpened(list);
+  const reader = useListReader(known, (outcome) => {
     setBusy(false);
+    if (outcome.state === 'ok') setOpened(outcome.answer);
+    if (outcome.state === 'failed') setSaid(`The list could not be read: ${outcome.message}.`);
   });
   const choose = async (file: File | undefined): Promise<void> => {
     if (!file) return;
@@ -88,7 +85,7 @@ export function ListImport({ onDone }: { readonly onDone: () => void }) {
       )}
       {opened && !busy && (
         <>
-          <Columns opened={opened} onMap={(mapping) => (setBusy(true), reader.map(mapping))} />
+          <Columns opened={opened} onRead={(reading) => (setBusy(true), reader.again(reading))} />
           <Report opened={opened} onPut={() => void put()} />
         </>
       )}
@@ -98,15 +95,16 @@ export function ListImport({ onDone }: { readonly onDone: () => void }) {
 
 /** Which column holds what: guessed from the headings, put right here. */
 function Columns({
-  opened: { file, mapping },
-  onMap,
+  opened: { file, mapping, decimals },
+  onRead,
 }: {
   readonly opened: OpenedList;
-  readonly onMap: (mapping: ColumnMapping) => void;
+  readonly onRead: (reading: ListReading) => void;
 }) {
+  const parted = decimals === undefined ? {} : { decimals };
   const set = (field: RowField, column: number | undefined): void => {
     const rest = Object.fromEntries(Object.entries(mapping).filter(([other]) => other !== field));
-    onMap(column === undefined ? rest : { ...rest, [field]: column });
+    onRead({ mapping: column === undefined ? rest : { ...rest, [field]: column }, ...parted });
   };
   return (
     <fieldset>
@@ -124,6 +122,10 @@ function Columns({
             onChange={(column) => set(field, column)}
           />
         ))}
+        <DecimalsChoice
+          value={decimals}
+          onChange={(to) => onRead({ mapping, ...(to === undefined ? {} : { decimals: to }) })}
+        />
       </div>
     </fieldset>
   );

@@ -10,6 +10,7 @@ import {
   type OwnPart,
   makeOwnPart,
   sizeWords,
+  listNumber,
 } from '@herrero/core';
 import { type ReactNode, useState } from 'react';
 import { MiniPart } from '@/drawing/view/mini-part';
@@ -30,7 +31,11 @@ const EMPTY = {
 };
 type Typed = typeof EMPTY;
 
-const figure = (text: string): number | null => (text.trim() === '' ? null : Number(text));
+/** A figure as it is typed; NaN where it is none, or can be read in two ways: the part is refused then. */
+const figure = (text: string): number | null => {
+  const read = listNumber(text, { kind: 'money' });
+  return read.ok ? (read.value ?? null) : Number.NaN;
+};
 
 const ownOf = (typed: Typed): OwnPart => ({
   code: typed.code.trim(),

@@ -15,6 +15,7 @@ import { MiniPart } from '@/drawing/view/mini-part';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
 import { type RouteQuestion } from '../../routes/route-question';
 import { NoWay } from '../../routes/route-list';
+import { SearchFailed } from '../../routes/search-failed';
 import { useRoutes } from '../../routes/use-routes';
 import { useCameFrom } from '../came-from';
 
@@ -40,7 +41,7 @@ export function UseInstead({ a, b, aMaterial, bMaterial, mating, words }: UseIns
         options: { limit: 3 },
       }
     : undefined;
-  const found = useRoutes(question);
+  const { answer: found, failed, again } = useRoutes(question);
   const chains = found?.routes ?? [];
   const [chosen, setChosen] = useState(0);
   return (
@@ -50,17 +51,22 @@ export function UseInstead({ a, b, aMaterial, bMaterial, mating, words }: UseIns
           <h2 className="flex items-baseline justify-between pt-3 pb-2">
             <span className="type-head">Use instead</span>
             <span className="type-second">
-              {found === undefined
-                ? 'looking'
-                : chains.length === 0
-                  ? 'no way found'
-                  : chains.length === 1
-                    ? '1 way that holds'
-                    : `${chains.length} ways that hold`}
+              {failed !== undefined
+                ? 'the search failed'
+                : found === undefined
+                  ? 'looking'
+                  : chains.length === 0
+                    ? 'no way found'
+                    : chains.length === 1
+                      ? '1 way that holds'
+                      : `${chains.length} ways that hold`}
             </span>
           </h2>
           {chains.length === 0 ? (
-            found && <NoWay found={found} />
+            <>
+              {found && <NoWay found={found} />}
+              {failed !== undefined && <SearchFailed why={failed} onAgain={again} />}
+            </>
           ) : (
             <ol className="border-t-[1.5px] border-ink">
               {chains.map((chain, index) => (

@@ -1,4 +1,4 @@
-import { type Sex, parseEnd, parseLength, threadForm } from '@herrero/core';
+import { type Sex, parseEnd, threadForm, readFigure } from '@herrero/core';
 
 /**
  * A caliper sends lines of text, as a real one does that types into the field with the focus: `26.48 mm`, `1.0425 in`.
@@ -10,9 +10,16 @@ export interface Caliper {
   readonly press: () => string;
 }
 
+/** What the jaws of a caliper take [m]. */
+const CALIPER_M = [0.0005, 0.4] as const;
+
 /** Reads a line from a caliper, or a number typed by hand, in millimetres. */
 export function readCaliperLine(line: string, plainUnit: 'mm' | 'in' = 'mm'): number | undefined {
-  const parsed = parseLength(line, plainUnit);
+  const parsed = readFigure(line, {
+    kind: 'length',
+    measures: plainUnit === 'mm' ? 'mm-l' : 'in-gal',
+    usual: CALIPER_M,
+  });
   return parsed.ok ? Math.round(parsed.value * 1e6) / 1e3 : undefined;
 }
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { MM_PER_INCH, type ReadingProblem } from '@herrero/core';
+import { MM_PER_INCH, type ReadingProblem, readFigure } from '@herrero/core';
 import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
 import { type ReadingFields, useBench } from '../bench-store';
@@ -23,8 +23,8 @@ const SEATS = [
 const inMm = (typed: string): number | undefined => readCaliperLine(typed);
 const inInches = (typed: string): number | undefined => readCaliperLine(typed, 'in');
 const count = (typed: string): number | undefined => {
-  const value = Number(typed.replace(',', '.'));
-  return Number.isFinite(value) && value > 0 ? value : undefined;
+  const read = readFigure(typed, { kind: 'number', measures: 'mm-l', usual: [1, 200] });
+  return read.ok && read.value > 0 ? read.value : undefined;
 };
 
 interface ReadingPanelProps {

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { Action } from '@/ui/action';
 import { useJob } from '../../desk/job-provider';
 import { useMoney } from '../../desk/use-money';
+import { SearchFailed } from '../../routes/search-failed';
 import { useAnswer } from '../../routes/use-answer';
 
 const WHY: Readonly<Record<NotSold, string>> = {
@@ -89,7 +90,14 @@ function InsteadOf({ code, out }: { readonly code: string; readonly out: readonl
   const measures = useJob((state) => state.job.measures);
   const money = useMoney();
   const [weighed] = useState(job);
-  const answer = useAnswer('instead', `${code} ${out.join()} ${JSON.stringify(weighed)}`, { job: weighed, code, out });
+  const cuts = useJob((state) => state.cuts);
+  const { answer, failed, again } = useAnswer('instead', `${code} ${out.join()} ${JSON.stringify(weighed)}`, {
+    job: weighed,
+    code,
+    out,
+    cuts: [...cuts],
+  });
+  if (failed !== undefined) return <SearchFailed why={failed} onAgain={again} />;
   if (!answer) return <p className="type-second">Looking for what holds in its place</p>;
   if (answer.length === 0)
     return <p>Nothing of the catalogue stands for it without a joint that fails: wait for it, or change the run.</p>;

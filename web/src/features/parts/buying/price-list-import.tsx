@@ -1,8 +1,9 @@
 'use client';
 
-import { CURRENCIES, CURRENCY_FACTS, type Currency, type ShelfLine } from '@herrero/core';
+import { CURRENCIES, CURRENCY_FACTS, type Currency, type ShelfLine, type DecimalMark } from '@herrero/core';
 import { useState } from 'react';
 import { ColumnSelect } from '@/ui/column-select';
+import { DecimalsChoice } from '@/ui/decimals-choice';
 import { today } from '@/ui/today';
 import { useJob } from '../../desk/job-provider';
 import { FileChoice } from '../file-choice';
@@ -30,7 +31,8 @@ export function PriceListImport({
     setColumns(guessPriceColumns(opened.headings));
     if (name === '') setName(fileName.replace(/\.[a-z]+$/i, '').slice(0, 80));
   });
-  const read = table && readPrices(table, columns, lines);
+  const [decimals, setDecimals] = useState<DecimalMark>();
+  const read = table && readPrices(table, columns, lines, { currency, decimals });
   const put = async (): Promise<void> => {
     if (!read) return;
     if (name.trim() === '') return setSaid('Say whose list it is.');
@@ -90,6 +92,7 @@ export function PriceListImport({
                 ))}
               </select>
             </label>
+            <DecimalsChoice value={decimals} onChange={setDecimals} />
             {PRICE_FIELDS.map((field) => (
               <ColumnSelect
                 key={field}

@@ -51,7 +51,7 @@ describe('a price list', () => {
   test.each([
     [['', '2'], 'There is no article in this row.'],
     [['NC-075', ''], 'NC-075 has no price.'],
-    [['NC-075', 'two'], '“two” is no price.'],
+    [['NC-075', 'two'], 'two is no price. Write it like 12.50.'],
     [['NC-075', '-1'], '“-1” is no price.'],
     [['NC-075', '2', '0'], '“0” is no pack: how many are in it?'],
     [['NC-075', '2', '', '1.5'], '“1.5” is no count.'],

@@ -1,4 +1,4 @@
-import { type ShelfLine, type SupplierOffer, numberOf } from '@herrero/core';
+import { type Currency, type DecimalMark, type ShelfLine, type SupplierOffer, listNumber } from '@herrero/core';
 import { type FileTable } from '../read-table';
 
 /** What a column of a price list can hold. */
@@ -36,15 +36,24 @@ export interface ReadPrices {
   readonly problems: readonly { readonly row: number; readonly message: string }[];
 }
 
-const MOST_PRICE = 1_000_000;
+/** In which money a list is, and which mark parts its decimals. */
+export interface ListMoney {
+  readonly currency?: Currency | undefined;
+  readonly decimals?: DecimalMark | undefined;
+}
 
-const figureOf = (text: string): number => numberOf(text) ?? Number.NaN;
+const MOST_PRICE = 1_000_000;
 
 /**
  * Reads a price list. Articles are those of our own list; a bare code stands for the one article of the job that has it.
  * Every row stands alone: what is wrong with one keeps no other back.
  */
-export function readPrices({ rows }: FileTable, columns: PriceColumns, lines: readonly ShelfLine[]): ReadPrices {
+export function readPrices(
+  { rows }: FileTable,
+  columns: PriceColumns,
+  lines: readonly ShelfLine[],
+  reading: ListMoney = {},
+): ReadPrices {
   const byCode = new Map<string, string | undefined>();
   for (const { code, article } of lines) byCode.set(code, byCode.has(code) ? undefined : article);
   const articles = new Set(lines.map(({ article }) => article));
@@ -60,13 +69,16 @@ export function readPrices({ rows }: FileTable, columns: PriceColumns, lines: re
     if (said === '' && cell('price') === '') continue;
     const refuse = (message: string): void => void problems.push({ row, message });
     const article = articles.has(said) ? said : (byCode.get(said) ?? said);
-    const price = figureOf(cell('price'));
-    const pack = cell('pack') === '' ? 1 : figureOf(cell('pack'));
-    const stock = cell('stock') === '' ? null : figureOf(cell('stock'));
+    const figures = (['price', 'pack', 'stock'] as const).map((field) =>
+      listNumber(cell(field), { ...reading, kind: field === 'price' ? 'money' : 'number' }),
+    );
+    const unread = figures.find((figure) => !figure.ok);
+    const [price, pack = 1, stock = null] = figures.map((figure) => (figure.ok ? figure.value : undefined));
     if (said === '') refuse('There is no article in this row.');
     else if (/^[=+@]|^-\D/.test(said)) refuse(`“${said.slice(0, 40)}” is a formula, no article.`);
     else if (cell('price') === '') refuse(`${said} has no price.`);
-    else if (!(price >= 0 && price <= MOST_PRICE)) refuse(`“${cell('price')}” is no price.`);
+    else if (unread && !unread.ok) refuse(unread.error);
+    else if (price === undefined || !(price >= 0 && price <= MOST_PRICE)) refuse(`“${cell('price')}” is no price.`);
     else if (!(Number.isInteger(pack) && pack >= 1)) refuse(`“${cell('pack')}” is no pack: how many are in it?`);
     else if (stock !== null && !(Number.isInteger(stock) && stock >= 0)) refuse(`“${cell('stock')}” is no count.`);
     else if (offers.has(article)) refuse(`${said} is there twice; the first row counts.`);

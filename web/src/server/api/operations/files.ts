@@ -1,9 +1,9 @@
 import { PARTS_LIST, TEXT, group } from './kinds';
-import { CURRENCIES } from '@herrero/core';
+import { CURRENCIES, PAPER_SIZES } from '@herrero/core';
 import { type Operation, operation } from '../operation';
 
 /** Paper of the sheets, by the names by which it is asked for. */
-export const PAPER = { kind: 'choice', of: ['letter', 'a4'], optional: true } as const;
+export const PAPER = { kind: 'choice', of: PAPER_SIZES, optional: true } as const;
 const EXAMPLE = { path: { id: '3f1c0f6e-job' } } as const;
 const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
 

@@ -1,11 +1,8 @@
-import { type Measures, figureFacts, figureProblemWords, readFigure, writeFigure } from '@herrero/core';
+import { figureFacts, figureProblemWords, readFigure, writeFigure } from '@herrero/core';
 import { type NextResponse } from 'next/server';
 import { answer, readBody } from '@/server/api/operation';
 import { readFigureText } from '@/server/api/operations/bench';
 import { badRequest } from '@/server/api/problem';
-
-/** Something that a figure of these measures looks like, to be written by. */
-const EXAMPLE: Readonly<Record<Measures, number>> = { 'in-gal': 0.5, 'mm-l': 0.5 };
 
 /** Reads a figure as it is typed; one that can be read in two ways is refused with both readings. */
 export async function POST(request: Request): Promise<NextResponse> {
@@ -20,7 +17,7 @@ export async function POST(request: Request): Promise<NextResponse> {
       unit: figureFacts(kind).kept,
       text: writeFigure(read.value, entry),
     });
-  const message = figureProblemWords(read.error, text, kind, writeFigure(EXAMPLE[measures], entry));
+  const message = figureProblemWords(read.error, text, entry);
   return badRequest([
     { path: 'text', message, ...(read.error.code === 'two-readings' ? { readings: read.error.readings } : {}) },
   ]);
