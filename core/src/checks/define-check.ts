@@ -13,6 +13,8 @@ export interface Message {
 export interface Report<MessageId extends string> {
   readonly messageId: MessageId;
   readonly at: Place;
+  /** Where it is put right, if that hangs on what was found. */
+  readonly station?: StationId;
   readonly data: Values;
   /** What takes a search, or new ids, is worked out when somebody looks at it, of the whole job as it is then. */
   readonly fixes?: readonly Fix[] | ((whole: CheckContext) => readonly Fix[]);

@@ -1,3 +1,4 @@
+import refusedToday from './site/refused-today/check';
 import type { Check } from './define-check';
 import cableAndWater from './hole/cable-and-water/check';
 import cordEntryUnsealed from './hole/cord-entry-unsealed/check';
@@ -82,6 +83,7 @@ import sidePressure from './tank/side-pressure/check';
 
 /** Every check. A new one: its folder with check.ts, check.test.ts and doc.md, and a line here. */
 export const CHECKS: readonly Check[] = [
+  refusedToday,
   falseFriend,
   leftOut,
   rigidClosure,

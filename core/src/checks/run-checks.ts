@@ -70,7 +70,7 @@ function triedFixes(fixes: () => readonly Fix[]): readonly Fix[] {
 /** What a check reports, as it is shown: at its station, in its words. */
 function findingOf(
   { meta }: Check,
-  { messageId, at, data, fixes, question }: Report<string>,
+  { messageId, at, station, data, fixes, question }: Report<string>,
   context: CheckContext,
 ): Finding {
   const message = meta.messages[messageId];
@@ -79,7 +79,7 @@ function findingOf(
   return {
     check: meta.id,
     severity: meta.severity,
-    station: stationOf({ meta }),
+    station: station ?? stationOf({ meta }),
     title: message.title,
     text: message.text,
     at,

@@ -4,7 +4,7 @@ import { validateJob } from '../job/validate';
 import { type Fault, faultWords, faultsOf } from '../record/faults';
 import type { Field } from '../record/field';
 import { withDefaults } from '../record/make-record';
-import { type Result, err, ok } from '../result';
+import { type FieldProblem, type Result, err, ok } from '../result';
 import { addPart } from './add-part';
 import { addPenetration } from './add-penetration';
 import { addInflow, addMark, addRoof, addTerminal } from './add-place';
@@ -100,6 +100,14 @@ export interface BatchRefusal extends EditRefusal {
   readonly index: number;
 }
 
+/** What the outcome would be refused for and the job before it was not: a fault that was stored stands in nobody's way. */
+function newProblem(before: Job, after: Job, catalogue: Catalogue): FieldProblem | undefined {
+  const problems = validateJob(after, catalogue);
+  if (problems.length === 0) return undefined;
+  const stood = new Set(validateJob(before, catalogue).map(({ message }) => message));
+  return problems.find(({ message }) => !stood.has(message));
+}
+
 /** Of the right kind, but nothing that anybody can mean. */
 const VALUE_FAULTS: readonly Fault['code'][] = ['range', 'count', 'text'];
 
@@ -137,7 +145,7 @@ export function applyEdits(job: Job, edits: readonly Edit[], catalogue: Catalogu
     now = after;
     undo.unshift(...invertChanges(made));
   }
-  const [problem] = validateJob(now, catalogue);
+  const problem = newProblem(job, now, catalogue);
   if (problem) return err({ index: edits.length - 1, code: 'invalid', path: problem.path, message: problem.message });
   const label = labels[0] ?? 'Nothing';
   return ok({ job: now, label, inverse: { type: 'revert', label, changes: undo } });

@@ -1,6 +1,7 @@
 import { parseEnd } from '../connections/parse';
 import type { Catalogue } from '../fittings/catalogue';
 import { isByLength } from '../fittings/part';
+import { memoizeBoth } from '../quantity/memoize';
 import { faultWords, faultsOf } from '../record/faults';
 import type { FieldProblem } from '../result';
 import { faceOf } from '../walls/forms';
@@ -15,7 +16,7 @@ import { tankProblems } from './validate-tank';
  * field, references to nothing, two joints on one end, a hole above its tank, a wall thicker than the tank. An empty list
  * means the document can be trusted.
  */
-export function validateJob(job: Job, catalogue: Catalogue): readonly FieldProblem[] {
+export const validateJob = memoizeBoth((job: Job, catalogue: Catalogue): readonly FieldProblem[] => {
   const described = descriptionProblems(job);
   // What is not as described cannot be asked whether it contradicts itself.
   if (described.length > 0) return described;
@@ -28,7 +29,7 @@ export function validateJob(job: Job, catalogue: Catalogue): readonly FieldProbl
     ...job.terminals.flatMap(({ offers }, index) => endTextProblems(offers, `terminals[${index}].offers`)),
     ...jointProblems(job, catalogue),
   ];
-}
+});
 
 /** In what a document is not as its records are described; of something that is no job at all too. */
 export function descriptionProblems(job: Job): readonly FieldProblem[] {

@@ -312,7 +312,12 @@ describe('a flange on the wall', () => {
   });
 });
 
-test('an unknown type is a bug of the caller', () => expect(() => tankType('barrel')).toThrow(RangeError));
+test('a type that is not known is a tank of its own dimensions, and says so', () =>
+  expect(tankType('barrel')).toMatchObject({
+    id: 'barrel',
+    ownSize: true,
+    name: 'Of a type that is not known (barrel)',
+  }));
 
 describe('a measured shank', () => {
   // A shank of 40.0 mm passes with 0.8 mm of play: of the inch set 1-5/8 in (41.3 mm), of the metric set 41 mm.
