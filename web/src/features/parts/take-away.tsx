@@ -1,5 +1,6 @@
+'use client';
+
 import { paperOf } from '@herrero/core';
-('use client');
 
 import { useJob } from '../desk/job-provider';
 
