@@ -64,6 +64,28 @@ describe('closing between two tanks', () => {
     expect(cannotClose(strandOf(context), context)[0]?.byMm).toBeCloseTo(0.875 * 25.4, 1);
   });
 
+  // ASTM D2466, Table 1: a 3/4 in socket is 0.719 in deep, a 1 in socket 0.875 in.
+  test('of two depths the shallower socket is sprung, and by its own depth', () => {
+    const context = withRun(
+      [
+        { code: 'BS-100' },
+        { code: 'PI-100', lengthM: 0.5 },
+        { code: 'RS-100075' },
+        { code: 'PI-075', lengthM: 0.5 },
+        { code: 'RS-100075', inEnd: 1 },
+        { code: 'PI-100', lengthM: 0.5 },
+      ],
+      { seal: 'BS-100' },
+      { size: '1' },
+    );
+    const [found] = cannotClose(strandOf(context), context);
+    expect(found?.byMm).toBeCloseTo(0.719 * 25.4, 1);
+    const depths = context.joints.map(({ mating }) => mating.engagementMm).filter((mm) => mm > 0);
+    expect(Math.max(...depths)).toBeCloseTo(0.875 * 25.4, 1);
+    // The first of the shallow ones: from the reducer into the thinner pipe.
+    expect([found?.at.a, found?.at.b].map((side) => side?.end && 'size' in side.end && side.end.size)).toContain('3/4');
+  });
+
   test.each([
     ['a union', [{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'U-075' }, { code: 'NC-075' }]],
     ['a hose', [{ code: 'BH-075' }, { code: 'HB-075' }, { code: 'HO-075', lengthM: 1 }, { code: 'HB-075', inEnd: 1 }]],

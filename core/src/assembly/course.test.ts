@@ -143,3 +143,34 @@ describe('directions', () => {
   test('a turn keeps the length', () =>
     expect(lengthOf(turned(HEADING_VECTORS.up, HEADING_VECTORS.right, 37) ?? NOWHERE)).toBeCloseTo(1, 9));
 });
+
+// Two openings of one wall, one above the other: what nobody has turned leads to where the line is known to end.
+describe('a bend that nobody has turned, between two openings of one wall', () => {
+  const linked = (fromM: number, toM: number) => {
+    const job = tankWith({
+      holes: [
+        {
+          id: 'from',
+          heightM: fromM,
+          size: '1',
+          parts: [
+            { code: 'BS-100' },
+            { code: 'PI-100', lengthM: 0.1 },
+            { code: 'ES-100' },
+            { code: 'PI-100', lengthM: 0.3 },
+          ],
+          end: { of: 'hole', id: 'to' },
+        },
+        { id: 'to', heightM: toM, size: '1' },
+      ].toReversed() as readonly SampleHole[],
+    });
+    const context = contextOf(job, shippedCatalogue);
+    const run = context.runs.find(({ penetration }) => penetration.id === 'from');
+    if (!run) throw new Error('no run');
+    return courseOf(run, context).strands[0]?.[2]?.headingOut.up;
+  };
+  test('goes up to the one that is higher, down to the one that is lower', () => {
+    expect(linked(0.2, 0.7)).toBeCloseTo(1, 9);
+    expect(linked(0.7, 0.2)).toBeCloseTo(-1, 9);
+  });
+});

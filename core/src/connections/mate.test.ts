@@ -278,3 +278,29 @@ describe('notation', () => {
       error: { nearest: expect.arrayContaining(['NPT']) as string[] },
     }));
 });
+
+// Pitch error gathers turn by turn: with a play p across 60 degree flanks, p tan 30 / error turns until it is used up.
+describe('a pitch that is a little off binds just where its play is used up', () => {
+  const male = formOf('3/4 NH M');
+  const [errorMm, tightTurns] = [0.04 * male.pitchMm, 4];
+  const playMm = (tightTurns * errorMm) / Math.tan(Math.PI / 6);
+  const female = (turns: number) => ({
+    ...formOf('3/4 NH F'),
+    pitchMm: male.pitchMm + errorMm,
+    pitchDiameterMm: male.pitchDiameterMm + playMm,
+    // Room for the crests and the roots whatever the play.
+    rootMm: male.crestMm + 1,
+    crestMm: male.rootMm + 0.6,
+    usableLengthMm: turns * (male.pitchMm + errorMm),
+  });
+  test.each([
+    [tightTurns + 0.2, 'pitch-binds'],
+    [tightTurns - 0.2, 'pitch-within-play'],
+    [tightTurns + 0.9, 'pitch-binds'],
+    [tightTurns - 0.9, 'pitch-within-play'],
+  ] as const)('%d turns of thread: %s', (turns, reason) => {
+    const judged = judgeThreads({ ...male, usableLengthMm: 100 }, female(turns));
+    expect(judged.turnsToTight).toBeCloseTo(tightTurns, 6);
+    expect(judged.reason).toBe(reason);
+  });
+});

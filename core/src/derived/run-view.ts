@@ -28,7 +28,7 @@ interface Place {
 type RunSettings = Omit<RunJob, 'tanks' | 'penetrations' | 'parts' | 'joints' | 'terminals'>;
 const RUN_SETTINGS = (Object.keys(SETTINGS) as readonly (keyof typeof SETTINGS)[]).filter((name) => name !== 'name');
 const settingsOf = (job: RunJob): RunSettings =>
-  Object.fromEntries(RUN_SETTINGS.map((name) => [name, job[name as keyof RunSettings]])) as unknown as RunSettings;
+  Object.fromEntries(RUN_SETTINGS.map((name) => [name, job[name]])) as unknown as RunSettings;
 
 /** All that the view of one run is made of; tanks and openings in the order of the job. */
 interface Seen extends Pick<CheckContext, 'catalogue' | 'joints'> {

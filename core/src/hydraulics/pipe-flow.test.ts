@@ -236,3 +236,13 @@ describe('lines of a job', () => {
     expect(lines[1]?.endM).toBeLessThan(lines[0]?.endM ?? 0);
   });
 });
+
+// Darcy and Weisbach by hand: two pipes of one bore, each with a fitting loss of its own. What they lose together is the sum.
+test('stretches of one bore that are taken as one keep the losses of each', () => {
+  const one = { boreM: 0.025, lengthM: 3, roughnessM: 1.5e-6, lossK: 4 };
+  const two = { ...one, lengthM: 5, lossK: 9 };
+  const flow = freeRunM3s(2, [one, two]);
+  const headsLost = lossM({ ...one, lossK: 0 }, flow) + lossM({ ...two, lossK: 0 }, flow);
+  const velocity = flow / ((Math.PI / 4) * 0.025 ** 2);
+  expect(headsLost + ((4 + 9 + 1) * velocity ** 2) / (2 * 9.80665)).toBeCloseTo(2, 5);
+});

@@ -45,6 +45,24 @@ describe('inside volumes are the closed formulae of solid geometry', () => {
     expect(inside(tank, 1)).toBeCloseTo(whole, 10);
   });
 
+  // The circle of the water is that of the inside: by adding up thin slices, with the wall taken off all round.
+  test('lying, with a thick wall: the water stands on the inside of its wall', () => {
+    const [wallM, heightM, lengthM, capacityM3] = [0.08, 1, 2, 1.2];
+    const tank = shell('own-lying', { lengthM, widthM: heightM, heightM, brimM: 0.92, wallM, capacityM3 });
+    const slices = (toM: number): number => {
+      const radius = heightM / 2 - wallM;
+      const count = 40_000;
+      let sum = 0;
+      for (let place = 0; place < count; place++) {
+        const up = ((place + 0.5) / count) * (toM - wallM);
+        sum += Math.sqrt(Math.max(0, radius ** 2 - (up - radius) ** 2));
+      }
+      return (2 * sum * (toM - wallM)) / count;
+    };
+    for (const levelM of [0.2, 0.5, 0.8])
+      expect(volumeAtM3(tank, levelM)).toBeCloseTo((capacityM3 * slices(levelM)) / slices(0.92), 5);
+  });
+
   test('lying, oval: stretched in proportion to its width', () =>
     expect(inside(shell('own-lying', { lengthM: 2, widthM: 1.5, heightM: 1, brimM: 1 }), 0.25)).toBeCloseTo(
       (Math.PI / 4) * 2 * 1.5 * 0.195501,

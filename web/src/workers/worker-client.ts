@@ -82,7 +82,7 @@ export function workerClient<Of extends Tasks<Of>>(
       }
       const id = ++asked;
       waiting.set(id, { onOutcome, onProgress });
-      const message: ToWorker<Of> = { kind, id, question } as ToWorker<Of>;
+      const message: ToWorker<Of> = { kind, id, question };
       to.postMessage(message);
       return () => {
         if (!waiting.delete(id)) return;

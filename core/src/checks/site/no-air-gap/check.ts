@@ -27,7 +27,7 @@ export default defineCheck({
   },
   check: (context) =>
     context.job.inflows.flatMap((inflow) => {
-      const { id, name, kind, into, airGapM } = inflow;
+      const { name, kind, into, airGapM } = inflow;
       if (!INFLOWS[kind].needsAirGap) return [];
       const hole = context.job.penetrations.find((one) => one.id === into);
       const leastM = leastAirGapM(hole ? boreM(hole, context) : 0);
