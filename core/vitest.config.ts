@@ -8,6 +8,8 @@ export default defineConfig({
     // Everything here is pure: files may share their modules.
     isolate: false,
     include: ['src/**/*.test.ts'],
+    // The same cases in every ordinary run; others, and many more, in the long one.
+    setupFiles: ['src/test/seed.ts'],
     benchmark: { include: ['src/**/*.bench.ts'] },
   },
 });

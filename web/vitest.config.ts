@@ -15,6 +15,7 @@ export default defineConfig({
     environment: 'node',
     include: ['src/**/*.test.{ts,tsx}'],
     globalSetup: ['src/server/test/need-database.ts'],
+    setupFiles: ['../core/src/test/seed.ts'],
     testTimeout: 60_000,
     hookTimeout: 60_000,
   },

@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
+import { DEEP, runs } from '../test/runs';
 import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue as catalogue } from '../fittings/catalogue';
 import { type Job, emptyJob } from '../job/job';
@@ -118,7 +119,7 @@ describe('every kind of edit', () => {
         expect(undone.job).toEqual(before);
         expect(made(undone.job, undone.inverse).job).toEqual(done.value.job);
       }),
-      { numRuns: 400, seed: 20 },
+      { numRuns: runs(400, 4000), ...(DEEP ? {} : { seed: 20 }) },
     );
     expect(job).toEqual(before);
     expect([...seen, 'revert'].sort()).toEqual([...EDIT_TYPES].sort());
@@ -130,7 +131,7 @@ describe('every kind of edit', () => {
         const overWire = JSON.parse(JSON.stringify(edit)) as Edit;
         expect(applyEdits(job, [overWire], catalogue)).toEqual(applyEdits(job, [edit], catalogue));
       }),
-      { numRuns: 100 },
+      { numRuns: runs(100) },
     );
   });
 });

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { runs } from '../test/runs';
 import { expect, test } from 'vitest';
 import { figureFacts, fromKept } from '../quantity/figure';
 import type { Measures } from '../quantity/length';
@@ -79,7 +80,7 @@ test('no figure that is typed is changed in silence: as meant, or asked, or refu
         outcomes.asked++;
       } else throw new Error(`${text} in ${region}: ${read.error.code}`);
     }),
-    { numRuns: 10_000 },
+    { numRuns: runs(10_000) },
   );
   // The fuzz is of use only while each of the three really happens.
   expect(Math.min(...Object.values(outcomes))).toBeGreaterThan(20);

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { runs } from '../test/runs';
 import { describe, expect, test } from 'vitest';
 import { swingMm } from '../assembly/swing';
 import { WALL_SEAL_STYLES } from '../connections/standards/wall-seals';
@@ -104,7 +105,7 @@ describe('what is kept from one plan to the next', () => {
         // Undone: the first job again, after all that came since.
         expect(saidBy(demo)).toEqual(saidBy(structuredClone(demo)));
       }),
-      { numRuns: 40 },
+      { numRuns: runs(25, 400) },
     ));
 
   test('a plan is a function of its job, its catalogue and its solutions, whatever the process did before', () =>
@@ -126,7 +127,7 @@ describe('what is kept from one plan to the next', () => {
           expect([saidBy(job), saidBy(job, solved)]).toEqual(before);
         },
       ),
-      { numRuns: 12 },
+      { numRuns: runs(6, 100) },
     ));
 
   test('is the run, its joints and what is seen from it, where only another run was changed', () => {

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { runs } from '../test/runs';
 import { unit } from 'mathjs';
 import { describe, expect, test } from 'vitest';
 import { REGIONS, type Region } from '../region';
@@ -203,7 +204,7 @@ describe('what is written into a field', () => {
             );
         },
       ),
-      { numRuns: 2000 },
+      { numRuns: runs(2000) },
     );
   });
 });

@@ -1,5 +1,6 @@
 import Ajv from 'ajv/dist/2020';
 import fc from 'fast-check';
+import { runs } from '../test/runs';
 import { describe, expect, test } from 'vitest';
 import { ternPoint } from '../demo/tern-point';
 import { EDIT, type Edit, applyEdits } from '../edits/edits';
@@ -26,11 +27,11 @@ describe('what is described', () => {
     const validate = ajv.compile(jsonSchemaOf(field));
     fc.assert(
       fc.property(valueOf(field), (value) => void expect(faultsOf(field, value)).toEqual([])),
-      { numRuns: 30 },
+      { numRuns: runs(30) },
     );
     fc.assert(
       fc.property(nearly(field), (value) => void expect(validate(value)).toBe(faultsOf(field, value).length === 0)),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 
@@ -44,7 +45,7 @@ describe('what is described', () => {
         // A schema lets a field with a default be left out; it is filled in before anything is checked.
         expect(validate(value)).toBe(faultsOf(field, withDefaults(field, value)).length === 0);
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 
@@ -62,7 +63,7 @@ describe('what is described', () => {
             expect(words).not.toMatch(/undefined|NaN|Infinity|object Object/);
           }
         }),
-        { numRuns: 15 },
+        { numRuns: runs(15) },
       );
   });
 });
@@ -128,7 +129,7 @@ describe('edits', () => {
           }
         },
       ),
-      { numRuns: 1500 },
+      { numRuns: runs(800, 8000) },
     ));
 
   test('of a misspelt field, a field of its own edit and data of another shape are refused with the place', () => {

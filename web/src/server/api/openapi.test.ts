@@ -3,6 +3,7 @@ import path from 'node:path';
 import { Validator } from '@seriousme/openapi-schema-validator';
 import Ajv from 'ajv/dist/2020';
 import fc from 'fast-check';
+import { runs } from '../../../../core/src/test/runs';
 import { EDIT, type Fields, JOB, LISTED, RECORDS, faultsOf, jsonSchemaOf, withDefaults } from '@herrero/core';
 import { describe, expect, test } from 'vitest';
 import { nearly, recordOf } from '../../../../core/src/test/arbitrary-field';
@@ -77,7 +78,7 @@ describe('class-validator, core and the schema agree', () => {
           expect(validate(plain)).toBe(core);
         },
       ),
-      { numRuns: 60 },
+      { numRuns: runs(40) },
     );
   });
 
