@@ -21,7 +21,16 @@ const ROOMS = [
 ];
 
 /** Tests, benches and the helpers that only tests use may look to the right. */
-const TEST_FILES = String.raw`\.(test|bench)\.ts$|^core/src/test/`;
+const TEST_FILES = String.raw`\.(test|bench)\.tsx?$|^core/src/test/|/test/`;
+
+/** What one feature of the interface may take of another: the frame of every station, the list of ways, shared panels. */
+const SEAMS = [
+  'desk/(hole-steps|name-block|region-choice|seam-key|stations|strip)',
+  'routes/',
+  'bench/bench-link',
+  'bench/catalogue/(list-file|send-own)',
+  'holes/(port-choice|tank-row)',
+];
 
 const arrows = ROOMS.slice(0, -1).map((room, index) => ({
   name: `core-arrow-${room.replaceAll('|', '-')}`,
@@ -62,6 +71,30 @@ const config = {
       severity: 'error',
       from: { path: '^web/src/(features|ui|drawing)/' },
       to: { path: '^web/src/server/db/', dependencyTypesNot: ['type-only'] },
+    },
+    {
+      name: 'tables-know-no-api',
+      comment: 'the repository stores core types; what is sent over a wire is the business of the API',
+      severity: 'error',
+      from: { path: '^web/src/server/db/', pathNot: TEST_FILES },
+      to: { path: '^web/src/server/api/' },
+    },
+    {
+      name: 'shared-rooms-know-no-feature',
+      comment: 'the store, the workers, the parts of the interface and the drawing serve every feature',
+      severity: 'error',
+      from: { path: '^web/src/(store|workers|ui|drawing|cutting)/', pathNot: TEST_FILES },
+      to: { path: '^web/src/(features|app)/' },
+    },
+    {
+      name: 'features-through-seams',
+      comment: 'a feature uses another only by what is named here: the frame, the way list, and three shared panels',
+      severity: 'error',
+      from: { path: '^web/src/features/([^/]+)/', pathNot: TEST_FILES },
+      to: {
+        path: '^web/src/features/',
+        pathNot: ['^web/src/features/$1/', ...SEAMS.map((seam) => `^web/src/features/${seam}`)],
+      },
     },
     { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
     { name: 'not-to-unresolvable', severity: 'error', from: {}, to: { couldNotResolve: true } },

@@ -1,7 +1,7 @@
 import { type Metadata } from 'next';
 import { type ReactNode } from 'react';
 import { BenchFrame } from '@/features/bench/bench-frame';
-import { CatalogueProvider } from '@/features/catalogue/catalogue-provider';
+import { CatalogueProvider } from '@/store/catalogue-provider';
 import { readOwn } from '@/server/db/part-repository';
 
 export const metadata: Metadata = { title: 'The bench' };

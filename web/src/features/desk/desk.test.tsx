@@ -6,7 +6,7 @@ import { type ReactNode } from 'react';
 import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { CutList } from '../parts/cut-list';
 import { PartsStation } from '../parts/parts-station';
-import { useJob } from './job-provider';
+import { useJob } from '../../store/job-provider';
 import { Margin } from './margin';
 import { Rack } from './rack';
 import { Strip } from './strip';

@@ -1,7 +1,7 @@
 import { type Job, type WayAnswer } from '@herrero/core';
 import { type ReactNode } from 'react';
 import { Hatches } from '@/drawing/view/hatches';
-import { JobProvider } from './job-provider';
+import { JobProvider } from '../../store/job-provider';
 import { Margin } from './margin';
 import { Rack } from './rack';
 import { Strip } from './strip';

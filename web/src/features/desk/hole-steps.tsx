@@ -1,7 +1,7 @@
 'use client';
 
 import { ChevronLeft, ChevronRight } from 'lucide-react';
-import { useJob } from './job-provider';
+import { useJob } from '../../store/job-provider';
 
 /** On a phone the rack is away: the hole before and the next one by thumb. */
 export function HoleSteps() {

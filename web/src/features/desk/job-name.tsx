@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
-import { useJob } from './job-provider';
+import { useJob } from '../../store/job-provider';
 import { ToTheBench } from './to-the-bench';
 
 /** The name of the job; a press renames it in place. */

@@ -8,9 +8,9 @@ import { Action } from '@/ui/action';
 import { LengthField } from '@/ui/length-field';
 import { type Seam, SeamGlyph, seamOf } from '@/ui/seam-glyph';
 import { unbroken } from '@/ui/unbroken';
-import { useJob } from './job-provider';
+import { useJob } from '../../store/job-provider';
 import { RegionQuestion } from './region-choice';
-import { useMoney } from './use-money';
+import { useMoney } from '../../store/use-money';
 import { NotTakenNote } from './not-taken-note';
 import { stationPath } from './stations';
 

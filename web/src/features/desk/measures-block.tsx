@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import { useJob } from './job-provider';
+import { useJob } from '../../store/job-provider';
 import { MEASURES_NAMES } from './measures-names';
 
 /** Loaded when it is pressed: most visits never change it. */

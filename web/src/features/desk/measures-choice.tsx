@@ -2,7 +2,7 @@
 
 import { type Measures } from '@herrero/core';
 import { Choice } from '@/ui/choice';
-import { useJob } from './job-provider';
+import { useJob } from '../../store/job-provider';
 import { MEASURES_NAMES } from './measures-names';
 
 const OPTIONS = (['in-gal', 'mm-l'] as const satisfies readonly Measures[]).map((value) => ({

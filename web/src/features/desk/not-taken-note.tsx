@@ -2,8 +2,8 @@
 
 import { type Measures, formatLength } from '@herrero/core';
 import { Action } from '@/ui/action';
-import { useJob } from './job-provider';
-import { type NotTaken, insist } from './sync';
+import { useJob } from '../../store/job-provider';
+import { type NotTaken, insist } from '../../store/sync';
 
 /** A change that somebody else's came before: both values, each one tap. */
 export function NotTakenNote({ notTaken }: { readonly notTaken: NotTaken }) {

@@ -11,7 +11,7 @@ import {
 } from '@herrero/core';
 import { usePathname, useRouter } from 'next/navigation';
 import { type Seam, SeamGlyph } from '@/ui/seam-glyph';
-import { useJob } from './job-provider';
+import { useJob } from '../../store/job-provider';
 import { seamOfRun } from './seam-of-run';
 import { SeamKey } from './seam-key';
 import { stationPath } from './stations';

@@ -2,7 +2,7 @@
 
 import { REGIONS, type Region, setSetting } from '@herrero/core';
 import { Choice } from '@/ui/choice';
-import { useJob } from './job-provider';
+import { useJob } from '../../store/job-provider';
 
 /** Regions as short as a row of four takes them. */
 export const REGION_SHORT: Readonly<Record<Region, string>> = {

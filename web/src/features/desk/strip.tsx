@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { type ReactNode } from 'react';
 import { PEG_WORDS, Peg } from '@/ui/peg';
-import { useJob } from './job-provider';
+import { useJob } from '../../store/job-provider';
 import { JobName } from './job-name';
 import { MeasuresBlock } from './measures-block';
 import { stationPath } from './stations';

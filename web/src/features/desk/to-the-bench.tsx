@@ -2,7 +2,7 @@
 
 import { usePathname } from 'next/navigation';
 import { BenchLink } from '../bench/bench-link';
-import { useJob } from './job-provider';
+import { useJob } from '../../store/job-provider';
 
 /** The bench works without a job; the way back leads to the place left. In the strip with a second line, beside the name on a phone. */
 export function ToTheBench({ onPhone = false }: { readonly onPhone?: boolean }) {

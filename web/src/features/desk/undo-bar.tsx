@@ -3,7 +3,7 @@
 import { undoStacks } from '@herrero/core';
 import { Redo2, Undo2 } from 'lucide-react';
 import { useMemo } from 'react';
-import { useJob } from './job-provider';
+import { useJob } from '../../store/job-provider';
 
 /** Undo and redo for fingers, each named by what it takes back. */
 export function UndoBar() {

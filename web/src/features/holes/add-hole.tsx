@@ -1,8 +1,8 @@
 'use client';
 
 import { HOLE_KINDS, type HoleKind, type Role, type Tank, setOutHole, sizeWords, usualSize } from '@herrero/core';
-import { useJob } from '../desk/job-provider';
-import { newId } from '../desk/new-id';
+import { useJob } from '../../store/job-provider';
+import { newId } from '../../store/new-id';
 
 /** What an opening is for, as a hand would say it. */
 const SAYS: Readonly<Record<Role, string>> = {

@@ -1,7 +1,7 @@
 'use client';
 
 import { type Tank, isToDrill, paperOf } from '@herrero/core';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 
 const KINDS = [
   ['pdf', 'a4', 'PDF, A4'],

@@ -3,7 +3,7 @@
 import { type Penetration, acrossM, formatLength, isUpright, lidOverGroundM } from '@herrero/core';
 import { seenFromFront } from '@/drawing/geometry/tank-shape';
 import { TankBase, TankFigure } from '@/drawing/view/tank-figure';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { HoleMark, upAxis } from './hole-mark';
 import { POLE, type ViewProps } from './sheet-view';
 import { Pole } from './story-pole';

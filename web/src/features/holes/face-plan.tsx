@@ -1,7 +1,7 @@
 'use client';
 
 import { formatLength, fromRimM, noDrillZones, ownWayIn } from '@herrero/core';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { HoleMark } from './hole-mark';
 import { type FaceViewProps } from './sheet-view';
 

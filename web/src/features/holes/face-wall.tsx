@@ -2,7 +2,7 @@
 
 import { type NoDrillZone, formatLength, lengthFigure, lengthUnit, noDrillZones } from '@herrero/core';
 import { spread } from '@/drawing/geometry/spread';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { HoleLabels } from './hole-labels';
 import { HoleMark } from './hole-mark';
 import { type FaceViewProps } from './sheet-view';

@@ -2,7 +2,7 @@
 
 import { type Penetration, type Reach, type Tank, acrossM, formatLength, ownWayIn } from '@herrero/core';
 import { seenFromFront } from '@/drawing/geometry/tank-shape';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 
 const WIDTH = 84;
 const HEIGHT = 70;

@@ -36,7 +36,7 @@ import {
 import { Action } from '@/ui/action';
 import { LengthField } from '@/ui/length-field';
 import { Stepper } from '@/ui/stepper';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { HandInside } from './hand-inside';
 
 interface HoleFieldsProps {

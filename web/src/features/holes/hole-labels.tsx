@@ -2,7 +2,7 @@
 
 import { type Penetration, holeDiameterM, lengthFigure, lengthUnit } from '@herrero/core';
 import { spread } from '@/drawing/geometry/spread';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 
 const LABEL_GAP = 92;
 const BESIDE_GAP = 34;

@@ -2,7 +2,7 @@
 
 import { type Penetration, type Tank, faceOf, formatLength, fromRimM, holeDiameterM, isUpright } from '@herrero/core';
 import { type ReactNode } from 'react';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { type Live } from './sheet-view';
 import { type Axes, useHoleMove } from './use-hole-move';
 

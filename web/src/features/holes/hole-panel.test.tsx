@@ -3,7 +3,7 @@ import { type Job, ternPoint, tankOf } from '@herrero/core';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, test, vi } from 'vitest';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { freshDesk, showAtDesk } from '../desk/test/at-a-desk';
 import { HolePanel } from './hole-panel';
 import { HolesSheet } from './holes-sheet';

@@ -4,7 +4,7 @@ import { type Penetration, type Tank, formatLength, holeDiameterM, sizeWords } f
 import Link from 'next/link';
 import { layOut } from '@/drawing/geometry/string-layout';
 import { StringDrawing } from '@/drawing/view/string-drawing';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { stationPath } from '../desk/stations';
 import { HoleFigures } from './hole-figures';
 import { PortChoice } from './port-choice';

@@ -2,7 +2,7 @@
 
 import { type Face, type Tank, acrossM, faceOf, facesOf, formatVolume, levelsOf } from '@herrero/core';
 import { useState } from 'react';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { Elevation } from './elevation';
 import { FacePlan } from './face-plan';
 import { FaceWall } from './face-wall';

@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { HoleSteps } from '../desk/hole-steps';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { stationPath } from '../desk/stations';
 import { AddHole } from './add-hole';
 import { HolePanel } from './hole-panel';

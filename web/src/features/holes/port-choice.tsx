@@ -20,8 +20,8 @@ import {
 } from '@herrero/core';
 import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
-import { useJob } from '../desk/job-provider';
-import { newId } from '../desk/new-id';
+import { useJob } from '../../store/job-provider';
+import { newId } from '../../store/new-id';
 
 const USES: readonly { readonly value: PortUse; readonly name: string }[] = [
   { value: 'use', name: 'use' },

@@ -16,8 +16,8 @@ import {
   newPart,
 } from '@herrero/core';
 import { MiniPart } from '@/drawing/view/mini-part';
-import { useJob } from '../desk/job-provider';
-import { newId } from '../desk/new-id';
+import { useJob } from '../../store/job-provider';
+import { newId } from '../../store/new-id';
 
 /** The ways to seal this hole, each with its hole and what speaks for or against it in this wall; the chosen one is washed. */
 export function SealChoice({ penetration, tank }: { readonly penetration: Penetration; readonly tank: Tank }) {

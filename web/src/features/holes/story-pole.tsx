@@ -1,7 +1,7 @@
 'use client';
 
 import { type Tank, lengthFigure } from '@herrero/core';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { POLE, type ViewProps } from './sheet-view';
 
 /** A figure of the pole needs this much height. */

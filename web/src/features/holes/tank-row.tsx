@@ -3,7 +3,7 @@
 import { type Tank, acrossM, baseLevelM, formatLength, levelsOf } from '@herrero/core';
 import { seenFromFront } from '@/drawing/geometry/tank-shape';
 import { TankBase, TankFigure } from '@/drawing/view/tank-figure';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 
 const WIDTH = 800;
 const HEIGHT = 128;

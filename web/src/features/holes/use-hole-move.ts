@@ -13,7 +13,7 @@ import {
 } from '@herrero/core';
 import { useDrag } from '@use-gesture/react';
 import { type KeyboardEvent } from 'react';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { type Live } from './sheet-view';
 import { mostM, snapPlace } from './snap';
 

@@ -3,7 +3,7 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { useTransition } from 'react';
 import { duplicateJob, setArchived } from '@/server/job-actions';
-import { authorOfTab } from '../desk/unsent-store';
+import { authorOfTab } from '../../store/unsent-store';
 
 interface JobMenuProps {
   readonly id: string;

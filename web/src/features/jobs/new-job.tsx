@@ -7,7 +7,7 @@ import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 import { Choice } from '@/ui/choice';
 import { beginJob } from '@/server/job-actions';
-import { authorOfTab } from '../desk/unsent-store';
+import { authorOfTab } from '../../store/unsent-store';
 import { stationPath } from '../desk/stations';
 
 const MEASURES = [

@@ -3,7 +3,7 @@
 import { type Basket, buyingPlan, formatMoney, reckoningWords, shelves, withTax } from '@herrero/core';
 import { useMemo, useState } from 'react';
 import { Action } from '@/ui/action';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { BasketLines } from './buying/basket-lines';
 import { PriceListImport } from './buying/price-list-import';
 import { type Suppliers, useSuppliers } from './buying/use-suppliers';

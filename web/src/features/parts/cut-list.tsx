@@ -19,7 +19,7 @@ import {
 } from '@herrero/core';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { LeftOvers, OnHand } from './left-overs';
 import { useCutSearch } from './use-cut-search';
 

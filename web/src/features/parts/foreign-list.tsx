@@ -15,8 +15,8 @@ import {
 } from '@herrero/core';
 import { useMemo, useState } from 'react';
 import { sendOwn } from '../bench/catalogue/send-own';
-import { useOwn } from '../catalogue/catalogue-provider';
-import { useJob } from '../desk/job-provider';
+import { useOwn } from '../../store/catalogue-provider';
+import { useJob } from '../../store/job-provider';
 import { ColumnSelect } from '@/ui/column-select';
 import { FileChoice } from './file-choice';
 import { LeftOut } from './left-out';

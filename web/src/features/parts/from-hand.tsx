@@ -5,8 +5,8 @@ import { dequal } from 'dequal';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
 import { send } from '@/ui/send';
-import { useCatalogue, useOwn } from '../catalogue/catalogue-provider';
-import { useJob } from '../desk/job-provider';
+import { useCatalogue, useOwn } from '../../store/catalogue-provider';
+import { useJob } from '../../store/job-provider';
 
 /** What the list takes from what is on hand; once it is taken no other job counts on it. */
 export function FromHand() {

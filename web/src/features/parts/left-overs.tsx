@@ -3,8 +3,8 @@
 import { type CutBars, KEEP_OFF_CUT_M, type OffCut, bothLengths } from '@herrero/core';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
-import { useOwn } from '../catalogue/catalogue-provider';
-import { useJob } from '../desk/job-provider';
+import { useOwn } from '../../store/catalogue-provider';
+import { useJob } from '../../store/job-provider';
 import { send } from '@/ui/send';
 
 /** A code as it may stand in an id. */

@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useState } from 'react';
 import { Action } from '@/ui/action';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { send } from '@/ui/send';
 
 interface Link {

@@ -4,7 +4,7 @@ import { CURRENCIES, CURRENCY_FACTS, setSetting, type Settings, type Spares } fr
 import { Choice } from '@/ui/choice';
 import { FigureField } from '@/ui/figure-field';
 import { YesNo } from '@/ui/yes-no';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 
 const SPARES_OPTIONS: readonly { readonly value: Spares; readonly name: string }[] = [
   { value: 'none', name: 'none' },

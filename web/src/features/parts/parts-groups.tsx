@@ -13,9 +13,9 @@ import {
 import { ChevronRight } from 'lucide-react';
 import Link from 'next/link';
 import { type RefObject, useEffect, useRef } from 'react';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { stationPath } from '../desk/stations';
-import { useMoney } from '../desk/use-money';
+import { useMoney } from '../../store/use-money';
 
 const COLUMNS = 'grid grid-cols-[minmax(0,1fr)_62px_36px_76px] items-baseline gap-x-2 px-2';
 

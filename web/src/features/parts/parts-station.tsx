@@ -4,7 +4,7 @@ import { type Completeness, type PartsList, cautionsOf } from '@herrero/core';
 import dynamic from 'next/dynamic';
 import { type ReactNode } from 'react';
 import { type Seam, SeamGlyph } from '@/ui/seam-glyph';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { CutList } from './cut-list';
 import { FromHand } from './from-hand';
 import { PartsGroups } from './parts-groups';

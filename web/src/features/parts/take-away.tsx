@@ -2,7 +2,7 @@
 
 import { paperOf } from '@herrero/core';
 
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 
 /** Every form in which the list leaves the application, by what it is for. */
 const FILES: readonly { readonly file: string; readonly name: string }[] = [

@@ -2,7 +2,7 @@
 
 import { type CutBars, bought, cutQuestion, isToSearch } from '@herrero/core';
 import { useEffect, useRef, useState } from 'react';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { type CutTasks } from '@/cutting/cut-worker';
 import { type CutProgress } from '@/cutting/solve-cut';
 import { workerClient } from '@/workers/worker-client';

@@ -8,8 +8,8 @@ import {
   partTitle,
 } from '@herrero/core';
 import { MiniPart } from '@/drawing/view/mini-part';
-import { useJob } from '../desk/job-provider';
-import { useMoney } from '../desk/use-money';
+import { useJob } from '../../store/job-provider';
+import { useMoney } from '../../store/use-money';
 
 /** Ranked ways, each drawn part by part, with what it costs and how narrow it gets. Pressing one takes it. */
 export function RouteList({

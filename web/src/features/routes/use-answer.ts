@@ -3,7 +3,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { workerClient } from '@/workers/worker-client';
 import { type Outcome } from '@/workers/worker-protocol';
-import { type Known, useOwn } from '../catalogue/catalogue-provider';
+import { type Known, useOwn } from '../../store/catalogue-provider';
 import { type Asked, type RouteTasks, routeTasks } from './route-question';
 
 /** What was last told of stock; nothing to a worker that has just begun. */

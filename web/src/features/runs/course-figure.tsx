@@ -12,7 +12,7 @@ import {
 } from '@herrero/core';
 import { type CourseView, courseViews } from '@/drawing/geometry/course-views';
 import { outsideFill } from '@/drawing/view/hatches';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 
 const WIDTH = 780;
 const HEIGHT = 210;

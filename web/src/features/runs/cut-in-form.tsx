@@ -12,8 +12,8 @@ import {
 } from '@herrero/core';
 import { useMemo, useState } from 'react';
 import { LengthField } from '@/ui/length-field';
-import { useJob } from '../desk/job-provider';
-import { useMoney } from '../desk/use-money';
+import { useJob } from '../../store/job-provider';
+import { useMoney } from '../../store/use-money';
 
 const NAMES: Readonly<Record<CutIn, string>> = {
   branch: 'a branch',

@@ -14,8 +14,8 @@ import {
 } from '@herrero/core';
 import { useMemo, useState } from 'react';
 import { Action } from '@/ui/action';
-import { useJob } from '../desk/job-provider';
-import { newId } from '../desk/new-id';
+import { useJob } from '../../store/job-provider';
+import { newId } from '../../store/new-id';
 import { type RouteQuestion } from '../routes/route-question';
 import { NoWay, RouteList } from '../routes/route-list';
 import { SearchFailed } from '../routes/search-failed';

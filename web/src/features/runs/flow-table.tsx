@@ -11,7 +11,7 @@ import {
   lineFlows,
 } from '@herrero/core';
 import { useMemo } from 'react';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 
 const WATER: Readonly<Record<WaterState, string>> = { full: 'full', half: 'half drawn', low: 'a tenth left' };
 

@@ -2,8 +2,8 @@
 
 import { type Run, fillText, fromHand } from '@herrero/core';
 import { useMemo } from 'react';
-import { useJob } from '../desk/job-provider';
-import { useMoney } from '../desk/use-money';
+import { useJob } from '../../store/job-provider';
+import { useMoney } from '../../store/use-money';
 
 /** What of this run could be built from what is on hand instead of being bought. */
 export function FromHandList({ run }: { readonly run: Run }) {

@@ -3,7 +3,7 @@
 import { judge, type JudgedJoint, type Medium, setField } from '@herrero/core';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 
 /** What fitters put on a joint, whether it asks for it or not. */
 const OFFERED: readonly Medium[] = ['tape', 'washer', 'cement', 'clamp', 'lubricant', 'insert'];

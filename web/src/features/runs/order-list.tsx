@@ -2,7 +2,7 @@
 
 import { type AssemblyStep, type Run, assemblyOf, looksSomewhere } from '@herrero/core';
 import { useMemo } from 'react';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { HEADING_NAMES } from './heading-names';
 
 const DOES: Readonly<Record<AssemblyStep['nature'], string>> = {

@@ -19,8 +19,8 @@ import { usePathname } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { Action } from '@/ui/action';
 import { BenchLink } from '../bench/bench-link';
-import { useJob } from '../desk/job-provider';
-import { newId } from '../desk/new-id';
+import { useJob } from '../../store/job-provider';
+import { newId } from '../../store/new-id';
 import { PartRow, RefusedRow } from './part-row';
 import { NARROW_ID, STRING_ID } from './use-string-keys';
 

@@ -3,7 +3,7 @@
 import { MATERIAL_NAMES, type Offer, type OpenEnd, matingOf, partTitle, verdictWords } from '@herrero/core';
 import { MiniPart } from '@/drawing/view/mini-part';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
-import { useMoney } from '../desk/use-money';
+import { useMoney } from '../../store/use-money';
 
 /** A catalogue part that can be put on: drawn, named, with the seam it would make and its invented price. */
 export function PartRow({

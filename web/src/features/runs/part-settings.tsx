@@ -29,7 +29,7 @@ import { useMemo, useState } from 'react';
 import { Choice } from '@/ui/choice';
 import { LengthField } from '@/ui/length-field';
 import { YesNo } from '@/ui/yes-no';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { HEADING_NAMES } from './heading-names';
 
 /** What is said of a placed part: how long it is, how much it rises, where it points, what holds it. */

@@ -4,7 +4,7 @@ import { type EndRef, type Part, type Run, type Strand, refKey } from '@herrero/
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { HoleSteps } from '../desk/hole-steps';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { stationPath } from '../desk/stations';
 import { FinishPanel } from './finish-panel';
 import { JointPanel } from './joint-panel';

@@ -4,7 +4,7 @@ import { type Strand, hasBranches, partTitle } from '@herrero/core';
 import { type ReactNode, useState } from 'react';
 import { Action } from '@/ui/action';
 import { EntryProblem } from '@/ui/entry-problem';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { useStretchEdits } from './use-stretch';
 
 /** What can be done with the part or the stretch that is selected: move, cut, copy, take out, say that it stands. */

@@ -3,7 +3,7 @@
 import { type Strand } from '@herrero/core';
 import { StringDrawing } from '@/drawing/view/string-drawing';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { detailWords, endWords, judgedOf } from './string-rows';
 import { useLayout } from './string-sheet';
 import { useStretch } from './use-stretch';

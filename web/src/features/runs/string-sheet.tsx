@@ -6,7 +6,7 @@ import { spread } from '@/drawing/geometry/spread';
 import { type LaidPart, type LaidSeam, type StringLayout, layOut } from '@/drawing/geometry/string-layout';
 import { StringDrawing, wallReach } from '@/drawing/view/string-drawing';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { detailWords, endWords, judgedOf } from './string-rows';
 import { type SlotPlace, usePartDrag } from './use-part-drag';
 import { useStretch } from './use-stretch';

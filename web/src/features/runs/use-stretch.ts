@@ -12,7 +12,7 @@ import {
   takeUp,
 } from '@herrero/core';
 import { useMemo } from 'react';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 
 /** The parts of this strand that are selected; none where the selection is elsewhere. */
 export function useStretch(strand: Strand): readonly StrandItem[] {

@@ -1,6 +1,6 @@
 import { type Strand } from '@herrero/core';
 import { type KeyboardEvent } from 'react';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { slotOfJoint, useStretchEdits } from './use-stretch';
 
 /** Where typing a letter on the string goes: the field that narrows the next part down. */

@@ -16,8 +16,8 @@ import { useState } from 'react';
 import { Action } from '@/ui/action';
 import { EntryProblem } from '@/ui/entry-problem';
 import { useFigureReader } from '@/ui/use-figure-entry';
-import { useJob } from '../desk/job-provider';
-import { newId } from '../desk/new-id';
+import { useJob } from '../../store/job-provider';
+import { newId } from '../../store/new-id';
 
 interface Kind {
   readonly name: string;

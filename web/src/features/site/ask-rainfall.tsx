@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { CLIMATES } from '@/server/rainfall';
 import { Action } from '@/ui/action';
 import { EntryProblem } from '@/ui/entry-problem';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 
 /** Asks the stand-in rainfall service for the design rain and takes what it answers; it says that it is one. */
 export function AskRainfall() {

@@ -3,7 +3,7 @@
 import { type CheckContext } from '@herrero/core';
 import { type ReactNode } from 'react';
 import { FALL_LINE, type FallLine, fallLine } from '@/drawing/geometry/fall-line';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { Ground, Pole, Reach } from './fall-line-ground';
 import { Label, Selectable } from './fall-line-marks';
 import { Lines, PlaceFigure, RoofFigure, TankInPlace } from './fall-line-things';

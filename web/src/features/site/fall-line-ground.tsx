@@ -1,7 +1,7 @@
 'use client';
 
 import { FALL_LINE, type FallLine, poleMarks } from '@/drawing/geometry/fall-line';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { Label } from './fall-line-marks';
 import { heightWords } from './site-words';
 

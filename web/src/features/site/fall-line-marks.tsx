@@ -1,7 +1,7 @@
 'use client';
 
 import { type KeyboardEvent, type ReactNode } from 'react';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 
 export function Label({
   x,

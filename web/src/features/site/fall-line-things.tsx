@@ -11,7 +11,7 @@ import {
 } from '@herrero/core';
 import { FALL_LINE, type FallLine, type PlaceSpot, type RoofSpot, type TankSpot } from '@/drawing/geometry/fall-line';
 import { TankBase, TankFigure } from '@/drawing/view/tank-figure';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { Label, Selectable } from './fall-line-marks';
 import { heightWords } from './site-words';
 import { type LiveStand, useTankDrag } from './use-tank-drag';

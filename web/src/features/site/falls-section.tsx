@@ -13,7 +13,7 @@ import {
   overflowM3s,
   siteFigure,
 } from '@herrero/core';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 
 /** A fall as it is said on site: so much in so much. */
 export const fallWords = (fall: number, measures: Measures): string =>

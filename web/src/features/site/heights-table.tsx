@@ -11,7 +11,7 @@ import {
   lineFlows,
   readingsOf,
 } from '@herrero/core';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { TROUBLE_WORDS, datumName, datumOf, heightWords, refName } from './site-words';
 
 interface Row {

@@ -1,7 +1,7 @@
 'use client';
 
 import { INFLOWS, formatFlow } from '@herrero/core';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 
 /** Water that comes from elsewhere than a roof: what it brings and where it comes in. */
 export function InflowList() {

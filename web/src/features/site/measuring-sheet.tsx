@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { LengthField } from '@/ui/length-field';
 import { FigureField } from '@/ui/figure-field';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { stationPath } from '../desk/stations';
 import { ReadingForm } from './reading-form';
 

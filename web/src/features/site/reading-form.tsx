@@ -18,7 +18,7 @@ import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
 import { EntryProblem } from '@/ui/entry-problem';
 import { useFigureReader } from '@/ui/use-figure-entry';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { readLaserLine, standInLaser } from './laser';
 import { refName } from './site-words';
 

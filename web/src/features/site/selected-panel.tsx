@@ -1,7 +1,7 @@
 'use client';
 
 import { type CheckContext } from '@herrero/core';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { InflowFields, MarkFields, PlaceFields, RoofFields } from './site-fields';
 import { StandPanel } from './stand-panel';
 

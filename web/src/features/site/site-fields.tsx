@@ -24,7 +24,7 @@ import { LengthField } from '@/ui/length-field';
 import { FigureField } from '@/ui/figure-field';
 import { useTypedEntry } from '@/ui/use-typed-entry';
 import { YesNo } from '@/ui/yes-no';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { ReadingForm, ReadingList } from './reading-form';
 import { datumOf } from './site-words';
 import { useSiteField } from './use-site-field';

@@ -15,7 +15,7 @@ import {
 import { LengthField } from '@/ui/length-field';
 import { FigureField } from '@/ui/figure-field';
 import { YesNo } from '@/ui/yes-no';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { AskRainfall } from './ask-rainfall';
 import { SelectField } from './site-fields';
 

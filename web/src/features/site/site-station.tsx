@@ -3,7 +3,7 @@
 import { contextOf, unknownsOf } from '@herrero/core';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { stationPath } from '../desk/stations';
 import { AddToSite } from './add-to-site';
 import { FallLineFigure } from './fall-line-figure';

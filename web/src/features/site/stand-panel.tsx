@@ -17,7 +17,7 @@ import {
   type Tank,
 } from '@herrero/core';
 import { Stepper } from '@/ui/stepper';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 
 const PUSH_WORDS: Readonly<Record<Push, string>> = {
   ground: 'it stands on the ground',

@@ -1,7 +1,7 @@
 'use client';
 
 import { type Edit, type RecordIn, type Settable, setField, type Held } from '@herrero/core';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 
 type SiteCollection = Extract<Edit, { type: 'remove-place' }>['in'];
 

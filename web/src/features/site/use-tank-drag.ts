@@ -3,7 +3,7 @@
 import { lengthStepM, type Measures, setField, type Tank } from '@herrero/core';
 import { useDrag } from '@use-gesture/react';
 import { type KeyboardEvent } from 'react';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 
 /** A tank while it is dragged: how high it would stand. */
 export interface LiveStand {

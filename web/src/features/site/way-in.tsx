@@ -14,7 +14,7 @@ import {
   wayCapacities,
 } from '@herrero/core';
 import Link from 'next/link';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { stationPath } from '../desk/stations';
 import { SlitGutterLine } from './slit-gutter-line';
 

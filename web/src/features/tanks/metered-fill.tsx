@@ -4,7 +4,7 @@ import { type MeteredFill as Reading, type Tank, formatLength, formatVolume } fr
 import { useState } from 'react';
 import { Action } from '@/ui/action';
 import { EntryProblem } from '@/ui/entry-problem';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { useFigureReader } from '@/ui/use-figure-entry';
 import { useTankField } from './use-tank-field';
 

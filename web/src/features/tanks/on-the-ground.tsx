@@ -31,7 +31,7 @@ import { LengthField } from '@/ui/length-field';
 import { FigureField } from '@/ui/figure-field';
 import { useTypedEntry } from '@/ui/use-typed-entry';
 import { YesNo } from '@/ui/yes-no';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { useTankField } from './use-tank-field';
 
 const GRAVITY = 9.80665;

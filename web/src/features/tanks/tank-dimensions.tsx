@@ -12,7 +12,7 @@ import {
 } from '@herrero/core';
 import { LengthField } from '@/ui/length-field';
 import { FigureField } from '@/ui/figure-field';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { MeteredFill } from './metered-fill';
 import { useTankField } from './use-tank-field';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { type Tank } from '@herrero/core';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { PortChoice } from '../holes/port-choice';
 
 /** The openings a tank comes with: which way on is there, and what becomes of each. */

@@ -3,7 +3,7 @@
 import { type Tank, facesOf, formatLength, tankType } from '@herrero/core';
 import Link from 'next/link';
 import { Action } from '@/ui/action';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 import { stationPath } from '../desk/stations';
 import { TankRow } from '../holes/tank-row';
 import { OnTheGround } from './on-the-ground';

@@ -13,8 +13,8 @@ import {
 import { useState } from 'react';
 import { TankBase, TankFigure } from '@/drawing/view/tank-figure';
 import { Action } from '@/ui/action';
-import { useJob } from '../desk/job-provider';
-import { newId } from '../desk/new-id';
+import { useJob } from '../../store/job-provider';
+import { newId } from '../../store/new-id';
 
 const PX_PER_M = 46;
 const COLUMN_PX = 64;

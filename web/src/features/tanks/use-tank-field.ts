@@ -1,7 +1,7 @@
 'use client';
 
 import { type Settable, type Tank, setField, type Held } from '@herrero/core';
-import { useJob } from '../desk/job-provider';
+import { useJob } from '../../store/job-provider';
 
 /** Sets one field of a tank; answers with a sentence where it cannot be. */
 export function useTankField(tank: Tank) {

@@ -2,7 +2,7 @@ import { NO_SOLUTIONS, plan, wayAnswers } from '@herrero/core';
 import { type Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { type ReactNode } from 'react';
-import { CatalogueProvider } from '@/features/catalogue/catalogue-provider';
+import { CatalogueProvider } from '@/store/catalogue-provider';
 import { Desk } from '@/features/desk/desk';
 import { findJob } from '@/server/db/job-repository';
 import { readEntered, theCatalogue } from '@/server/db/part-repository';

@@ -5,7 +5,7 @@ import { useSearchParams } from 'next/navigation';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Action } from '@/ui/action';
 import { LightChoice } from '@/ui/light-choice';
-import { useCatalogue } from '../../catalogue/catalogue-provider';
+import { useCatalogue } from '../../../store/catalogue-provider';
 import { Facets } from './facets';
 import { ListImport } from './list-import';
 import { OpenedPart } from './opened-part';

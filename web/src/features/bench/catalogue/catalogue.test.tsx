@@ -3,7 +3,7 @@ import { type Holding, type OwnPart, shippedCatalogue } from '@herrero/core';
 import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
-import { CatalogueProvider } from '../../catalogue/catalogue-provider';
+import { CatalogueProvider } from '../../../store/catalogue-provider';
 import { CatalogueStation } from './catalogue-station';
 
 const push = vi.fn();

@@ -11,7 +11,7 @@ import {
   REGION_NAMES,
   type Region,
 } from '@herrero/core';
-import { useCatalogue } from '../../catalogue/catalogue-provider';
+import { useCatalogue } from '../../../store/catalogue-provider';
 import { EndIcon } from './end-icon';
 
 const MOST_ENDS = 2;

@@ -3,7 +3,7 @@
 import { type Part, isByLength, listNumber } from '@herrero/core';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
-import { useOwn } from '../../catalogue/catalogue-provider';
+import { useOwn } from '../../../store/catalogue-provider';
 import { removeOwnPart, sendOwn } from './send-own';
 
 /** How many there are and what it really costs; of one's own parts also the way out. */

@@ -6,7 +6,7 @@ import { ColumnSelect } from '@/ui/column-select';
 import { DecimalsChoice } from '@/ui/decimals-choice';
 import { workerClient } from '@/workers/worker-client';
 import { type Outcome } from '@/workers/worker-protocol';
-import { type Known, useOwn } from '../../catalogue/catalogue-provider';
+import { type Known, useOwn } from '../../../store/catalogue-provider';
 import { type OpenedList } from './list-file';
 import { type ListReading, type ListTasks, listTasks } from './list-tasks';
 import { sendOwn } from './send-own';

@@ -19,7 +19,7 @@ import { useRouter } from 'next/navigation';
 import { MiniPart } from '@/drawing/view/mini-part';
 import { Action } from '@/ui/action';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
-import { useCatalogue, useOwn } from '../../catalogue/catalogue-provider';
+import { useCatalogue, useOwn } from '../../../store/catalogue-provider';
 import { HoldingForm } from './holding-form';
 import { PutInRun } from './put-in-run';
 import { useBench } from '../bench-store';

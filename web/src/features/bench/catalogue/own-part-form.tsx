@@ -14,7 +14,7 @@ import {
 } from '@herrero/core';
 import { type ReactNode, useState } from 'react';
 import { MiniPart } from '@/drawing/view/mini-part';
-import { useOwn } from '../../catalogue/catalogue-provider';
+import { useOwn } from '../../../store/catalogue-provider';
 import { sendOwn } from './send-own';
 
 const EMPTY = {

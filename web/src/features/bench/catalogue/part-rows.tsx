@@ -3,7 +3,7 @@
 import { MATERIAL_NAMES, type Part, counterpart, isByLength, mate, overallMm, partTitle } from '@herrero/core';
 import { MiniPart } from '@/drawing/view/mini-part';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
-import { useCatalogue } from '../../catalogue/catalogue-provider';
+import { useCatalogue } from '../../../store/catalogue-provider';
 
 const DRAWN_WIDTH = 116;
 const DRAWN_HEIGHT = 72;

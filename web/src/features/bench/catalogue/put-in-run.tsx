@@ -4,8 +4,8 @@ import { type Edit, type Part, holdsAtAll, newPart, offersOf, parseEnd, verdictW
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { EntryProblem } from '@/ui/entry-problem';
-import { newId } from '../../desk/new-id';
-import { authorOfTab } from '../../desk/unsent-store';
+import { newId } from '../../../store/new-id';
+import { authorOfTab } from '../../../store/unsent-store';
 import { type CameFrom, type WantedAt, useCameFrom } from '../came-from';
 
 /** Puts the opened part on the end for which it was looked for, and goes back to the run. */

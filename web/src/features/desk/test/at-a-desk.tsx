@@ -2,7 +2,7 @@ import { type Job } from '@herrero/core';
 import { cleanup, render } from '@testing-library/react';
 import { type ReactNode } from 'react';
 import { afterEach, beforeEach, vi } from 'vitest';
-import { JobProvider, useJob } from '../job-provider';
+import { JobProvider, useJob } from '../../../store/job-provider';
 
 /** Before each test nothing is kept and the server never answers: what is shown must not wait for one. */
 export function freshDesk(): void {

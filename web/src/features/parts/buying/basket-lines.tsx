@@ -3,8 +3,8 @@
 import { type Basket, type NotSold, type ShelfLine, fillText } from '@herrero/core';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
-import { useJob } from '../../desk/job-provider';
-import { useMoney } from '../../desk/use-money';
+import { useJob } from '../../../store/job-provider';
+import { useMoney } from '../../../store/use-money';
 import { SearchFailed } from '../../routes/search-failed';
 import { useAnswer } from '../../routes/use-answer';
 

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { ColumnSelect } from '@/ui/column-select';
 import { DecimalsChoice } from '@/ui/decimals-choice';
 import { today } from '@/ui/today';
-import { useJob } from '../../desk/job-provider';
+import { useJob } from '../../../store/job-provider';
 import { FileChoice } from '../file-choice';
 import { LeftOut } from '../left-out';
 import { send } from '@/ui/send';

@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation';
 import { type ReactNode, createContext, useContext, useEffect, useState } from 'react';
 import { useStore } from 'zustand';
 import { RegionProvider } from '@/ui/region';
-import { useCatalogue } from '../catalogue/catalogue-provider';
+import { useCatalogue } from './catalogue-provider';
 import { type JobState, type JobStore, createJobStore } from './job-store';
 
 const StoreContext = createContext<JobStore | undefined>(undefined);
