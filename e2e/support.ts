@@ -10,7 +10,7 @@ export async function beginJob(
   await page.goto('/');
   await page.getByRole('button', { name: 'New job' }).click();
   await page.getByLabel('What is it called?').fill(name);
-  await page.getByRole('radio', { name: measures === 'inches, gallons' ? 'US' : 'UK, Ireland' }).click();
+  await page.getByRole('radio', { name: measures === 'inches, gallons' ? 'US' : 'UK, Ireland', exact: true }).click();
   await page.getByRole('button', { name: 'Begin' }).click();
   await page.waitForURL(/\/jobs\/[^/]+\/tanks/);
   return /jobs\/([^/]+)\//.exec(page.url())?.[1] ?? '';

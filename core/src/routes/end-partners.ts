@@ -35,11 +35,11 @@ const across = (end: End): number => ('size' in end ? sizeInInches(end.size) : 0
  * not known; then what looks right but fails, the nearest in size first.
  */
 export function endPartners(end: End, material: Material, catalogue: Catalogue): readonly EndPartner[] {
-  const { places, entering } = wayIndex(catalogue);
+  const { nodes, entering } = wayIndex(catalogue);
   const known = new Map<string, { readonly end: End; parts: number; readonly verdict: Verdict }>();
-  for (const [place, there] of places.entries()) {
+  for (const [node, there] of nodes.entries()) {
     const text = formatEnd(there.end);
-    const parts = entering[place]?.length ?? 0;
+    const parts = entering[node]?.length ?? 0;
     const before = known.get(text);
     if (before) before.parts += parts;
     else known.set(text, { end: there.end, parts, verdict: judge(end, there.end).verdict });

@@ -6,7 +6,7 @@ import type { Part } from '../fittings/part';
 import { sizeInInches } from '../quantity/size';
 import { Heap } from './heap';
 import { type RouteWishes, type Weighing, weigh } from './leans';
-import { type LaneCosts, laneCosts } from './lane-costs';
+import { type EdgeCosts, edgeCosts } from './edge-costs';
 import type { Meeting, OpenEnd, WayIndex } from './way-index';
 
 /** The one part that is missing, with the parts before and after it that are there. */
@@ -18,7 +18,7 @@ export interface Gap {
   readonly after: readonly Part[];
 }
 
-/** How far either side of the gap is looked at: the nearest places only. */
+/** How far either side of the gap is looked at: the nearest nodes only. */
 const NEAREST = 250;
 /** A part that goes from one size to another twice as large counts as so many parts more. */
 const SIZE_STEP = 1.2;
@@ -52,7 +52,7 @@ export function findGap(
   wishes: RouteWishes & { readonly target?: 'joins' | 'offers' },
 ): Gap | undefined {
   const weighing = weigh({ ...wishes, require: [] }, [from.end, to.end]);
-  const task = { index, weighing, ...laneCosts(index, weighing) };
+  const task = { index, weighing, ...edgeCosts(index, weighing) };
   const onwards = reach(task, from, 'onwards').flatMap((reached) => sideOf(reached, counterpart(reached.end)));
   const backwards =
     wishes.target === 'offers'
@@ -88,7 +88,7 @@ const sideOf = (reached: Reached, wanted: End | undefined): readonly Side[] =>
       ]
     : [];
 
-interface Task extends LaneCosts {
+interface Task extends EdgeCosts {
   readonly index: WayIndex;
   readonly weighing: Weighing;
 }
@@ -101,27 +101,27 @@ function reach(
 ): readonly Reached[] {
   const reached: Reached[] = [{ end: start.end, cost: 0, parts: [] }];
   const heap = new Heap();
-  const waiting: (Reached & { readonly place: number })[] = [];
+  const waiting: (Reached & { readonly node: number })[] = [];
   const settled = new Set<number>();
   const goThrough = (at: Reached, meetings: readonly Meeting[]): void => {
-    for (const { place, glued } of meetings)
-      for (const lane of (way === 'onwards' ? index.entering : index.leaving)[place] ?? []) {
-        const beyond = (way === 'onwards' ? index.lanes[lane]?.far : index.lanes[lane]?.near) ?? -1;
-        const there = index.places[beyond];
-        const passer = index.passers[chosen[lane]?.passer ?? -1];
-        const cost = at.cost + weighing.ofJoint(glued) + (costs[lane] ?? 0);
+    for (const { node, glued } of meetings)
+      for (const edge of (way === 'onwards' ? index.entering : index.leaving)[node] ?? []) {
+        const beyond = (way === 'onwards' ? index.edges[edge]?.far : index.edges[edge]?.near) ?? -1;
+        const there = index.nodes[beyond];
+        const passer = index.passers[chosen[edge]?.passer ?? -1];
+        const cost = at.cost + weighing.ofJoint(glued) + (costs[edge] ?? 0);
         if (!there || !passer || cost === Number.POSITIVE_INFINITY || settled.has(beyond)) continue;
         heap.push(cost, waiting.length);
-        waiting.push({ end: there.end, cost, parts: [...at.parts, passer.part], place: beyond });
+        waiting.push({ end: there.end, cost, parts: [...at.parts, passer.part], node: beyond });
       }
   };
   goThrough({ end: start.end, cost: 0, parts: [] }, index.meetingsOf(start));
   while (heap.size > 0 && reached.length < NEAREST) {
     const next = waiting[heap.pop()];
-    if (!next || settled.has(next.place)) continue;
-    settled.add(next.place);
+    if (!next || settled.has(next.node)) continue;
+    settled.add(next.node);
     reached.push(next);
-    goThrough(next, index.meets[next.place] ?? []);
+    goThrough(next, index.meets[next.node] ?? []);
   }
   return reached;
 }

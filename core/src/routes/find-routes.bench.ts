@@ -18,14 +18,14 @@ const catalogue = catalogueOf([...shippedCatalogue.list, ...copies]);
 const index = wayIndex(catalogue);
 
 let turn = 0;
-/** Another pair of places each time, 500 of them in turn. */
+/** Another pair of nodes each time, 500 of them in turn. */
 const nextPair = () => {
   turn = (turn + 1) % 500;
   const [from, to] = [
-    index.places[(turn * 331) % index.places.length],
-    index.places[(turn * 577 + 13) % index.places.length],
+    index.nodes[(turn * 331) % index.nodes.length],
+    index.nodes[(turn * 577 + 13) % index.nodes.length],
   ];
-  if (!from || !to) throw new Error('no place');
+  if (!from || !to) throw new Error('no node');
   return { from, to };
 };
 
@@ -41,21 +41,21 @@ describe('five ranked chains over 20,000 parts', () => {
 
   const weighing = weigh({}, []);
   const graph = new Graph({ type: 'directed' });
-  for (const place of index.places.keys()) {
-    graph.addNode(`at ${place}`);
-    graph.addNode(`in ${place}`);
+  for (const node of index.nodes.keys()) {
+    graph.addNode(`at ${node}`);
+    graph.addNode(`in ${node}`);
   }
-  for (const { near, far, passages } of index.lanes)
+  for (const { near, far, passages } of index.edges)
     for (const { passer } of passages) {
       const found = index.passers[passer];
       if (found) graph.mergeEdge(`in ${near}`, `at ${far}`, { weight: weighing.ofPart(found.traits) });
     }
-  for (const [place, meetings] of index.meets.entries())
-    for (const { place: next, glued } of meetings)
-      graph.mergeEdge(`at ${place}`, `in ${next}`, { weight: weighing.ofJoint(glued) });
+  for (const [node, meetings] of index.meets.entries())
+    for (const { node: next, glued } of meetings)
+      graph.mergeEdge(`at ${node}`, `in ${next}`, { weight: weighing.ofJoint(glued) });
   bench('graphology: one shortest path, no must-haves', () => {
     const { from, to } = nextPair();
-    dijkstra.bidirectional(graph, `at ${index.places.indexOf(from)}`, `in ${index.places.indexOf(to)}`, 'weight');
+    dijkstra.bidirectional(graph, `at ${index.nodes.indexOf(from)}`, `in ${index.nodes.indexOf(to)}`, 'weight');
   });
 
   bench('the index of 20,000 parts', () => {

@@ -176,30 +176,30 @@ describe('wishes', () => {
   });
 });
 
-/** The same graph in the hands of graphology: a node for standing at a place and for entering one, weights by the same wishes. */
+/** The same graph in the hands of graphology: a node for standing at a node and for entering one, weights by the same wishes. */
 function outsideGraph(catalogue: Catalogue, ends: readonly OpenEnd[]): Graph {
-  const { places, passers, lanes, meets } = wayIndex(catalogue);
+  const { nodes, passers, edges, meets } = wayIndex(catalogue);
   const weighing = weigh(
     {},
     ends.map(({ end }) => end),
   );
   const graph = new Graph({ multi: false, type: 'directed' });
-  for (const place of places.keys()) {
-    graph.addNode(`at ${place}`);
-    graph.addNode(`in ${place}`);
+  for (const node of nodes.keys()) {
+    graph.addNode(`at ${node}`);
+    graph.addNode(`in ${node}`);
   }
   const edge = (a: string, b: string, weight: number): void => {
     if (weight === Number.POSITIVE_INFINITY) return;
     if (!graph.hasEdge(a, b)) graph.addEdge(a, b, { weight });
     else if (weight < Number(graph.getEdgeAttribute(a, b, 'weight'))) graph.setEdgeAttribute(a, b, 'weight', weight);
   };
-  for (const { near, far, passages } of lanes)
+  for (const { near, far, passages } of edges)
     for (const { passer } of passages) {
       const found = passers[passer];
       if (found) edge(`in ${near}`, `at ${far}`, weighing.ofPart(found.traits));
     }
-  for (const [place, meetings] of meets.entries())
-    for (const { place: next, glued } of meetings) edge(`at ${place}`, `in ${next}`, weighing.ofJoint(glued));
+  for (const [node, meetings] of meets.entries())
+    for (const { node: next, glued } of meetings) edge(`at ${node}`, `in ${next}`, weighing.ofJoint(glued));
   return graph;
 }
 
@@ -211,9 +211,9 @@ describe('against the outside', () => {
     const roll = dice(20261125);
     let compared = 0;
     for (let pair = 0; pair < 500; pair++) {
-      const [a, b] = [roll(index.places.length), roll(index.places.length)];
-      const [from, to] = [index.places[a], index.places[b]];
-      if (!from || !to) throw new Error('no place');
+      const [a, b] = [roll(index.nodes.length), roll(index.nodes.length)];
+      const [from, to] = [index.nodes[a], index.nodes[b]];
+      if (!from || !to) throw new Error('no node');
       if (holdsAtAll(judge(from.end, to.end, { a: from.material, b: to.material }).verdict)) continue;
       const ends = [from, to];
       const graph = outsideGraph(catalogue, ends);
@@ -222,8 +222,8 @@ describe('against the outside', () => {
         {},
         ends.map(({ end }) => end),
       );
-      for (const { place, glued } of index.meetingsOf(to))
-        graph.mergeEdge(`at ${place}`, 'target', { weight: weighing.ofJoint(glued) });
+      for (const { node, glued } of index.meetingsOf(to))
+        graph.mergeEdge(`at ${node}`, 'target', { weight: weighing.ofJoint(glued) });
       const path = dijkstra.bidirectional(graph, `at ${a}`, 'target', 'weight');
       const [route] = findRoutes(from, to, catalogue, { mostParts: 60, limit: 1 }).routes;
       if (path === null) {
@@ -237,7 +237,7 @@ describe('against the outside', () => {
             ? Math.min(
                 ...index
                   .meetingsOf(to)
-                  .filter(({ place }) => `at ${place}` === path[step])
+                  .filter(({ node }) => `at ${node}` === path[step])
                   .map(({ glued }) => weighing.ofJoint(glued)),
               )
             : Number(graph.getEdgeAttribute(path[step], node, 'weight'));

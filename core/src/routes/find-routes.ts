@@ -7,7 +7,7 @@ import type { Catalogue } from '../fittings/catalogue';
 import type { Part } from '../fittings/part';
 import { type Gap, findGap } from './find-gap';
 import { Heap } from './heap';
-import { type LaneCosts, laneCosts } from './lane-costs';
+import { type EdgeCosts, edgeCosts } from './edge-costs';
 import { type RouteWishes, type Weighing, priceInChain, weigh } from './leans';
 import { type Meeting, type OpenEnd, type WayIndex, wayIndex } from './way-index';
 
@@ -56,7 +56,7 @@ const MOST_LOOKS = 30_000;
 /**
  * The best chains through the whole catalogue between two open ends, cheapest by the wishes first.
  *
- * Backwards from the target, the least cost of finishing is worked out for every place and every set of requirements
+ * Backwards from the target, the least cost of finishing is worked out for every node and every set of requirements
  * still open (Dijkstra); then chains are grown from the start in the order of what they will have cost, so that the
  * first that arrive are the best. Chains that differ only in what they are made of are one.
  *
@@ -74,14 +74,14 @@ export function findRoutes(from: OpenEnd, to: OpenEnd, catalogue: Catalogue, opt
   return gap ? { routes, gap } : { routes };
 }
 
-/** A search prepared: the cheapest passage of every lane, and what it does of what is asked. */
-interface Task extends LaneCosts {
+/** A search prepared: the cheapest passage of every edge, and what it does of what is asked. */
+interface Task extends EdgeCosts {
   readonly index: WayIndex;
   readonly masks: Uint8Array;
   readonly full: number;
   readonly weighing: Weighing;
   readonly starts: readonly Meeting[];
-  /** What it costs to stop at a place; absent where one cannot. */
+  /** What it costs to stop at a node; absent where one cannot. */
   readonly stops: ReadonlyMap<number, number>;
   readonly options: RouteOptions;
 }
@@ -91,12 +91,12 @@ function searchRoutes(index: WayIndex, from: OpenEnd, to: OpenEnd, options: Rout
   if (task.full === 0 && standsAlready(from, to, options))
     return [{ links: [], priceUsd: 0, smallestBoreMm: Number.POSITIVE_INFINITY, cost: 0 }];
   const { limit = DEFAULT_LIMIT } = options;
-  const hops = partsToFinish(task);
+  const hops = fewestPartsToGo(task);
   let found: readonly Route[] = [];
   for (let widening = 0, margin = FIRST_MARGIN; widening < WIDENINGS; widening++, margin *= 2) {
-    const remaining = leastToFinish(task, margin);
+    const remaining = costToGo(task, margin);
     if (remaining.best === Number.POSITIVE_INFINITY) return [];
-    found = growChains(task, remaining, hops, from.end, limit, remaining.best + margin);
+    found = expandChains(task, remaining, hops, from.end, limit, remaining.best + margin);
     if (found.length >= limit) break;
   }
   return found;
@@ -111,13 +111,13 @@ function prepare(index: WayIndex, from: OpenEnd, to: OpenEnd, options: RouteOpti
   const { require = [], target = 'joins' } = options;
   const weighing = weigh(options, [from.end, to.end]);
   const bits = CAPABILITIES.flatMap((one, bit) => (require.includes(one) ? [1 << bit] : []));
-  const { costs, chosen } = laneCosts(index, weighing);
-  const masks = Uint8Array.from(index.lanes, ({ does }) =>
-    bits.reduce((mask, bit, place) => (does & bit ? mask | (1 << place) : mask), 0),
+  const { costs, chosen } = edgeCosts(index, weighing);
+  const masks = Uint8Array.from(index.edges, ({ does }) =>
+    bits.reduce((mask, bit, asked) => (does & bit ? mask | (1 << asked) : mask), 0),
   );
   const stops = new Map<number, number>();
-  if (target === 'offers') for (const place of index.placesWith(to.end)) stops.set(place, 0);
-  else for (const { place, glued } of index.meetingsOf(to)) stops.set(place, weighing.ofJoint(glued));
+  if (target === 'offers') for (const node of index.nodesWith(to.end)) stops.set(node, 0);
+  else for (const { node, glued } of index.meetingsOf(to)) stops.set(node, weighing.ofJoint(glued));
   return {
     index,
     costs,
@@ -131,24 +131,24 @@ function prepare(index: WayIndex, from: OpenEnd, to: OpenEnd, options: RouteOpti
   };
 }
 
-/** The least it costs to finish: from standing at a place, and from being about to enter one; by what is done so far. */
-interface Remaining {
+/** The least it costs to finish: from standing at a node, and from being about to enter one; by what is done so far. */
+interface CostToGo {
   readonly standing: Float64Array;
   readonly entering: Float64Array;
   readonly best: number;
 }
 
-function leastToFinish({ index, costs, masks, full, weighing, starts, stops }: Task, margin: number): Remaining {
+function costToGo({ index, costs, masks, full, weighing, starts, stops }: Task, margin: number): CostToGo {
   const many = full + 1;
-  const count = index.places.length * many;
+  const count = index.nodes.length * many;
   const standing = new Float64Array(count).fill(Number.POSITIVE_INFINITY);
   const entering = new Float64Array(count).fill(Number.POSITIVE_INFINITY);
   const settled = new Uint8Array(2 * count);
-  const startCost = new Map(starts.map(({ place, glued }) => [place, weighing.ofJoint(glued)]));
+  const startCost = new Map(starts.map(({ node, glued }) => [node, weighing.ofJoint(glued)]));
   const heap = new Heap();
-  for (const [place, cost] of stops) {
-    standing[place * many + full] = cost;
-    heap.push(cost, place * many + full);
+  for (const [node, cost] of stops) {
+    standing[node * many + full] = cost;
+    heap.push(cost, node * many + full);
   }
   let best = Number.POSITIVE_INFINITY;
   while (heap.size > 0 && heap.lowest <= best + margin) {
@@ -158,11 +158,11 @@ function leastToFinish({ index, costs, masks, full, weighing, starts, stops }: T
     settled[state] = 1;
     const enters = state >= count;
     const at = enters ? state - count : state;
-    const [place, mask] = [Math.floor(at / many), at % many];
+    const [node, mask] = [Math.floor(at / many), at % many];
     if (enters) {
-      const start = mask === 0 ? startCost.get(place) : undefined;
+      const start = mask === 0 ? startCost.get(node) : undefined;
       if (start !== undefined) best = Math.min(best, cost + start);
-      for (const { place: before, glued } of index.meets[place] ?? []) {
+      for (const { node: before, glued } of index.meets[node] ?? []) {
         const next = before * many + mask;
         const total = cost + weighing.ofJoint(glued);
         if (total >= (standing[next] ?? 0)) continue;
@@ -171,12 +171,12 @@ function leastToFinish({ index, costs, masks, full, weighing, starts, stops }: T
       }
       continue;
     }
-    for (const lane of index.leaving[place] ?? []) {
-      const total = cost + (costs[lane] ?? 0);
+    for (const edge of index.leaving[node] ?? []) {
+      const total = cost + (costs[edge] ?? 0);
       if (total === Number.POSITIVE_INFINITY) continue;
-      const does = masks[lane] ?? 0;
+      const does = masks[edge] ?? 0;
       if ((does & ~mask) !== 0) continue;
-      const near = (index.lanes[lane]?.near ?? 0) * many;
+      const near = (index.edges[edge]?.near ?? 0) * many;
       // What was done before this part: all that is done after it, less any share of what the part does.
       for (let kept = does; ; kept = (kept - 1) & does) {
         const next = near + ((mask & ~does) | kept);
@@ -192,22 +192,22 @@ function leastToFinish({ index, costs, masks, full, weighing, starts, stops }: T
 }
 
 /**
- * The fewest parts with which a chain can be finished from standing at a place, by what is done so far; breadth first
+ * The fewest parts with which a chain can be finished from standing at a node, by what is done so far; breadth first
  * from the target, whatever they cost. 255: there is no way.
  */
-function partsToFinish({ index, costs, masks, full, stops }: Task): Uint8Array {
+function fewestPartsToGo({ index, costs, masks, full, stops }: Task): Uint8Array {
   const many = full + 1;
-  const fewest = new Uint8Array(index.places.length * many).fill(NO_WAY);
-  let front = [...stops.keys()].map((place) => place * many + full);
+  const fewest = new Uint8Array(index.nodes.length * many).fill(NO_WAY);
+  let front = [...stops.keys()].map((node) => node * many + full);
   for (const state of front) fewest[state] = 0;
   for (let parts = 1; front.length > 0 && parts < NO_WAY; parts++) {
     const next: number[] = [];
     for (const state of front) {
-      const [place, mask] = [Math.floor(state / many), state % many];
-      for (const lane of index.leaving[place] ?? []) {
-        const does = masks[lane] ?? 0;
-        if (costs[lane] === Number.POSITIVE_INFINITY || (does & ~mask) !== 0) continue;
-        for (const { place: before } of index.meets[index.lanes[lane]?.near ?? -1] ?? [])
+      const [node, mask] = [Math.floor(state / many), state % many];
+      for (const edge of index.leaving[node] ?? []) {
+        const does = masks[edge] ?? 0;
+        if (costs[edge] === Number.POSITIVE_INFINITY || (does & ~mask) !== 0) continue;
+        for (const { node: before } of index.meets[index.edges[edge]?.near ?? -1] ?? [])
           for (let kept = does; ; kept = (kept - 1) & does) {
             const earlier = before * many + ((mask & ~does) | kept);
             if (fewest[earlier] === NO_WAY) {
@@ -225,22 +225,22 @@ function partsToFinish({ index, costs, masks, full, stops }: Task): Uint8Array {
 
 const NO_WAY = 255;
 
-/** A chain that is still growing: its last part and all before it. */
-interface Growing {
-  readonly place: number;
+/** A chain that is still grown: its last part and all before it. */
+interface Expansion {
+  readonly node: number;
   readonly endId: number;
   readonly mask: number;
   readonly spent: number;
-  readonly lane: number;
+  readonly edge: number;
   readonly parts: number;
-  readonly before: Growing | undefined;
+  readonly before: Expansion | undefined;
   /** Stands for the ends it has passed and what it has done: what tells one chain from another. */
   readonly signature: number;
 }
 
-function growChains(
+function expandChains(
   { index, costs, chosen, masks, full, weighing, starts, stops, options }: Task,
-  { standing, entering }: Remaining,
+  { standing, entering }: CostToGo,
   hops: Uint8Array,
   from: End,
   limit: number,
@@ -248,15 +248,15 @@ function growChains(
 ): readonly Route[] {
   const { mostParts = DEFAULT_MOST_PARTS } = options;
   const many = full + 1;
-  const waiting: Growing[] = [];
+  const waiting: Expansion[] = [];
   const finishing: boolean[] = [];
   const heap = new Heap();
-  const push = (growing: Growing, total: number, finish: boolean): void => {
+  const push = (expansion: Expansion, total: number, finish: boolean): void => {
     heap.push(total, waiting.length);
-    waiting.push(growing);
+    waiting.push(expansion);
     finishing.push(finish);
   };
-  const startId = index.places[index.placesWith(from)[0] ?? -1]?.endId ?? -1;
+  const startId = index.nodes[index.nodesWith(from)[0] ?? -1]?.endId ?? -1;
   const signatures = new Map<number, number>();
   const signatureOf = (before: number, near: number, far: number, mask: number): number => {
     const key = ((before * MOST_ENDS + near) * MOST_ENDS + far) * many + mask;
@@ -264,23 +264,23 @@ function growChains(
     if (known === undefined) signatures.set(key, (known = signatures.size + 1));
     return known;
   };
-  const grow = (last: Growing | undefined, meetings: readonly Meeting[]): void => {
+  const grow = (last: Expansion | undefined, meetings: readonly Meeting[]): void => {
     const [mask, spent, parts] = [last?.mask ?? 0, last?.spent ?? 0, last?.parts ?? 0];
     if (parts >= mostParts) return;
-    for (const { place: near, glued } of meetings) {
+    for (const { node: near, glued } of meetings) {
       const joint = weighing.ofJoint(glued);
       if (spent + joint + (entering[near * many + mask] ?? 0) > budget) continue;
-      for (const lane of index.entering[near] ?? []) {
-        const done = mask | (masks[lane] ?? 0);
-        const through = spent + joint + (costs[lane] ?? 0);
-        const far = index.lanes[lane]?.far ?? 0;
+      for (const edge of index.entering[near] ?? []) {
+        const done = mask | (masks[edge] ?? 0);
+        const through = spent + joint + (costs[edge] ?? 0);
+        const far = index.edges[edge]?.far ?? 0;
         const total = through + (standing[far * many + done] ?? 0);
         if (total > budget || parts + 1 + (hops[far * many + done] ?? NO_WAY) > mostParts) continue;
-        const endId = index.places[far]?.endId ?? 0;
+        const endId = index.nodes[far]?.endId ?? 0;
         if (goesRound(last, endId, done) || (endId === startId && done === 0)) continue;
-        const signature = signatureOf(last?.signature ?? 0, index.places[near]?.endId ?? 0, endId, done);
+        const signature = signatureOf(last?.signature ?? 0, index.nodes[near]?.endId ?? 0, endId, done);
         if (seen[signature]) continue;
-        const next = { place: far, endId, mask: done, spent: through, lane, parts: parts + 1, before: last, signature };
+        const next = { node: far, endId, mask: done, spent: through, edge, parts: parts + 1, before: last, signature };
         const stop = done === full ? stops.get(far) : undefined;
         // Where it could stop, going on is never better.
         if (stop === undefined) push(next, total, false);
@@ -294,11 +294,11 @@ function growChains(
   for (let looks = 0; heap.size > 0 && found.length < limit && looks < MOST_LOOKS; looks++) {
     const cost = heap.lowest;
     const at = heap.pop();
-    const growing = waiting[at];
-    if (!growing || seen[growing.signature]) continue;
-    seen[growing.signature] = true;
-    if (finishing[at]) found.push(routeOf(growing, index, chosen, cost));
-    else grow(growing, index.meets[growing.place] ?? []);
+    const expansion = waiting[at];
+    if (!expansion || seen[expansion.signature]) continue;
+    seen[expansion.signature] = true;
+    if (finishing[at]) found.push(routeOf(expansion, index, chosen, cost));
+    else grow(expansion, index.meets[expansion.node] ?? []);
   }
   return found;
 }
@@ -307,15 +307,15 @@ function growChains(
 const MOST_ENDS = 2 ** 13;
 
 /** Does the chain come back to an end it had before, without having done anything new? */
-function goesRound(last: Growing | undefined, endId: number, mask: number): boolean {
+function goesRound(last: Expansion | undefined, endId: number, mask: number): boolean {
   for (let at = last; at; at = at.before) if (at.endId === endId && at.mask === mask) return true;
   return false;
 }
 
-function routeOf(last: Growing, index: WayIndex, chosen: LaneCosts['chosen'], cost: number): Route {
+function routeOf(last: Expansion, index: WayIndex, chosen: EdgeCosts['chosen'], cost: number): Route {
   const links: RouteLink[] = [];
-  for (let at: Growing | undefined = last; at; at = at.before) {
-    const passage = chosen[at.lane];
+  for (let at: Expansion | undefined = last; at; at = at.before) {
+    const passage = chosen[at.edge];
     const passer = passage && index.passers[passage.passer];
     if (passer) links.unshift({ part: passer.part, endIn: passage.endIn, endOut: passage.endOut });
   }

@@ -15,10 +15,10 @@ export interface OpenEnd {
   readonly material?: Material | undefined;
 }
 
-/** Every end of one kind, size and material in the catalogue is one place: what goes on to one goes on to all. */
-export interface Place extends OpenEnd {
+/** Every end of one kind, size and material in the catalogue is one node: what goes on to one goes on to all. */
+export interface RouteNode extends OpenEnd {
   readonly material: Material;
-  /** Places with the same end, whatever their material, share this number. */
+  /** Nodes with the same end, whatever their material, share this number. */
   readonly endId: number;
 }
 
@@ -36,8 +36,8 @@ export interface Passage {
   readonly endOut: number;
 }
 
-/** Ways from one place to another through parts that do the same: for a chain only the cheapest of them counts. */
-export interface Lane {
+/** Ways from one node to another through parts that do the same: for a chain only the cheapest of them counts. */
+export interface RouteEdge {
   readonly near: number;
   readonly far: number;
   /** A bit for each of CAPABILITIES. */
@@ -45,26 +45,26 @@ export interface Lane {
   readonly passages: readonly Passage[];
 }
 
-/** A joint that holds, seen from one place. */
+/** A joint that holds, seen from one node. */
 export interface Meeting {
-  readonly place: number;
+  readonly node: number;
   /** Does it take cement? */
   readonly glued: boolean;
 }
 
-/** A catalogue made ready for finding ways: places, the lanes between them, and which places hold with which. */
+/** A catalogue made ready for finding ways: nodes, the edges between them, and which nodes hold with which. */
 export interface WayIndex {
-  readonly places: readonly Place[];
+  readonly nodes: readonly RouteNode[];
   readonly passers: readonly Passer[];
-  readonly lanes: readonly Lane[];
-  /** Lanes by the place they are entered at, and by the place they leave at: indices into `lanes`. */
+  readonly edges: readonly RouteEdge[];
+  /** Edges by the node they are entered at, and by the node they leave at: indices into `edges`. */
   readonly entering: readonly (readonly number[])[];
   readonly leaving: readonly (readonly number[])[];
   readonly meets: readonly (readonly Meeting[])[];
   /** What an end that may be of no part at all holds with. */
   readonly meetingsOf: (standing: OpenEnd) => readonly Meeting[];
-  /** Places that have just this end, in any material. */
-  readonly placesWith: (end: End) => readonly number[];
+  /** Nodes that have just this end, in any material. */
+  readonly nodesWith: (end: End) => readonly number[];
 }
 
 /** Kinds that can meet at all; others never do, and need not be judged. */
@@ -85,27 +85,27 @@ const bucketsFor = (end: End): readonly string[] =>
 /** Builds the index of a catalogue once; it lives as long as the catalogue does. */
 export const wayIndex: (catalogue: Catalogue) => WayIndex = memoize(buildIndex);
 
-class PlaceBook {
-  readonly places: Place[] = [];
+class NodeBook {
+  readonly nodes: RouteNode[] = [];
   readonly ends: End[] = [];
-  /** Places with an end, by the end's number. */
+  /** Nodes with an end, by the end's number. */
   readonly withEnd: number[][] = [];
-  private readonly placeIds = new Map<string, number>();
+  private readonly nodeIds = new Map<string, number>();
   private readonly endIds = new Map<string, number>();
 
-  placeOf(end: End, material: Material): number {
+  nodeOf(end: End, material: Material): number {
     const endId = this.endIdOf(end);
     const key = `${endId} ${material}`;
-    const known = this.placeIds.get(key);
+    const known = this.nodeIds.get(key);
     if (known !== undefined) return known;
-    const place = this.places.length;
-    this.placeIds.set(key, place);
-    this.withEnd[endId]?.push(place);
-    this.places.push({ end, material, endId });
-    return place;
+    const node = this.nodes.length;
+    this.nodeIds.set(key, node);
+    this.withEnd[endId]?.push(node);
+    this.nodes.push({ end, material, endId });
+    return node;
   }
 
-  placesWith(end: End): readonly number[] {
+  nodesWith(end: End): readonly number[] {
     const endId = this.endIds.get(formatEnd(end));
     return endId === undefined ? [] : (this.withEnd[endId] ?? []);
   }
@@ -122,23 +122,23 @@ class PlaceBook {
 }
 
 function buildIndex({ list }: Catalogue): WayIndex {
-  const book = new PlaceBook();
+  const book = new NodeBook();
   const passers: Passer[] = [];
-  const lanes: (Lane & { passages: Passage[] })[] = [];
-  const laneIds = new Map<number, number>();
+  const edges: (RouteEdge & { passages: Passage[] })[] = [];
+  const edgeIds = new Map<number, number>();
   const addPassage = (near: number, far: number, does: number, passage: Passage): void => {
     const key = (near * MOST_PLACES + far) * 2 ** CAPABILITIES.length + does;
-    const known = laneIds.get(key);
+    const known = edgeIds.get(key);
     if (known === undefined) {
-      laneIds.set(key, lanes.length);
-      lanes.push({ near, far, does, passages: [passage] });
-    } else lanes[known]?.passages.push(passage);
+      edgeIds.set(key, edges.length);
+      edges.push({ near, far, does, passages: [passage] });
+    } else edges[known]?.passages.push(passage);
   };
   for (const part of list) {
     const through = endsThrough(part);
     if (!through || goesRound(part)) continue;
     const [first, second] = through;
-    const [near, far] = [first, second].map((index) => book.placeOf(endAt(part, index), part.material));
+    const [near, far] = [first, second].map((index) => book.nodeOf(endAt(part, index), part.material));
     if (near === undefined || far === undefined) continue;
     const does = CAPABILITIES.reduce((bits, capability, bit) => bits | (can(part, capability) ? 1 << bit : 0), 0);
     const passer = passers.length;
@@ -146,12 +146,12 @@ function buildIndex({ list }: Catalogue): WayIndex {
     addPassage(near, far, does, { passer, endIn: first, endOut: second });
     if (!part.oneWay && near !== far) addPassage(far, near, does, { passer, endIn: second, endOut: first });
   }
-  const { places, ends } = book;
-  const entering: number[][] = places.map(() => []);
-  const leaving: number[][] = places.map(() => []);
-  for (const [lane, { near, far }] of lanes.entries()) {
-    entering[near]?.push(lane);
-    leaving[far]?.push(lane);
+  const { nodes, ends } = book;
+  const entering: number[][] = nodes.map(() => []);
+  const leaving: number[][] = nodes.map(() => []);
+  for (const [edge, { near, far }] of edges.entries()) {
+    entering[near]?.push(edge);
+    leaving[far]?.push(edge);
   }
   const buckets = new Map<string, number[]>();
   for (const [endId, end] of ends.entries()) {
@@ -166,27 +166,27 @@ function buildIndex({ list }: Catalogue): WayIndex {
       .filter((endId) => holdsAtAll(judge(end, ends[endId] ?? end).verdict));
   const meetingsWith = (standing: OpenEnd, partners: readonly number[]): readonly Meeting[] =>
     partners.flatMap((endId) =>
-      (book.withEnd[endId] ?? []).flatMap((place): readonly Meeting[] => {
-        const there = places[place];
+      (book.withEnd[endId] ?? []).flatMap((node): readonly Meeting[] => {
+        const there = nodes[node];
         if (!there) return [];
         const judged = judge(standing.end, there.end, { a: standing.material, b: there.material });
-        return holdsAtAll(judged.verdict) ? [{ place, glued: judged.media.includes('cement') }] : [];
+        return holdsAtAll(judged.verdict) ? [{ node, glued: judged.media.includes('cement') }] : [];
       }),
     );
   const partners = ends.map(partnersOf);
   return {
-    places,
+    nodes,
     passers,
-    lanes,
+    edges,
     entering,
     leaving,
-    meets: places.map((place) => meetingsWith(place, partners[place.endId] ?? [])),
+    meets: nodes.map((node) => meetingsWith(node, partners[node.endId] ?? [])),
     meetingsOf: (standing) => meetingsWith(standing, partnersOf(standing.end)),
-    placesWith: (end) => book.placesWith(end),
+    nodesWith: (end) => book.nodesWith(end),
   };
 }
 
-/** More places than any catalogue has: makes one number of two. */
+/** More nodes than any catalogue has: makes one number of two. */
 const MOST_PLACES = 2 ** 20;
 
 const endAt = (part: Part, index: number): End => {
