@@ -1,3 +1,4 @@
+import { distance } from 'fastest-levenshtein';
 import { NOMINAL_SIZES, type NominalSize, isNominalSize } from '../quantity/size';
 import { type Result, err, ok } from '../result';
 import { type End, OWN_ENDS } from './end';
@@ -206,22 +207,8 @@ const READERS: ReadonlyMap<string, Registered> = new Map(
 
 /** The allowed words, nearest first by edit distance, at most three. */
 function nearest(word: string, allowed: readonly string[]): string[] {
-  const near = (candidate: string): number => editDistance(word.toLowerCase(), candidate.toLowerCase());
+  const near = (candidate: string): number => distance(word.toLowerCase(), candidate.toLowerCase());
   return [...allowed].sort((a, b) => near(a) - near(b)).slice(0, 3);
-}
-
-/** Levenshtein distance by the usual two rows. */
-function editDistance(a: string, b: string): number {
-  let before = Array.from({ length: b.length + 1 }, (_, index) => index);
-  for (let i = 1; i <= a.length; i++) {
-    const now = [i];
-    for (let j = 1; j <= b.length; j++) {
-      const swap = (before[j - 1] ?? 0) + (a[i - 1] === b[j - 1] ? 0 : 1);
-      now.push(Math.min(swap, (before[j] ?? 0) + 1, (now[j - 1] ?? 0) + 1));
-    }
-    before = now;
-  }
-  return before[b.length] ?? 0;
 }
 
 /** A parse problem in words: what was not understood and the nearest that would be. */
