@@ -78,5 +78,5 @@ test('a tank in millimetres: entries are read with and without their unit, and n
   const wall = page.getByLabel('Wall thickness');
   await wall.fill('900');
   await wall.press('Enter');
-  await expect(page.getByText(/A wall is more than nothing/)).toBeVisible();
+  await expect(page.getByText(/The wall of T1 is more than nothing and at most 500 mm/)).toBeVisible();
 });

@@ -26,7 +26,7 @@ export function JobProvider({ jobId, document, revision, ways = NONE, children }
   const catalogue = useCatalogue();
   const [store] = useState(() => createJobStore(jobId, document, revision, catalogue, new Map(ways)));
 
-  // Where one has gone by then may still show the job as it was.
+  // Where one has gone may still show the job as it was.
   const router = useRouter();
   useEffect(() => store.getState().start(() => router.refresh()), [store, router]);
 

@@ -84,10 +84,10 @@ class FakeServer {
 let server: FakeServer;
 let stops: (() => void)[];
 
-const late = vi.fn();
+const left = vi.fn();
 const open = () => {
   const store = createJobStore(JOB, server.job, server.revision, shippedCatalogue);
-  stops.push(store.getState().start(late));
+  stops.push(store.getState().start(left));
   return store;
 };
 const quiet = () => vi.advanceTimersByTimeAsync(20);
@@ -98,7 +98,7 @@ beforeEach(() => {
   sessionStorage.clear();
   server = new FakeServer();
   stops = [];
-  late.mockClear();
+  left.mockClear();
   vi.stubGlobal('fetch', server.fetch);
 });
 afterEach(() => {
@@ -114,12 +114,27 @@ describe('an edit', () => {
     store.getState().make([move(HEIGHT, 0.3)]);
     store.getState().make([rename(server.job.name, 'Left early')]);
     stops.pop()?.();
-    expect(late).not.toHaveBeenCalled();
+    expect(left).not.toHaveBeenCalled();
     await quiet();
     expect(server.sent).toHaveLength(2);
     expect(server.job.name).toBe('Left early');
     expect(localStorage.length).toBe(0);
-    expect(late).toHaveBeenCalledOnce();
+    expect(left).toHaveBeenCalledOnce();
+  });
+
+  // The page that one goes to is asked for with the press; the answer comes while it is on its way.
+  test('that is answered before the desk is left is told too, and nothing where nothing was made', async () => {
+    open();
+    await quiet();
+    stops.pop()?.();
+    expect(left).not.toHaveBeenCalled();
+    const store = open();
+    await quiet();
+    store.getState().make([rename(server.job.name, 'In time')]);
+    await quiet();
+    expect(left).not.toHaveBeenCalled();
+    stops.pop()?.();
+    expect(left).toHaveBeenCalledOnce();
   });
 
   test('that no server answers is kept when the desk is left, with what is made at the next one', async () => {
@@ -135,7 +150,7 @@ describe('an edit', () => {
     await quiet();
     expect(heightOf(server.job)).toBe(0.3);
     expect(again.getState().unsent).toEqual([]);
-    expect(late).not.toHaveBeenCalled();
+    expect(left).not.toHaveBeenCalled();
   });
 
   test('is made at once, kept until it is answered, and then forgotten', async () => {

@@ -70,7 +70,7 @@ export interface JobState {
    * Begins to send and to look for what others do; answers how to leave. What is still to be sent then goes out all the
    * same, and `onLate` is told once all of it is answered.
    */
-  readonly start: (onLate: () => void) => () => void;
+  readonly start: (whenLeft: () => void) => () => void;
 }
 
 const POLL_MS = 3000;
@@ -103,7 +103,9 @@ export function createJobStore(
   let server = { job: document, revision };
   let sending = false;
   let desk: 'not yet' | 'open' | 'left' = 'not yet';
-  let onLateAnswer = (): void => {};
+  let onLeft = (): void => {};
+  /** Something was made here: a page asked for while it was on its way may show the job as it was. */
+  let changed = false;
   let retryMs = FIRST_RETRY_MS;
   let retry: ReturnType<typeof setTimeout> | undefined;
 
@@ -147,6 +149,7 @@ export function createJobStore(
         if (response.ok && answer.inverse) {
           const made = answer.job ?? madeOn(server.job, batch, catalogue);
           server = { job: made, revision: answer.revision };
+          changed = true;
           confirmed = [...confirmed, { batchId: batch.batchId, label, undoes: batch.undoes, inverse: answer.inverse }];
         } else {
           if (answer.job) server = { job: answer.job, revision: answer.revision };
@@ -160,7 +163,7 @@ export function createJobStore(
         if (desk === 'left') forgetUnsent(jobId, author, batch.batchId);
         stand(unsent);
         sending = false;
-        if (desk === 'left' && get().unsent.length === 0) onLateAnswer();
+        if (desk === 'left' && get().unsent.length === 0) onLeft();
         void send();
       } catch {
         sending = false;
@@ -277,9 +280,9 @@ export function createJobStore(
         const again = how === 'make-mine' ? insist(notTaken) : undefined;
         if (again) get().make(again, notTaken.batch.undoes);
       },
-      start: (onLate) => {
+      start: (whenLeft) => {
         desk = 'open';
-        onLateAnswer = onLate;
+        onLeft = whenLeft;
         author = authorOfTab();
         const kept = takeUnsent(jobId, author);
         if (kept.length > 0) stand(kept);
@@ -303,6 +306,7 @@ export function createJobStore(
           clearTimeout(retry);
           globalThis.document.removeEventListener('visibilitychange', onSight);
           window.removeEventListener('online', onSight);
+          if (changed && get().unsent.length === 0) onLeft();
         };
       },
     };
