@@ -52,7 +52,7 @@ export const putOwn = operation({
   limitBytes: 20 * MEGABYTE,
   answers: { 200: { says: 'How many', json: group({ own: COUNT, holdings: COUNT }) } },
   refuses: [400, 413],
-  example: { body: { own: [], holdings: [{ code: 'LV-075', onHand: 2, priceUsd: null }] } },
+  example: { body: { own: [], holdings: [{ code: 'CMDP-200', onHand: 2, priceUsd: null }] } },
 });
 export const removeOwn = operation({
   id: 'removeOwnPart',
