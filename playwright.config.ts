@@ -32,7 +32,8 @@ export default defineConfig({
     },
   },
   webServer: {
-    command: `node ../node_modules/next/dist/bin/next start -H 127.0.0.1 -p ${port}`,
+    // A connection that is kept is not closed under a request that goes out on it.
+    command: `node ../node_modules/next/dist/bin/next start -H 127.0.0.1 -p ${port} --keepAliveTimeout 180000`,
     cwd: 'web',
     env: { HERRERO_DEMO: 'load' },
     url: `http://127.0.0.1:${port}/api/v1/jobs`,
