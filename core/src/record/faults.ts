@@ -2,7 +2,15 @@ import { type Measures } from '../quantity/length';
 import { memoize, memoizeBoth } from '../quantity/memoize';
 import { writeFigure } from '../quantity/write-figure';
 import type { FieldProblem } from '../result';
-import { type ChoiceField, type Field, type Fields, type FigureField, isFigure } from './field';
+import {
+  type ChoiceField,
+  type Field,
+  type Fields,
+  type FigureField,
+  fieldsOfVariant,
+  isFigure,
+  isRecord,
+} from './field';
 
 /** Something that a value is not as it is described: where, and what it should be. Plain data; the words come later. */
 export interface Fault {
@@ -28,9 +36,6 @@ const inside = (name: string, faults: readonly Fault[]): readonly Fault[] =>
         ...one,
         path: one.path === '' ? name : `${name}${one.path.startsWith('[') ? '' : '.'}${one.path}`,
       }));
-
-const isRecord = (value: unknown): value is Readonly<Record<string, unknown>> =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /** Is a figure within what its field may hold? */
 export const isInRange = ({ least, above, most }: FigureField, value: number): boolean =>
@@ -81,8 +86,7 @@ export function faultsOf(field: Field, value: unknown): readonly Fault[] {
       return isRecord(value) ? someFaults(field.of, value) : fault('kind', field);
     case 'variant': {
       if (!isRecord(value)) return fault('kind', field);
-      const told = value[field.on];
-      const fields = typeof told === 'string' && Object.hasOwn(field.of, told) ? field.of[told] : undefined;
+      const fields = fieldsOfVariant(field, value);
       return fields === undefined
         ? fault('choice', { kind: 'choice', of: Object.keys(field.of) }, field.on)
         : recordFaults(fields, value, field.on);

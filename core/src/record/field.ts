@@ -192,3 +192,12 @@ export function omitField<const Described extends Fields, Name extends keyof Des
   const { [name]: _, ...rest } = fields;
   return rest;
 }
+
+export const isRecord = (value: unknown): value is Readonly<Record<string, unknown>> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** The fields of the variant that a value says it is; undefined where it says none that there is. */
+export function fieldsOfVariant(field: VariantField, value: Readonly<Record<string, unknown>>): Fields | undefined {
+  const told = value[field.on];
+  return typeof told === 'string' && Object.hasOwn(field.of, told) ? field.of[told] : undefined;
+}

@@ -1,4 +1,4 @@
-import { type Field, type Fields, type GivenOf, type RecordOf, defaultOf } from './field';
+import { type Field, type Fields, type GivenOf, type RecordOf, defaultOf, fieldsOfVariant, isRecord } from './field';
 
 /** A record with what is given, and everything else as it begins. */
 export const makeRecord = <const Described extends Fields>(
@@ -15,9 +15,6 @@ export const defaultsOf = (fields: Fields): Readonly<Record<string, unknown>> =>
     }),
   );
 
-const isRecord = (value: unknown): value is Readonly<Record<string, unknown>> =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
-
 /** A stored value with everything that came to be described after it was written; the same object where nothing did. */
 export function withDefaults(field: Field, value: unknown): unknown {
   if (field.kind === 'list' && Array.isArray(value)) {
@@ -27,8 +24,7 @@ export function withDefaults(field: Field, value: unknown): unknown {
   if (!isRecord(value)) return value;
   if (field.kind === 'group') return filled(field.of, value);
   if (field.kind !== 'variant') return value;
-  const told = value[field.on];
-  const fields = typeof told === 'string' && Object.hasOwn(field.of, told) ? field.of[told] : undefined;
+  const fields = fieldsOfVariant(field, value);
   return fields === undefined ? value : filled(fields, value);
 }
 
