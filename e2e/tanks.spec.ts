@@ -96,7 +96,7 @@ test('figures of the site are assumed, marked so, and given', async ({ page }) =
   await expect(notes(page).getByText('No hand inside')).toBeVisible();
   await arm.fill('5 in');
   await arm.press('Enter');
-  await expect(page.getByText('The length of the arm is from 7-7/8 in to 47.244 in.')).toBeVisible();
+  await expect(page.getByText('The length of the arm is from 7-7/8 in to 47-3/16 in.')).toBeVisible();
   await arm.fill('47 in');
   await arm.press('Enter');
   await expect(page.getByLabel('Arm, shoulder to fingertips', { exact: true })).toHaveValue('47 in');

@@ -86,5 +86,5 @@ test('notes point at their place and lead to it', async ({ page }) => {
   await notes(page)
     .getByRole('button', { name: /Lower it to/ })
     .click();
-  await expect(page.getByLabel('Centre above base', { exact: true })).toHaveValue('4.2 in');
+  await expect(page.getByLabel('Centre above base', { exact: true })).toHaveValue('4-3/16 in');
 });

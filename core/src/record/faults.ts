@@ -1,4 +1,4 @@
-import { type Measures } from '../quantity/length';
+import { type Measures, lengthStepM } from '../quantity/length';
 import { memoize, memoizeBoth } from '../quantity/memoize';
 import { writeFigure } from '../quantity/write-figure';
 import type { FieldProblem } from '../result';
@@ -131,11 +131,17 @@ const listed = (options: readonly (string | number)[]): string =>
 
 /** A range in words, in the measures of the job: 'from 0 to 30 m', 'more than 0 and at most 500 m3'. */
 function rangeWords({ kind, least, above, most }: FigureField, measures: Measures): string {
-  const figure = (value: number): string => writeFigure(value, { kind, measures });
-  if (least !== undefined && least < 0 && least === -most) return `at most ${figure(most)} up or down`;
+  // The ends of a range of lengths are told by the last marks of a tape that lie in it.
+  const step = lengthStepM(measures, true);
+  const figure = (value: number, inwards: (marks: number) => number): string => {
+    const onMark = inwards(Number((value / step).toFixed(6))) * step;
+    const told = kind === 'length' && onMark !== 0 ? onMark : value;
+    return writeFigure(told, { kind, measures });
+  };
+  if (least !== undefined && least < 0 && least === -most) return `at most ${figure(most, Math.floor)} up or down`;
   return least === undefined
-    ? `more than ${above === undefined || above === 0 ? 'nothing' : figure(above)} and at most ${figure(most)}`
-    : `from ${figure(least)} to ${figure(most)}`;
+    ? `more than ${above === undefined || above === 0 ? 'nothing' : figure(above, Math.ceil)} and at most ${figure(most, Math.floor)}`
+    : `from ${figure(least, Math.ceil)} to ${figure(most, Math.floor)}`;
 }
 
 /** What a fault says to a person. `of` names the record: 'T1', 'Boat house'. */

@@ -9,6 +9,7 @@ import { JOB, type Job, LISTED, RECORDS } from '../job/job';
 import { migrateJob } from '../job/migrate';
 import { validateJob } from '../job/validate';
 import { nearly, recordOf, valueOf } from '../test/arbitrary-field';
+import type { Measures } from '../quantity/length';
 import { faultWords, faultsOf } from './faults';
 import { type Field, type Fields, defaultOf, hasDefault } from './field';
 import { jsonSchemaOf } from './json-schema';
@@ -65,6 +66,14 @@ describe('what is described', () => {
         }),
         { numRuns: runs(15) },
       );
+  });
+
+  // 200 mm is 7.874 in, the next mark above it 7-7/8; 1200 mm is 47.244 in, the next mark below it 47-3/16.
+  test('a range is told by marks of the tape that lie in it', () => {
+    const arm = { kind: 'length', least: 0.2, most: 1.2, words: 'length' } as const;
+    const said = (measures: Measures) => faultsOf(arm, 2).map((one) => faultWords(one, 'the arm', measures));
+    expect(said('in-gal')).toEqual(['The length of the arm is from 7-7/8 in to 47-3/16 in.']);
+    expect(said('mm-l')).toEqual(['The length of the arm is from 200 mm to 1200 mm.']);
   });
 });
 

@@ -39,6 +39,8 @@ export interface MoveLimits {
   readonly fields?: readonly PlaceField[];
   readonly leastUpM?: number;
   readonly mostUpM?: number;
+  /** Marks of a tape so far apart [m]: what is moved comes to stand on one of them, where one is as good. */
+  readonly marksM?: number;
 }
 
 /**
@@ -50,7 +52,7 @@ export function nearestFree(
   shape: FaceShape,
   place: WallPlace,
   radiusM: number,
-  { fields = PLACE_FIELDS, leastUpM = radiusM, mostUpM = shape.alongM }: MoveLimits = {},
+  { fields = PLACE_FIELDS, leastUpM = radiusM, mostUpM = shape.alongM, marksM }: MoveLimits = {},
 ): WallPlace | undefined {
   const own = zones.filter(({ face }) => face === place.face);
   const plan = shape.seen === 'plan';
@@ -67,11 +69,42 @@ export function nearestFree(
     (plan
       ? one.depthM >= 0 && one.depthM <= shape.alongM
       : one.heightM >= leastUpM - TOUCH_M && one.heightM <= mostUpM + TOUCH_M);
-  return [...past, ...own.flatMap((zone) => (zone.shape === 'ring' ? pastRing(zone, place, radiusM) : []))]
-    .filter((one) => PLACE_FIELDS.every((field) => fields.includes(field) || one[field] === place[field]))
-    .filter((one) => inside(one) && !zoneAt(own, one, radiusM))
-    .sort((a, b) => apartM(a, place) - apartM(b, place))[0];
+  const isFree = (one: WallPlace): boolean => inside(one) && !zoneAt(own, one, radiusM);
+  const nearest = (places: readonly WallPlace[], to: WallPlace): WallPlace | undefined =>
+    places.filter(isFree).sort((a, b) => apartM(a, to) - apartM(b, to))[0];
+  const free = nearest(
+    [...past, ...own.flatMap((zone) => (zone.shape === 'ring' ? pastRing(zone, place, radiusM) : []))].filter((one) =>
+      PLACE_FIELDS.every((field) => fields.includes(field) || one[field] === place[field]),
+    ),
+    place,
+  );
+  return (
+    free &&
+    (marksM === undefined
+      ? free
+      : (nearest(
+          onMarks(free, { fields: fields.filter((field) => field !== (plan ? 'heightM' : 'depthM')), marksM }),
+          free,
+        ) ?? free))
+  );
 }
+
+/** The marks of a tape about a place, in the fields that may move: below and above. */
+const onMarks = (
+  place: WallPlace,
+  { fields, marksM }: { readonly fields: readonly PlaceField[]; readonly marksM: number },
+): readonly WallPlace[] =>
+  fields.reduce<readonly WallPlace[]>(
+    (places, field) =>
+      places.flatMap((one) =>
+        [Math.floor, Math.ceil].map((round) => ({
+          ...one,
+          // A figure that is on its mark but for the last bits stays on it.
+          [field]: round(Number((one[field] / marksM).toFixed(6))) * marksM,
+        })),
+      ),
+    [place],
+  );
 
 /** From one place to another of the same face [m]. */
 export const apartM = (a: WallPlace, b: WallPlace): number =>

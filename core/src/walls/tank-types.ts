@@ -10,6 +10,7 @@ import { ownBox, ownCylinder, ownLying, ownTapered } from './tank-types/own-size
 import { slimline } from './tank-types/slimline';
 import { trailer } from './tank-types/trailer';
 import { verticalRound } from './tank-types/vertical-round';
+import type { Region } from '../region';
 import type { Port, Tank, TankType } from './tank';
 
 /** Every type of tank Herrero can draw and drill, smallest first. A new one: its file, and a line here. */
@@ -33,6 +34,13 @@ export const TANK_TYPES: readonly TankType[] = [
   ownBox,
   ownLying,
 ];
+
+/** As a builder of a region reaches for them: what is not usual there comes behind what is, before those of any size. */
+export function tankTypesIn(region: Region | null): readonly TankType[] {
+  const rank = ({ ownSize, usualIn }: TankType): number =>
+    ownSize ? 2 : region !== null && usualIn !== undefined && !usualIn.includes(region) ? 1 : 0;
+  return TANK_TYPES.toSorted((a, b) => rank(a) - rank(b));
+}
 
 const BY_ID = new Map(TANK_TYPES.map((type) => [type.id, type]));
 

@@ -1,6 +1,7 @@
 import type { Material } from '../connections/material';
 import type { NominalSize } from '../quantity/size';
 import type { Fields, RecordOf } from '../record/field';
+import type { Region } from '../region';
 import type { Role } from './roles';
 
 /** Outer limits of what a rainwater tank can be; beyond them a point has slipped. Our judgement. */
@@ -281,6 +282,8 @@ export interface TankType {
   readonly name: string;
   /** Short, for the rack: 'upright', 'drum'. */
   readonly shortName: string;
+  /** Where it is usual, if not everywhere: elsewhere it comes after what is. */
+  readonly usualIn?: readonly Region[];
   readonly form: FormId;
   readonly material: Material;
   /** Can a hand reach the wall from inside through the whole top? */

@@ -10,11 +10,19 @@ import { holeForShank } from './hole-saws';
 import { levelAtM, outsideOverstates, volumeAtM3 } from './level';
 import { clearances, flangeRadiusM, freePlace, noDrillZones, zoneAt } from './no-drill';
 import { checkPlanks, emptyKg, footKpa, fullKg } from './stand';
-import { TANK_TYPES, tankType } from './tank-types';
+import { TANK_TYPES, tankType, tankTypesIn } from './tank-types';
 import type { Tank } from './tank';
 
 const tankOf = (type: string, given: Partial<Tank> = {}): Tank => ({ ...newTank('t', type), label: 'T1', ...given });
 const every = TANK_TYPES.map(({ id }) => [id, tankOf(id)] as const);
+
+test('a region finds its own crate first, and the other one all the same', () => {
+  const ids = (region: Parameters<typeof tankTypesIn>[0]) => tankTypesIn(region).map(({ id }) => id);
+  expect(ids('US').indexOf('crate-us')).toBeLessThan(ids('US').indexOf('crate-eu'));
+  expect(ids('EU').indexOf('crate-eu')).toBeLessThan(ids('EU').indexOf('crate-us'));
+  for (const region of [null, 'US', 'EU'] as const)
+    expect(ids(region).toSorted()).toEqual(TANK_TYPES.map(({ id }) => id).toSorted());
+});
 
 describe('inside volumes are the closed formulae of solid geometry', () => {
   const shell = (type: string, given: Partial<Tank>): Tank => tankOf(type, { wallM: 0, ...given });
@@ -298,6 +306,23 @@ describe('a flange on the wall', () => {
       9,
     );
     expect(freePlace(drum, at(0.1), 0.03, { leastUpM: 0.9 })).toBeUndefined();
+  });
+
+  test('comes to stand on a mark of the tape where one is as good', () => {
+    // Above the hoop it lies flat from 366.2 mm on, and may touch by half of one: 366 mm, and 14-7/16 in.
+    const low = at(0.34 * 0.93 + 0.01);
+    expect(freePlace(drum, low, 0.03, { fields: ['heightM'], marksM: 0.001 })?.heightM).toBeCloseTo(0.366, 9);
+    expect(freePlace(drum, low, 0.03, { fields: ['heightM'], marksM: 0.0254 / 16 })?.heightM).toBeCloseTo(
+      14.4375 * 0.0254,
+      9,
+    );
+    // Below the hoop, the mark under the edge; with no mark between the limits it stays at the edge.
+    expect(freePlace(drum, low, 0.03, { mostUpM: 0.3, marksM: 0.001 })?.heightM).toBeCloseTo(0.266, 9);
+    expect(freePlace(drum, low, 0.03, { mostUpM: 0.3, leastUpM: 0.266, marksM: 0.05 })?.heightM).toBeCloseTo(0.2662, 9);
+    // On a top the height is that of the top, on a mark or not.
+    const upright = tankOf('vertical-round');
+    const lid = { face: 'top', heightM: 1.2001, aroundM: upright.diameterM / 2 + 0.1, depthM: upright.diameterM / 2 };
+    expect(freePlace(upright, { ...lid, face: 'top' }, 0.04, { marksM: 0.001 })?.heightM).toBe(1.2001);
   });
 
   test('clearance names the nearest band above, below and to the sides', () => {

@@ -3,27 +3,18 @@
 import {
   type Catalogue,
   type Counted,
-  type Holding,
+  type Entered,
   type OffCut,
-  type OwnPart,
+  type OwnCatalogue,
   catalogueWith,
   shippedCatalogue,
 } from '@herrero/core';
 import { type ReactNode, createContext, useContext, useMemo, useState } from 'react';
 
-/** What was entered of parts, stock and prices. */
-export interface Entered {
-  readonly own: readonly OwnPart[];
-  readonly holdings: readonly Holding[];
-}
-
 export interface Known extends Entered {
-  readonly offCuts: readonly OffCut[];
-  /** What the job of this page has taken of what was on hand. */
-  readonly taken: readonly Counted[];
   readonly catalogue: Catalogue;
   /** What the server has just taken, so that it counts here at once. */
-  readonly lay: (entered: Entered) => void;
+  readonly lay: (entered: OwnCatalogue) => void;
   readonly lift: (code: string) => void;
 }
 
@@ -55,13 +46,8 @@ export function CatalogueProvider({
   offCuts = NO_OFF_CUTS,
   taken = NOTHING_TAKEN,
   children,
-}: Entered & {
-  /** Left over from other jobs. */
-  readonly offCuts?: readonly OffCut[];
-  readonly taken?: readonly Counted[];
-  readonly children: ReactNode;
-}) {
-  const [entered, setEntered] = useState<Entered>({ own, holdings });
+}: OwnCatalogue & Partial<Entered> & { readonly children: ReactNode }) {
+  const [entered, setEntered] = useState<OwnCatalogue>({ own, holdings });
   const known = useMemo(
     (): Known => ({
       ...entered,

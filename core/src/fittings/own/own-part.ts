@@ -166,6 +166,12 @@ export interface OffCut {
 /** Shorter than this a left-over is not worth its place in the van [m] (common practice). */
 export const KEEP_OFF_CUT_M = 0.3;
 
+/** Somebody's own parts, and what is known of stock and real prices of any part. */
+export interface OwnCatalogue {
+  readonly own: readonly OwnPart[];
+  readonly holdings: readonly Holding[];
+}
+
 /** Lengths left over by what they are of. */
 export const offCutsByCode = (offCuts: readonly OffCut[]): ReadonlyMap<string, readonly number[]> =>
   new Map(

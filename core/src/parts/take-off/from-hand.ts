@@ -1,9 +1,16 @@
+import type { OffCut, OwnCatalogue } from '../../fittings/own/own-part';
 import type { PartsLine, PartsList } from './parts-list';
 
 /** So many of a code. */
 export interface Counted {
   readonly code: string;
   readonly count: number;
+}
+
+/** What is somebody's own, with what other jobs than this have left over, and what this one has taken of what was on hand. */
+export interface Entered extends OwnCatalogue {
+  readonly offCuts: readonly OffCut[];
+  readonly taken: readonly Counted[];
 }
 
 /** How many of a code there are among these. */

@@ -146,6 +146,7 @@ export const crateUs = defineTankType({
   ...shared,
   id: 'crate-us',
   name: 'Crate, 275 gal',
+  usualIn: ['US'],
   defaults: dimensions({
     capacityM3: 1.041,
     lengthM: 1.219,
@@ -164,6 +165,7 @@ export const crateEu = defineTankType({
   ...shared,
   id: 'crate-eu',
   name: 'Crate, 1000 L',
+  usualIn: ['UK', 'EU', 'ANZ'],
   defaults: dimensions({
     capacityM3: 1,
     lengthM: 1.2,

@@ -1,7 +1,6 @@
 'use client';
 
 import {
-  TANK_TYPES,
   type Tank,
   type TankType,
   acrossM,
@@ -9,6 +8,7 @@ import {
   formatVolume,
   newTank,
   setOutTank,
+  tankTypesIn,
 } from '@herrero/core';
 import { useState } from 'react';
 import { TankBase, TankFigure } from '@/drawing/view/tank-figure';
@@ -28,7 +28,8 @@ const sample = (type: TankType): Tank => ({ ...newTank(type.id, type.id), label:
 /** All types at one scale on ground lines; a press adds one, with the openings it comes with. */
 export function TypeSheet() {
   const [own, setOwn] = useState(false);
-  const shown = TANK_TYPES.filter(({ ownSize }) => own || !ownSize);
+  const region = useJob((state) => state.job.region);
+  const shown = tankTypesIn(region).filter(({ ownSize }) => own || !ownSize);
   const wide = (type: TankType): boolean => acrossM(sample(type)) >= LARGE_M;
   return (
     <div className="sheet overflow-x-auto">

@@ -2,8 +2,8 @@ import 'server-only';
 import {
   type Catalogue,
   type Counted,
-  type Holding,
-  type OffCut,
+  type Entered,
+  type OwnCatalogue,
   type OwnPart,
   catalogueWith,
   countOf,
@@ -13,18 +13,6 @@ import { asc, count, eq, max, sql } from 'drizzle-orm';
 import { database } from './database';
 import { holdings, jobs, offCuts, ownParts } from './schema';
 import { isFor, listOffCuts, listTaken } from './stock-repository';
-
-/** Somebody's own parts, and what is known of stock and real prices of any part. */
-export interface OwnCatalogue {
-  readonly own: readonly OwnPart[];
-  readonly holdings: readonly Holding[];
-}
-
-/** All of that, with what is left over from other jobs than this, and what this one has taken of what was on hand. */
-export interface Entered extends OwnCatalogue {
-  readonly offCuts: readonly OffCut[];
-  readonly taken: readonly Counted[];
-}
 
 /** @param forJob what was left over from it is not cut for it again; what it has taken still is on hand for it */
 export async function readEntered(forJob: string): Promise<Entered> {

@@ -1,3 +1,4 @@
+import { lengthStepM } from '../../../quantity/length';
 import { tankOf } from '../../../job/lookup';
 import { flatRadiusM } from '../../../derived/resolve';
 import { acrossM } from '../../../walls/forms';
@@ -40,7 +41,7 @@ export default defineCheck({
             to: { lengthM: zone.shape === 'ring' ? Math.min(zone.toM, acrossM(tank) / 2) : zone.toM },
           },
           fixes: () => {
-            const free = freePlace(tank, penetration, radiusM);
+            const free = freePlace(tank, penetration, radiusM, { marksM: lengthStepM(job.measures, true) });
             return free === undefined ? [] : [moveFix(penetration, free)];
           },
         },

@@ -1,3 +1,4 @@
+import { lengthStepM } from '../../../quantity/length';
 import { holesOf } from '../../../job/lookup';
 import { invertM, levelsOf } from '../../../derived/levels';
 import { isUpright } from '../../../walls/forms';
@@ -31,6 +32,7 @@ export default defineCheck({
           fields: ['heightM'],
           leastUpM: wanted.heightM,
           mostUpM: tank.brimM,
+          marksM: lengthStepM(context.job.measures, true),
         });
         return [
           {

@@ -1,3 +1,4 @@
+import { lengthStepM } from '../../../quantity/length';
 import { holesOf } from '../../../job/lookup';
 import { invertM, obvertM } from '../../../derived/levels';
 import type { Penetration } from '../../../job/job';
@@ -33,7 +34,11 @@ export default defineCheck({
         if (!lowest || topM <= lowest.atM + 0.0005) return [];
         const wanted: Penetration = { ...hole, heightM: hole.heightM - (topM - lowest.atM) };
         const radiusM = flatRadiusM(hole, context.job, context.index);
-        const free = freePlace(tank, wanted, radiusM, { fields: ['heightM'], mostUpM: wanted.heightM });
+        const free = freePlace(tank, wanted, radiusM, {
+          fields: ['heightM'],
+          mostUpM: wanted.heightM,
+          marksM: lengthStepM(context.job.measures, true),
+        });
         return [
           {
             messageId: 'above' as const,

@@ -1,3 +1,4 @@
+import { lengthStepM } from '../../../quantity/length';
 import { tankOf } from '../../../job/lookup';
 import { placeAt } from '../../../derived/strands';
 import { flatRadiusM } from '../../../derived/resolve';
@@ -43,7 +44,10 @@ export default defineCheck({
             data: { height: { lengthM: penetration.heightM }, volume: { volumeM3: deadM3 }, tank: tank.label },
             fixes: () => {
               const radiusM = flatRadiusM(penetration, job, index);
-              const lower = freePlace(tank, { ...penetration, heightM: radiusM }, radiusM, { fields: ['heightM'] });
+              const lower = freePlace(tank, { ...penetration, heightM: radiusM }, radiusM, {
+                fields: ['heightM'],
+                marksM: lengthStepM(job.measures, true),
+              });
               if (!lower || lower.heightM >= penetration.heightM) return [];
               const gain = deadM3 - volumeAtM3(tank, deadM - penetration.heightM + lower.heightM);
               return [moveFix(penetration, lower, 'Lower it to {up}: {gain} back', { gain: { volumeM3: gain } })];
