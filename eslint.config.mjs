@@ -12,7 +12,7 @@ export default defineConfig([
     'test-results/**',
     'web/src/server/db/migrations/**',
   ]),
-  ...next.map((config) => ({ ...config, files: config.files ?? ['web/**/*.{ts,tsx,mjs}'] })),
+  ...next.map((config) => (config.ignores && !config.rules ? config : { ...config, files: ['web/**/*.{ts,tsx,mjs}'] })),
   ...nextTs,
   { settings: { next: { rootDir: 'web' } } },
   {

@@ -19,7 +19,7 @@ export default defineConfig({
     trace: process.env.E2E_TRACE ? 'retain-on-failure' : 'off',
     screenshot: 'only-on-failure',
     launchOptions: {
-      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium-headless-shell',
       args: [
         '--no-sandbox',
         '--disable-gpu',
