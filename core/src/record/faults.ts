@@ -22,10 +22,15 @@ export interface Fault {
 
 /** Ids are made by whoever makes the record: short, plain, safe in a path and in an attribute. */
 export const ID_PATTERN = /^[A-Za-z0-9][A-Za-z0-9_.:-]{0,79}$/;
-export const DAY_PATTERN = /^\d{4}-(?:0[1-9]|1[0-2])-(?:0[1-9]|[12]\d|3[01])$/;
-
-export const MOMENT_PATTERN =
-  /^\d{4}-(?:0[1-9]|1[0-2])-(?:0[1-9]|[12]\d|3[01])T(?:[01]\d|2[0-3]):[0-5]\d(?::[0-5]\d(?:\.\d{1,9})?)?(?:Z|[+-](?:[01]\d|2[0-3]):[0-5]\d)$/;
+/** A day that there is: months have the days they have, and the 29th of February comes in leap years (ISO 8601, Gregorian). */
+const DAY =
+  String.raw`(?:\d{4}-(?:(?:0[13578]|1[02])-(?:0[1-9]|[12]\d|3[01])|(?:0[469]|11)-(?:0[1-9]|[12]\d|30)|02-(?:0[1-9]|1\d|2[0-8]))` +
+  String.raw`|(?:\d{2}(?:0[48]|[2468][048]|[13579][26])|(?:[02468][048]|[13579][26])00)-02-29)`;
+const TIME = String.raw`(?:[01]\d|2[0-3]):[0-5]\d(?::[0-5]\d(?:\.\d{1,9})?)?(?:Z|[+-](?:[01]\d|2[0-3]):[0-5]\d)`;
+export const DAY_PATTERN = new RegExp(`^${DAY}$`);
+export const MOMENT_PATTERN = new RegExp(`^${DAY}T${TIME}$`);
+/** One line of characters that can be written: no control characters, no half of a pair of code units. */
+export const LINE_PATTERN = /^[^\p{Cc}\p{Cs}]*$/u;
 
 const NONE: readonly Fault[] = [];
 const fault = (code: Fault['code'], field: Field | undefined, path = ''): readonly Fault[] => [{ path, code, field }];
@@ -66,7 +71,10 @@ export function faultsOf(field: Field, value: unknown): readonly Fault[] {
       return optionsOf(field).has(value as string | number) ? NONE : fault('choice', field);
     case 'text':
       if (typeof value !== 'string') return fault('kind', field);
-      return isOfLength(value, field.least ?? 1, field.most) ? NONE : fault('text', field);
+      return isOfLength(value, field.least ?? 1, field.most) &&
+        (!Number.isFinite(field.most) || LINE_PATTERN.test(value))
+        ? NONE
+        : fault('text', field);
     case 'id':
     case 'reference':
       return typeof value === 'string' && ID_PATTERN.test(value) ? NONE : fault('id', field);
@@ -157,7 +165,7 @@ export function faultWords({ path, code, field }: Fault, of: string, measures: M
       return `${what} is one of: ${field?.kind === 'choice' ? listed(field.of) : 'what is known'}.`;
     case 'text':
       return field?.kind === 'text'
-        ? `${what} has from ${field.least ?? 1} to ${field.most} characters.`
+        ? `${what} has from ${field.least ?? 1} to ${field.most} characters, all of them on one line.`
         : `${what} is a text.`;
     case 'id':
       return `${what} is a short plain name: letters, figures and _ . : - after the first.`;

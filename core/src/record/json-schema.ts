@@ -1,6 +1,6 @@
 import { figureFacts } from '../quantity/figure';
 import { type Field, type Fields, hasDefault, defaultOf, isFigure } from './field';
-import { DAY_PATTERN, ID_PATTERN, MOMENT_PATTERN } from './faults';
+import { DAY_PATTERN, LINE_PATTERN, ID_PATTERN, MOMENT_PATTERN } from './faults';
 
 /** A schema of JSON Schema 2020-12, as OpenAPI 3.1 takes it. */
 export type JsonSchema = Readonly<Record<string, unknown>>;
@@ -59,7 +59,7 @@ function bareSchema(field: Field, named: NamedSchemas): JsonSchema {
       return {
         type: 'string',
         ...(field.least === 0 ? {} : { minLength: field.least ?? 1 }),
-        ...(Number.isFinite(field.most) ? { maxLength: field.most } : {}),
+        ...(Number.isFinite(field.most) ? { maxLength: field.most, pattern: LINE_PATTERN.source } : {}),
       };
     case 'id':
     case 'reference':

@@ -39,7 +39,7 @@ function bareValue(field: Field): fc.Arbitrary<unknown> {
     case 'reference':
       return id;
     case 'day':
-      return fc.constantFrom('2026-11-25', '1999-01-31');
+      return fc.constantFrom('2026-11-25', '1999-01-31', '2024-02-29', '2000-02-29');
     case 'moment':
       return fc.constantFrom('2026-11-25T09:30:00Z', '2026-11-25T09:30:00.125+02:00');
     case 'yes-no':
@@ -88,7 +88,11 @@ function outside(field: Field): readonly fc.Arbitrary<unknown>[] {
     case 'count':
       return [fc.constantFrom(field.least - 1, field.most + 1, field.least + 0.5)];
     case 'text':
-      return [fc.constant('x'.repeat(Math.min(field.most, 500) + 1))];
+      return [fc.constantFrom('x'.repeat(Math.min(field.most, 500) + 1), 'a\nb', 'a\0', '\u007f', 'a\ud83d')];
+    case 'day':
+      return [fc.constantFrom('2026-02-29', '1900-02-29', '2026-04-31', '2026-13-01', '26-01-01')];
+    case 'moment':
+      return [fc.constantFrom('2026-02-29T09:30:00Z', '2026-11-25T24:00:00Z', '2026-11-25', '2026-11-25T09:30')];
     case 'id':
     case 'reference':
       return [fc.constantFrom('-p', 'p q', 'p/q', 'p'.repeat(81))];

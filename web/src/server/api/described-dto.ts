@@ -1,5 +1,13 @@
 import 'reflect-metadata';
-import { DAY_PATTERN, MOMENT_PATTERN, type Field, type Fields, ID_PATTERN, isFigure } from '@herrero/core';
+import {
+  DAY_PATTERN,
+  MOMENT_PATTERN,
+  type Field,
+  type Fields,
+  ID_PATTERN,
+  LINE_PATTERN,
+  isFigure,
+} from '@herrero/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -80,7 +88,12 @@ function ofKind(field: Field, each: boolean): readonly Decorator[] {
     case 'choice':
       return [IsIn(field.of as unknown[], { each })];
     case 'text':
-      return [Length(field.least ?? 1, field.most, { each })];
+      return [
+        Length(field.least ?? 1, field.most, { each }),
+        ...(Number.isFinite(field.most)
+          ? [Matches(LINE_PATTERN, { each, message: '$property must be one line without control characters' })]
+          : []),
+      ];
     case 'id':
     case 'reference':
       return [IsString({ each }), Matches(ID_PATTERN, { each, message: '$property must be a short plain name' })];
