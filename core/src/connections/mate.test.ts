@@ -158,6 +158,12 @@ describe('materials', () => {
     expect(mate(...joint, { a: 'brass', b: 'aluminium' }).cautions).toMatchObject([{ kind: 'corrodes' }]);
   });
 
+  test('what does not go together, and what nobody knows, is not warned of its materials', () => {
+    const metals = { a: 'brass', b: 'pvc' } as const;
+    expect(mate(end('3/4 NPT M'), end('1 NPT F'), metals)).toMatchObject({ verdict: 'will-not-go', cautions: [] });
+    expect(mate(end('container neck'), end('3/4 NPT F'), metals)).toMatchObject({ verdict: 'unknown', cautions: [] });
+  });
+
   test.each([
     ['pvc', 'clear-pvc', 'pvc'],
     ['cpvc', 'cpvc', 'cpvc'],

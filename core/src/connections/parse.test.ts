@@ -103,6 +103,8 @@ describe('what is wrong, in words', () => {
     ['1 D3034 spigot', 'It is not made in 1. Sizes: 4, 6'],
     ['4 D3034 dry-hub', 'dry-hub is no word for an end'],
     ['S60x6', 'The end stops too soon. Next: M, F'],
+    ['NPTT 3/4 M', 'NPTT is no word for an end. Nearest: NPT'],
+    ['1 NPT 25 mm', '25 is no word'],
   ])('%j', (text, words) => {
     const parsed = parseEnd(text);
     expect(parsed.ok ? '' : endProblemWords(parsed.error)).toContain(words);

@@ -104,6 +104,8 @@ describe('pipe that is known by its bore, in fittings that grip its outside', ()
   test('garden hose has no outside to grip, and a tail takes no fitting', () => {
     const fitting: End = { kind: 'pipe', series: 'pe', size: '25', part: 'compression' };
     expect(judge(hose('hose', '1', 'bore'), fitting).reason).toBe('no-way');
+    // Known by its outside or not: in a socket for cement it is in the wrong place, whatever its size.
+    expect(judge(hose('rural', '1', 'bore'), { ...fitting, part: 'socket' }).reason).toBe('no-way');
     expect(judge(hose('hose', '1', 'barb'), fitting).reason).toBe('no-way');
   });
   // 1/2 in pipe is 21.3 mm: 12 % over a 3/4 in hose, 34 % over a 5/8, under a 1 in.

@@ -105,6 +105,20 @@ describe('a seal in a hole', () => {
     expect(why).toContain('100.0 mm');
     expect(why).toMatch(/19\.[01] mm/);
   });
+
+  // Rise of an arc over half of the flange, r - sqrt(r2 - (w/2)2): the wall's own radius stands in the words.
+  test('a wall that curves too sharply is named with its radius', () => {
+    const size = WALL_SEAL_STYLES.find(({ id }) => id === 'bulkhead')?.sizes.find((one) => one.leastRadiusMm > 20);
+    if (!size) throw new Error('no bulkhead that is held to a radius');
+    const radiusMm = size.leastRadiusMm - 10;
+    const { why, reason } = mate(hole(size.typicalHoleMm, (size.gripMm[0] + size.gripMm[1]) / 2, radiusMm), {
+      kind: 'wall-seal',
+      style: 'bulkhead',
+      size: size.size,
+    });
+    expect(reason).toBe('curve-too-sharp');
+    expect(why).toContain(`curves at ${radiusMm.toFixed(1)} mm`);
+  });
 });
 
 describe('ends of two kinds that never meet', () => {

@@ -6,6 +6,7 @@ import { THREAD_STANDARDS, threadForm } from '../standards/threads';
 import type { ThreadEnd } from '../end';
 import { type Candidate, identifyThread } from './identify';
 import type { ThreadReading } from './reading';
+import { tellApart } from './tell-apart';
 
 const identify = (reading: ThreadReading) => {
   const found = identifyThread(reading);
@@ -120,8 +121,28 @@ describe('twins and lone ones', () => {
     expect(fits(identify({ sex: 'male', diameterMm: 26.3, pitchMm: PITCH_14, seat: 'cone' }))).toEqual([]));
   test('far from every thread, nothing is named', () =>
     expect(identify({ sex: 'male', diameterMm: 140, pitchMm: 2 }).candidates).toEqual([]));
-  test('before the crests are counted, the count is asked for', () =>
-    expect(identify({ sex: 'male', diameterMm: 26.8 }).tellApart?.measure).toBe('pitch'));
+  test('before the crests are counted, the count is asked for, with the counts that decide', () => {
+    const { tellApart } = identify({ sex: 'male', diameterMm: 26.8 });
+    expect(tellApart?.measure).toBe('pitch');
+    // Counts to the inch of the registers of threads about 1 in (ASME B1.20.1, B1.20.7; ISO 228-1).
+    for (const { says } of tellApart?.readings ?? []) expect(says).toMatch(/^(14|11\.5|11|8) to the inch$/);
+  });
+  // ASME B1.20.1 has flanks of 60 degrees, ISO 228-1 of 55; both have 14 crests to the inch at 3/4.
+  test('flanks are asked for where they differ and nobody has looked, and only there', () => {
+    const end = (text: string): ThreadEnd => {
+      const parsed = parseEnd(text);
+      if (!parsed.ok || parsed.value.kind !== 'thread') throw new Error(text);
+      return parsed.value;
+    };
+    const looked = { sex: 'male', diameterMm: 26.2, pitchMm: PITCH_14, tipMm: 26, runs: 'straight' } as const;
+    const pair = [end('3/4 NPS M'), end('3/4 G M')] as const;
+    expect(tellApart(looked, pair, 0.1)).toMatchObject({
+      measure: 'flanks',
+      readings: [{ says: '60 degrees' }, { says: '55 degrees' }],
+    });
+    expect(tellApart({ ...looked, flankDeg: 60 }, pair, 0.1)?.measure).not.toBe('flanks');
+    expect(tellApart(looked, [end('3/4 NPS M'), end('3/4 NPSM M')], 0.1)?.measure).not.toBe('flanks');
+  });
 });
 
 describe('readings no thread can have', () => {

@@ -121,6 +121,13 @@ describe('what closes the other joints', () => {
     [48, 32],
     [62, 40],
   ])('a hose %d mm outside takes clamp no. %d', (outsideMm, number) => expect(clampFor(outsideMm).number).toBe(number));
+  // Bands of worm drive clamps by common practice: 120 to 140 mm is one of them.
+  test('a hose of 139 mm has a clamp that closes on it', () => {
+    const [least, most] = clampFor(139).metricMm;
+    expect(least).toBeLessThanOrEqual(139);
+    expect(most).toBeGreaterThanOrEqual(139);
+    expect(most - least).toBe(20);
+  });
   test('a diameter no clamp closes on is a bug of the caller', () => expect(() => clampFor(500)).toThrow(RangeError));
 
   test.each([

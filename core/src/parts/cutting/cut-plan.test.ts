@@ -25,6 +25,10 @@ describe('cutPlan', () => {
 
   test('takes the shortest stock that does', () =>
     expect(plan([piece(1.2)], [1.5, 3, 6], 0).bars).toMatchObject([{ stockM: 1.5 }]));
+  test('in whatever order the stock lengths are named', () => {
+    expect(plan([piece(1.2)], [6, 1.5, 3], 0).bars).toMatchObject([{ stockM: 1.5 }]);
+    expect(plan([piece(5)], [6, 1.5, 3], 0).bars).toMatchObject([{ stockM: 6 }]);
+  });
   test('a piece as long as the stock needs no cut', () =>
     expect(plan([piece(3)], [3], 0.003).bars).toMatchObject([{ offCutM: 0 }]));
   test('a piece longer than any stock is named', () =>
