@@ -1,26 +1,45 @@
-// node src/server/db/migrate.mjs: brings the database of DATABASE_URL to the newest schema. Plain JavaScript, so that no
+// node src/server/db/migrate.mjs [--pending]: brings the database of DATABASE_URL to the newest schema. Plain JavaScript, so that no
 // TypeScript runner is needed where Herrero is started.
+import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import { drizzle } from 'drizzle-orm/postgres-js';
-import { migrate } from 'drizzle-orm/postgres-js/migrator';
-import postgres from 'postgres';
+import { drizzle } from 'drizzle-orm/node-postgres';
+import { migrate } from 'drizzle-orm/node-postgres/migrator';
+import pg from 'pg';
 
 const url = process.env.DATABASE_URL;
 if (!url) {
   console.error('migrate: DATABASE_URL is not set');
   process.exit(1);
 }
-const sql = postgres(url, { max: 1, onnotice: () => undefined, connect_timeout: 10 });
+/** Any number will do, as long as nobody else takes it: two that migrate at once wait for each other. */
+const LOCK = 4_376_137;
+
+/** Is there something stored that a step of today would change? */
+async function isPending() {
+  const there = await client.query("select to_regclass('drizzle.__drizzle_migrations') as done");
+  if (there.rows[0].done === null) return false;
+  const { rows } = await client.query('select count(*)::int as many from drizzle.__drizzle_migrations');
+  const journal = new URL('./migrations/meta/_journal.json', import.meta.url);
+  return rows[0].many < JSON.parse(readFileSync(journal, 'utf8')).entries.length;
+}
+
+const client = new pg.Client({ connectionString: url, connectionTimeoutMillis: 8000 });
 try {
-  await migrate(drizzle(sql), { migrationsFolder: fileURLToPath(new URL('./migrations', import.meta.url)) });
+  await client.connect();
+  if (process.argv.includes('--pending')) {
+    process.exitCode = (await isPending()) ? 0 : 3;
+  } else {
+    await client.query('select pg_advisory_lock($1)', [LOCK]);
+    await migrate(drizzle(client), { migrationsFolder: fileURLToPath(new URL('./migrations', import.meta.url)) });
+  }
 } catch (error) {
   // The query that failed says less than why it failed.
   const reason = error instanceof Error && error.cause ? error.cause : error;
   console.error(
     'migrate: the database could not be brought up to date:',
-    reason instanceof Error ? reason.message || reason : reason,
+    reason instanceof Error ? reason.message || reason.code || reason : reason,
   );
   process.exitCode = 1;
 } finally {
-  await sql.end();
+  await client.end().catch(() => undefined);
 }
