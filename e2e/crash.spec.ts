@@ -67,6 +67,7 @@ test('a server killed in mid-save keeps the last acknowledged edit, and no half 
       ];
       const sent = fetch(`${base}/api/v1/jobs/${id}/edits`, {
         method: 'POST',
+        headers: { 'content-type': 'application/json' },
         body: JSON.stringify({ baseRevision: 1, edits }),
       }).then(
         ({ status }) => status,

@@ -12,6 +12,8 @@ export default defineConfig({
   },
   test: {
     name: 'web',
+    // What is heavy is worked on where a test asks for it; the threads have a test of their own.
+    env: { HERRERO_POOL: 'inline' },
     environment: 'node',
     include: ['src/**/*.test.{ts,tsx}'],
     globalSetup: ['src/server/test/need-database.ts'],

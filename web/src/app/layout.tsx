@@ -1,4 +1,5 @@
 import { type Metadata, type Viewport } from 'next';
+import { headers } from 'next/headers';
 import { type ReactNode } from 'react';
 import './globals.css';
 
@@ -12,11 +13,13 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 /** Sets the light before anything is drawn, so that a dark shed never flashes white. */
 const LIGHT_SCRIPT = `try{var l=localStorage.getItem('herrero-light');if(l)document.documentElement.dataset.light=l}catch{}`;
 
-export default function RootLayout({ children }: { readonly children: ReactNode }) {
+/** Every page carries the word of its answer, by which its scripts are let run: none is made before it is asked for. */
+export default async function RootLayout({ children }: { readonly children: ReactNode }) {
+  const nonce = (await headers()).get('x-nonce') ?? undefined;
   return (
     <html lang="en" suppressHydrationWarning>
       <head>
-        <script dangerouslySetInnerHTML={{ __html: LIGHT_SCRIPT }} />
+        <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: LIGHT_SCRIPT }} />
       </head>
       <body>{children}</body>
     </html>

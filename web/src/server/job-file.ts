@@ -10,18 +10,6 @@ import {
 } from '@herrero/core';
 import { documentProblems } from './api/document-problems';
 
-/** Names that reach into the machinery of an object when they are set; no job file has them. */
-const FORBIDDEN: readonly string[] = ['__proto__', 'constructor', 'prototype'];
-
-/** Every place in plain data where a forbidden name stands. */
-function forbiddenKeys(value: unknown, path: string): readonly FieldProblem[] {
-  if (typeof value !== 'object' || value === null) return [];
-  return Object.entries(value).flatMap(([key, inner]) => {
-    const at = path === '' ? key : `${path}.${key}`;
-    return FORBIDDEN.includes(key) ? [{ path: at, message: `${key} is no field of a job.` }] : forbiddenKeys(inner, at);
-  });
-}
-
 /**
  * A job from a file: of any version that Herrero has written, made one of today and checked whole.
  * Nothing of a file that is refused is kept.
@@ -41,8 +29,6 @@ export function readJobFile(plain: unknown, catalogue: Catalogue): Result<Job, r
         message: `The file is of version ${Number(version)}; this Herrero reads up to ${SCHEMA_VERSION}. Open it with a newer one.`,
       },
     ]);
-  const forbidden = forbiddenKeys(plain, '');
-  if (forbidden.length > 0) return err(forbidden);
   let job: Job;
   try {
     job = migrateJob(plain);

@@ -61,7 +61,7 @@ describe('rows of the string', () => {
 });
 
 describe('a job opens', () => {
-  test('where there is trouble', () => expect(stationToOpen(planned).id).toBe('runs'));
+  test('where there is trouble', () => expect(stationToOpen(planned.stations).id).toBe('runs'));
   test('at its tanks when there is nothing', () =>
-    expect(stationToOpen(plan(emptyJob('New', 'mm-l'))).id).toBe('tanks'));
+    expect(stationToOpen(plan(emptyJob('New', 'mm-l')).stations).id).toBe('tanks'));
 });

@@ -1,22 +1,15 @@
-import {
-  type Catalogue,
-  type Finding,
-  type Plan,
-  type Station,
-  fillText,
-  formatVolume,
-  plan,
-  tankType,
-} from '@herrero/core';
+import { type Station } from '@herrero/core';
 import { formatDistanceToNow } from 'date-fns';
 import Link from 'next/link';
 import { Hatches } from '@/drawing/view/hatches';
-import { type StoredJob } from '@/server/db/job-repository';
+import { type JobList, type SeenJob, type WorstNote } from '@/server/job-looks/list';
+import { type Look, type LookedFinding } from '@/server/job-looks/look';
 import { Peg } from '@/ui/peg';
 import { type Seam, SeamGlyph, seamOf } from '@/ui/seam-glyph';
 import { NameBlock } from '../desk/name-block';
 import { EarthHatch } from '../desk/strip';
 import { stationPath } from '../desk/stations';
+import { LookAgain } from './look-again';
 import { JobMenu } from './job-menu';
 import { NewJob } from './new-job';
 import { OpenJobFile } from './open-job-file';
@@ -24,15 +17,12 @@ import { SiteSection } from './site-section';
 import { stationToOpen } from './station-to-open';
 import { LightPopover } from './light-popover';
 
-interface JobsPageProps {
-  readonly catalogue: Catalogue;
-  readonly jobs: readonly StoredJob[];
+interface JobsPageProps extends JobList {
   readonly archived: boolean;
 }
 
 /** All jobs, the one worked on last on top; every row on its own ground line. */
-export function JobsPage({ jobs, archived, catalogue }: JobsPageProps) {
-  const rows = jobs.map((stored) => ({ stored, planned: plan(stored.document, catalogue) }));
+export function JobsPage({ listed, total, page, pages, worst, archived }: JobsPageProps) {
   return (
     <div className="flex min-h-dvh flex-col">
       <Hatches />
@@ -55,7 +45,7 @@ export function JobsPage({ jobs, archived, catalogue }: JobsPageProps) {
           <div className="flex flex-wrap items-center justify-between gap-3 pb-2">
             <h1 className="flex items-baseline gap-3">
               <span className="type-title">{archived ? 'Archived jobs' : 'Jobs'}</span>
-              <span className="text-[16px] text-ink-2 [font-stretch:84%]">{countWords(jobs.length, archived)}</span>
+              <span className="text-[16px] text-ink-2 [font-stretch:84%]">{countWords(total, archived)}</span>
             </h1>
             {!archived && (
               <div className="flex flex-wrap items-start gap-3">
@@ -65,20 +55,52 @@ export function JobsPage({ jobs, archived, catalogue }: JobsPageProps) {
             )}
           </div>
           <ul className="rule-subject">
-            {rows.map(({ stored, planned }, index) => (
-              <JobRow key={stored.id} stored={stored} planned={planned} first={index === 0 && !archived} />
+            {listed.map((one, index) => (
+              <JobRow key={one.stored.id} listed={one} first={index === 0 && page === 1 && !archived} />
             ))}
           </ul>
-          {jobs.length === 0 && !archived && (
+          {total === 0 && !archived && (
             <p className="py-4">Nothing on the bench. Begin with the tank that stands on the site.</p>
           )}
+          {pages > 1 && <Pages page={page} pages={pages} archived={archived} />}
           <Link href={archived ? '/' : '/?archived=true'} className="action mt-2">
             <span>{archived ? 'Back to the jobs' : 'Archived jobs'}</span>
           </Link>
         </main>
-        <AcrossJobs rows={rows} />
+        <AcrossJobs worst={worst} />
+        {listed.some(({ fresh }) => !fresh) && <LookAgain />}
       </div>
     </div>
+  );
+}
+
+/** From one page of the list to the next. */
+function Pages({
+  page,
+  pages,
+  archived,
+}: {
+  readonly page: number;
+  readonly pages: number;
+  readonly archived: boolean;
+}) {
+  const to = (other: number): string => `/?${archived ? 'archived=true&' : ''}page=${other}`;
+  return (
+    <nav aria-label="Pages" className="flex flex-wrap items-center gap-4 py-2 type-row">
+      {page > 1 && (
+        <Link href={to(page - 1)} className="action">
+          <span>Worked on later</span>
+        </Link>
+      )}
+      <span>
+        page {page} of {pages}
+      </span>
+      {page < pages && (
+        <Link href={to(page + 1)} className="action">
+          <span>Worked on earlier</span>
+        </Link>
+      )}
+    </nav>
   );
 }
 
@@ -87,19 +109,8 @@ const countWords = (count: number, archived: boolean): string =>
     ? 'none'
     : `${count} ${archived ? 'put away' : 'on the bench'}${count > 1 && !archived ? ', the one you left last on top' : ''}`;
 
-function tankWords({ context: { job } }: Plan): string {
-  const [first] = job.tanks;
-  if (!first) return 'no tank yet';
-  const same = job.tanks.every(({ capacityM3 }) => capacityM3 === first.capacityM3);
-  const tanks = same
-    ? `${job.tanks.length} x ${formatVolume(first.capacityM3, job.measures)} ${tankType(first.type).shortName}`
-    : `${job.tanks.length} tanks`;
-  return `${tanks}, ${job.penetrations.length} ${job.penetrations.length === 1 ? 'hole' : 'holes'}`;
-}
-
-const seamOfFinding = ({ check, at }: Finding, { joints }: Plan): Seam | undefined => {
-  const judged = joints.find(({ joint }) => joint.id === at.id);
-  if (at.kind === 'joint' && judged) return seamOf(judged.mating);
+const seamOfFinding = ({ check, mating }: LookedFinding): Seam | undefined => {
+  if (mating) return seamOf(mating);
   return check === 'run/end-open' || check === 'hole/nothing-behind'
     ? 'open'
     : check === 'run/length-not-known'
@@ -107,17 +118,7 @@ const seamOfFinding = ({ check, at }: Finding, { joints }: Plan): Seam | undefin
       : undefined;
 };
 
-function JobRow({
-  stored,
-  planned,
-  first,
-}: {
-  readonly stored: StoredJob;
-  readonly planned: Plan;
-  readonly first: boolean;
-}) {
-  const station: Station = stationToOpen(planned);
-  const worst = planned.findings.slice(0, 2);
+function JobRow({ listed: { stored, look, fresh }, first }: { readonly listed: SeenJob; readonly first: boolean }) {
   const { document: job } = stored;
   return (
     <li
@@ -130,41 +131,71 @@ function JobRow({
             {job.name}
           </Link>
         </h2>
-        <p className="text-[16px] text-ink-2 [font-stretch:84%]">{tankWords(planned)}</p>
-        <ul className="space-y-1 pt-1.5">
-          {worst.map((finding, index) => {
-            const seam = seamOfFinding(finding, planned);
-            return (
-              <li key={index} className="flex items-center gap-2.5 type-row">
-                {seam && <SeamGlyph seam={seam} width={30} />}
-                <span>
-                  <b className="font-[650]">{finding.at.label}</b> {finding.title.toLowerCase()}
-                </span>
-              </li>
-            );
-          })}
-          {worst.length === 0 && planned.joints.length > 0 && (
-            <li className="flex items-center gap-2.5 type-row">
-              <SeamGlyph seam="holds" width={30} />
-              all {planned.joints.length} joints hold
-            </li>
-          )}
-        </ul>
+        {look && <p className="text-[16px] text-ink-2 [font-stretch:84%]">{look.tanks}</p>}
+        {!fresh && (
+          <p className="type-second" role="status">
+            {look ? 'as it was before the last change; being looked at again' : 'being looked at'}
+          </p>
+        )}
+        {look && <Noted look={look} />}
       </div>
       <div>
-        <PegLine stations={planned.stations} here={station.id} />
-        <p className="pt-1 type-row">
-          {station.name}: {station.words}
-        </p>
-        <p className="type-second">worked on {formatDistanceToNow(stored.updatedAt, { addSuffix: true })}</p>
+        {look ? (
+          <Going look={look} id={stored.id} />
+        ) : (
+          <p className="type-row">
+            <Link href={`/jobs/${stored.id}`} className="action">
+              <span>Open</span>
+            </Link>
+          </p>
+        )}
         <div className="flex items-center justify-between">
-          <Link href={stationPath(stored.id, station.id)} className="action">
-            <span>Open at {station.name}</span>
-          </Link>
+          <p className="type-second">worked on {formatDistanceToNow(stored.updatedAt, { addSuffix: true })}</p>
           <JobMenu id={stored.id} name={job.name} archived={stored.archivedAt !== null} />
         </div>
       </div>
     </li>
+  );
+}
+
+/** The worst of a job, or that its joints hold. */
+function Noted({ look: { findings, joints } }: { readonly look: Look }) {
+  return (
+    <ul className="space-y-1 pt-1.5">
+      {findings.map((finding, index) => {
+        const seam = seamOfFinding(finding);
+        return (
+          <li key={index} className="flex items-center gap-2.5 type-row">
+            {seam && <SeamGlyph seam={seam} width={30} />}
+            <span>
+              <b className="font-[650]">{finding.label}</b> {finding.title.toLowerCase()}
+            </span>
+          </li>
+        );
+      })}
+      {findings.length === 0 && joints > 0 && (
+        <li className="flex items-center gap-2.5 type-row">
+          <SeamGlyph seam="holds" width={30} />
+          all {joints} joints hold
+        </li>
+      )}
+    </ul>
+  );
+}
+
+/** How far it has come, and the way in where work goes on. */
+function Going({ look: { stations }, id }: { readonly look: Look; readonly id: string }) {
+  const station = stationToOpen(stations);
+  return (
+    <>
+      <PegLine stations={stations} here={station.id} />
+      <p className="pt-1 type-row">
+        {station.name}: {station.words}
+      </p>
+      <Link href={stationPath(id, station.id)} className="action">
+        <span>Open at {station.name}</span>
+      </Link>
+    </>
   );
 }
 
@@ -189,17 +220,8 @@ function PegLine({ stations, here }: { readonly stations: readonly Station[]; re
   );
 }
 
-const MOST_NOTES = 5;
-
 /** What is worst across all jobs. */
-function AcrossJobs({ rows }: { readonly rows: readonly { readonly stored: StoredJob; readonly planned: Plan }[] }) {
-  const notes = rows.flatMap(({ stored, planned }) =>
-    planned.findings.slice(0, 2).map((finding) => ({ stored, planned, finding })),
-  );
-  const order = ['fails', 'unknown', 'costs', 'advice'];
-  const worst = notes
-    .toSorted((a, b) => order.indexOf(a.finding.severity) - order.indexOf(b.finding.severity))
-    .slice(0, MOST_NOTES);
+function AcrossJobs({ worst }: { readonly worst: readonly WorstNote[] }) {
   return (
     <aside
       aria-label="Across all jobs"
@@ -209,8 +231,8 @@ function AcrossJobs({ rows }: { readonly rows: readonly { readonly stored: Store
         <span className="type-head">Across all jobs</span>
         <span className="type-second">{worst.length === 0 ? 'nothing open' : 'worst first'}</span>
       </h2>
-      {worst.map(({ stored, planned, finding }, index) => {
-        const seam = seamOfFinding(finding, planned);
+      {worst.map(({ name, finding }, index) => {
+        const seam = seamOfFinding(finding);
         return (
           <section
             key={index}
@@ -219,11 +241,10 @@ function AcrossJobs({ rows }: { readonly rows: readonly { readonly stored: Store
             <h3 className="flex items-center gap-2">
               {seam && <SeamGlyph seam={seam} width={30} />}
               <span className="flex-1 text-[16px] leading-5 font-[650]">{finding.title}</span>
-              <span className="type-second">{finding.at.label}</span>
+              <span className="type-second">{finding.label}</span>
             </h3>
             <p className="pt-1 type-row">
-              <b className="font-[650]">{stored.document.name}:</b>{' '}
-              {fillText(finding.text, finding.data, stored.document.measures)}
+              <b className="font-[650]">{name}:</b> {finding.text}
             </p>
           </section>
         );

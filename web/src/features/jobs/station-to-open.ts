@@ -1,10 +1,10 @@
-import { type Plan, type Station } from '@herrero/core';
+import { type Station } from '@herrero/core';
 
 /**
  * The station where work goes on: trouble first, then what is not begun or under way; else the last one. Site can wait:
  * a drum with a tap needs no roof and no heights.
  */
-export function stationToOpen({ stations }: Plan): Station {
+export function stationToOpen(stations: readonly Station[]): Station {
   const open = stations.filter((station) => station.open);
   const others = open.filter(({ id }) => id !== 'site');
   const found =

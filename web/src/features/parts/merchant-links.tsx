@@ -9,6 +9,8 @@ interface Link {
   readonly id: string;
   readonly createdAt: string;
   readonly revokedAt: string | null;
+  readonly expiresAt: string;
+  readonly opened: number;
 }
 
 /** Links by which a merchant sees this list without an account: made, copied once, closed. */
@@ -47,12 +49,13 @@ export default function MerchantLinks() {
       setSaid('Copy it from the field by hand.');
     }
   };
-  const open = links.filter(({ revokedAt }) => revokedAt === null);
+  const [now] = useState(Date.now);
+  const open = links.filter(({ revokedAt, expiresAt }) => revokedAt === null && Date.parse(expiresAt) > now);
   return (
     <div className="space-y-2 py-1">
       <p className="type-row">
-        Whoever has the link sees what is to be bought and nothing else of the job: no prices, no drawings. It works
-        until you close it.
+        Whoever has the link sees what is to be bought and nothing else of the job: no prices, no drawings. It works for
+        thirty days, or until you close it.
       </p>
       <button type="button" className="other-action" onClick={() => void make()}>
         Make a link
@@ -69,9 +72,10 @@ export default function MerchantLinks() {
       </p>
       {open.length > 0 && (
         <ul aria-label="Open links">
-          {open.map(({ id, createdAt }, index) => (
+          {open.map(({ id, createdAt, expiresAt, opened }, index) => (
             <li key={id} className="flex items-baseline justify-between border-b border-hair type-row">
-              Link {open.length - index}, made {createdAt.slice(0, 10)}
+              Link {open.length - index}, made {createdAt.slice(0, 10)}, ends {expiresAt.slice(0, 10)}, opened {opened}{' '}
+              {opened === 1 ? 'time' : 'times'}
               <Action onClick={() => void revoke(id)}>Close it</Action>
             </li>
           ))}

@@ -17,7 +17,7 @@ export interface PickLine {
   readonly detail: string;
   readonly buy: number;
   readonly priceUsd: number | null;
-  readonly part: Part | undefined;
+  readonly part?: Part;
 }
 
 export interface PickShelf {

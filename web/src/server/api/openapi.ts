@@ -16,7 +16,7 @@ import {
 import { type Answer, type Operation, type RefusalStatus } from './operation';
 import { OPERATIONS } from './operations';
 import { MATING, PARTS_LIST, PROBLEM, ROUTE_PART } from './operations/kinds';
-import { BODY_LIMIT_BYTES } from './read-body';
+import { BODY_LIMIT_BYTES } from './body';
 
 /** What is described once under a name of its own, and only named wherever it stands. */
 const NAMED: ReadonlyMap<object, string> = new Map<object, string>([
@@ -31,11 +31,14 @@ const NAMED: ReadonlyMap<object, string> = new Map<object, string>([
 
 const REFUSALS: Readonly<Record<RefusalStatus, string>> = {
   400: 'Every field that is wrong, in one answer; of a figure that can be read in two ways both readings',
+  403: 'Asked by a page of another site, under a name that this server does not go by, or without its passphrase',
   404: 'There is no such thing',
   409: 'What it was made for has moved on',
   413: `The body is larger than it may be (usually ${BODY_LIMIT_BYTES / 1_000_000} MB)`,
+  415: 'A change is sent as application/json',
   428: 'The header If-Match is missing',
-  503: 'It does not answer now: ask again',
+  429: 'So many of this caller are being worked on: ask again after Retry-After',
+  503: 'The database, or what would work on it, does not answer now: ask again after Retry-After',
 };
 
 const schemaOf = (fields: Fields): JsonSchema => objectSchema(fields, {}, NAMED);
@@ -73,9 +76,21 @@ const parametersOf = (path: string, { query = {}, headers = {}, example }: Opera
   ),
 ];
 
-const operationOf = (path: string, described: Operation): object => {
+/** What says no to an operation: what it names, and what may say no to any of its kind. */
+const refusalsOf = (method: string, { refuses = [], heavy }: Operation): readonly RefusalStatus[] =>
+  [
+    ...new Set<RefusalStatus>([
+      ...refuses,
+      403,
+      ...(method === 'get' ? [] : [415 as const]),
+      ...(heavy ? [413 as const, 429 as const] : []),
+      503,
+    ]),
+  ].sort();
+
+const operationOf = (path: string, method: string, described: Operation): object => {
   const parameters = parametersOf(path, described);
-  const { id, summary, body, answers, refuses = [], example } = described;
+  const { id, summary, body, answers, example } = described;
   return {
     operationId: id,
     summary,
@@ -84,7 +99,7 @@ const operationOf = (path: string, described: Operation): object => {
     responses: {
       ...Object.fromEntries(Object.entries(answers).map(([status, own]) => [status, answerOf(own)])),
       ...Object.fromEntries(
-        refuses.map((status) => [
+        refusalsOf(method, described).map((status) => [
           status,
           { description: REFUSALS[status], ...inJson({ $ref: '#/components/schemas/Problem' }) },
         ]),
@@ -139,7 +154,9 @@ export const openApi = {
   paths: Object.fromEntries(
     Object.entries(OPERATIONS).map(([path, methods]) => [
       path,
-      Object.fromEntries(Object.entries(methods).map(([method, described]) => [method, operationOf(path, described)])),
+      Object.fromEntries(
+        Object.entries(methods).map(([method, described]) => [method, operationOf(path, method, described)]),
+      ),
     ]),
   ),
   components: {

@@ -14,7 +14,8 @@ import {
 } from '@herrero/core';
 import { NextResponse } from 'next/server';
 import { type ProblemBody, badRequest } from './problem';
-import { BODY_LIMIT_BYTES, readJson, shapeProblems } from './read-body';
+import { BODY_LIMIT_BYTES } from './body';
+import { readJson, shapeProblems } from './read-body';
 
 /** What an operation answers with a status: JSON as described, or a file of a media type; neither: no body. */
 export interface Answer {
@@ -37,7 +38,9 @@ export interface Operation {
   /** A larger body than usual. */
   readonly limitBytes?: number;
   readonly answers: Readonly<Record<number, Answer>>;
-  /** Statuses that say no, with the usual body: 400, 404, 409, 413, 428, 503. */
+  /** Worked on in the pool: a caller has so many at once and no more. */
+  readonly heavy?: true;
+  /** Statuses that say no, with the usual body; those that anything may answer are not named here. */
   readonly refuses?: readonly RefusalStatus[];
   readonly example: {
     readonly path?: Readonly<Record<string, string>>;
@@ -45,7 +48,7 @@ export interface Operation {
     readonly body?: unknown;
   };
 }
-export type RefusalStatus = 400 | 404 | 409 | 413 | 428 | 503;
+export type RefusalStatus = 400 | 403 | 404 | 409 | 413 | 415 | 428 | 429 | 503;
 
 export const operation = <const Described extends Operation>(described: Described): Described => described;
 

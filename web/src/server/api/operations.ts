@@ -2,6 +2,7 @@ import { type Operation } from './operation';
 import { BENCH_OPERATIONS } from './operations/bench';
 import { FILE_OPERATIONS } from './operations/files';
 import { JOB_OPERATIONS } from './operations/jobs';
+import { SERVER_OPERATIONS } from './operations/server';
 import { STOCK_OPERATIONS } from './operations/stock';
 
 /** Every operation of the API, by path and method. A test holds its paths and methods equal to the route handlers. */
@@ -10,4 +11,5 @@ export const OPERATIONS: Readonly<Record<string, Readonly<Record<string, Operati
   ...JOB_OPERATIONS,
   ...FILE_OPERATIONS,
   ...STOCK_OPERATIONS,
+  ...SERVER_OPERATIONS,
 };

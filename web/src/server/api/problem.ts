@@ -7,8 +7,16 @@ export interface ProblemBody {
   readonly fields: readonly (FieldProblem & { readonly readings?: readonly FigureReading[] })[];
 }
 
-const problem = (status: number, error: string, fields: ProblemBody['fields'] = []): NextResponse<ProblemBody> =>
-  NextResponse.json({ error, fields }, { status });
+const problem = (
+  status: number,
+  error: string,
+  fields: ProblemBody['fields'] = [],
+  headers: Readonly<Record<string, string>> = {},
+): NextResponse<ProblemBody> => NextResponse.json({ error, fields }, { status, headers });
+
+/** No for now: when to ask again [s]. */
+export const later = (status: 429 | 503, error: string, seconds: number): NextResponse<ProblemBody> =>
+  problem(status, error, [], { 'Retry-After': `${seconds}` });
 
 export const badRequest = (fields: ProblemBody['fields']): NextResponse<ProblemBody> =>
   problem(400, fields.length === 1 ? 'One field is wrong.' : `${fields.length} fields are wrong.`, fields);
@@ -17,7 +25,22 @@ export const tooLarge = (limitBytes: number): NextResponse<ProblemBody> =>
   problem(413, `The body is larger than ${Math.round(limitBytes / 1_000_000)} MB.`);
 export const stale = (revision: number): NextResponse<ProblemBody> =>
   problem(409, `The job is at revision ${revision} now: read it again, then put.`);
+export const conflict = (error: string): NextResponse<ProblemBody> => problem(409, error);
 export const needsIfMatch = (): NextResponse<ProblemBody> =>
   problem(428, 'Say which revision you saw: If-Match with the ETag of the job.');
 export const notAnswering = (who: string): NextResponse<ProblemBody> =>
-  problem(503, `${who} does not answer now: ask again.`);
+  later(503, `${who} does not answer now: ask again.`, 2);
+export const busy = (): NextResponse<ProblemBody> =>
+  later(503, 'Too much is being worked on now: ask again in a moment.', 2);
+export const stopped = (seconds: number): NextResponse<ProblemBody> =>
+  later(503, `It was not done after ${seconds} seconds, and was stopped.`, 10);
+export const tooMany = (most: number): NextResponse<ProblemBody> =>
+  later(429, `${most} of your questions are being worked on: wait for one of them.`, 1);
+export const tooMuch = (): NextResponse<ProblemBody> =>
+  problem(413, 'It takes more memory to work that out than one question may have.');
+export const tooLargeAnswer = (limitBytes: number): NextResponse<ProblemBody> =>
+  problem(413, `The answer would be larger than ${Math.round(limitBytes / 1_000_000)} MB.`);
+
+/** Our fault: the number finds it in the log. */
+export const failed = (requestId: string): NextResponse<ProblemBody> =>
+  problem(500, `This went wrong, and it is the fault of Herrero. Its number in the log: ${requestId || 'none'}.`);

@@ -84,6 +84,8 @@ describe('what a job takes of what is on hand', () => {
 });
 
 describe('ticks', () => {
+  const NOW = new Date('2026-12-31T00:00:00Z');
+
   const tick = (state: Tick['state'], second: number, line = 'NC-075'): Tick => ({
     line,
     state,
@@ -91,14 +93,28 @@ describe('ticks', () => {
   });
 
   test('on each line the newest press stands, in whatever order phones send them', async () => {
-    await putTicks(job, [tick('in', 5), tick('open', 2), tick('in', 1, 'LV-075')]);
+    await putTicks(job, [tick('in', 5), tick('open', 2), tick('in', 1, 'LV-075')], NOW);
     expect(await ticksOf(job)).toEqual([tick('in', 1, 'LV-075'), tick('in', 5)]);
-    await putTicks(job, [tick('not-on-shelf', 3)]);
+    await putTicks(job, [tick('not-on-shelf', 3)], NOW);
     expect((await ticksOf(job))[1]).toEqual(tick('in', 5));
-    await putTicks(job, [tick('open', 9)]);
+    await putTicks(job, [tick('open', 9)], NOW);
     expect((await ticksOf(job))[1]).toEqual(tick('open', 9));
-    await putTicks(job, []);
+    await putTicks(job, [], NOW);
     expect(await ticksOf(other)).toEqual([]);
+  });
+
+  test('a press of the future counts as of now and is named; a minute ahead is nobody’s fault', async () => {
+    const now = new Date(Date.UTC(2026, 10, 25, 10, 0, 0));
+    const ahead = (ms: number, line: string): Tick => ({
+      line,
+      state: 'in',
+      at: new Date(now.getTime() + ms).toISOString(),
+    });
+    expect(await putTicks(other, [ahead(3_600_000, 'A'), ahead(60_000, 'B'), ahead(-1000, 'C')], now)).toEqual(['A']);
+    expect((await ticksOf(other)).map(({ at }) => Date.parse(at) - now.getTime())).toEqual([0, 0, -1000]);
+    // It does not stand for ever: the next press of the other phone counts.
+    await putTicks(other, [{ ...ahead(1000, 'A'), state: 'open' }], new Date(now.getTime() + 2000));
+    expect((await ticksOf(other))[0]?.state).toBe('open');
   });
 });
 

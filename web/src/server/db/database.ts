@@ -1,21 +1,89 @@
 import 'server-only';
-import { drizzle } from 'drizzle-orm/postgres-js';
-import postgres from 'postgres';
+import { drizzle } from 'drizzle-orm/node-postgres';
+import { sql } from 'drizzle-orm';
+import { Pool } from 'pg';
+import { isMainThread } from 'node:worker_threads';
 import { environment } from '../env';
+import { codeOf } from './failure';
 import * as schema from './schema';
 
-const MOST_CONNECTIONS = 10;
+/** Connections for each purpose: of the thread that answers, and of a thread of the pool. */
+const MOST_CONNECTIONS = isMainThread ? 8 : 1;
+/**
+ * Nobody waits longer for his turn on a connection, or for one to be made [ms]. A database that is down refuses at once;
+ * so long waits only who comes when all connections are at work, or where a server is there but says nothing.
+ */
+const CONNECT_MS = 5000;
+/** What a statement may take and what a transaction may stand idle, by the server's clock [ms]. */
+const STATEMENT_MS = 15_000;
+const IDLE_IN_TRANSACTION_MS = 10_000;
+/** By our own clock [ms]: a server that is gone without a word says nothing of its own. */
+const ANSWER_MS = STATEMENT_MS + 2000;
 
-/** One pool for each process, kept across hot reloads; opened by the first query. */
-const kept = globalThis as unknown as { herreroSql?: ReturnType<typeof postgres> };
+/**
+ * What reads waits for nobody but whoever changes a whole table, and then not long: one stuck table does not use up the
+ * connections of the others. What writes takes its turn on a row.
+ */
+const PURPOSES = {
+  reading: { lockMs: 300 },
+  writing: { lockMs: 4000 },
+} as const;
+type Purpose = keyof typeof PURPOSES;
 
-export function database() {
-  kept.herreroSql ??= postgres(environment().databaseUrl, { max: MOST_CONNECTIONS, onnotice: () => undefined });
-  return drizzle(kept.herreroSql, { schema });
+const kept = globalThis as unknown as { herreroDatabase?: Partial<Record<Purpose, Pool>> };
+
+function pool(purpose: Purpose): Pool {
+  const pools = (kept.herreroDatabase ??= {});
+  const known = pools[purpose];
+  if (known) return known;
+  const made = new Pool({
+    connectionString: environment().databaseUrl,
+    max: MOST_CONNECTIONS,
+    connectionTimeoutMillis: CONNECT_MS,
+    query_timeout: ANSWER_MS,
+    statement_timeout: STATEMENT_MS,
+    lock_timeout: PURPOSES[purpose].lockMs,
+    idle_in_transaction_session_timeout: IDLE_IN_TRANSACTION_MS,
+    application_name: `herrero ${purpose}${isMainThread ? '' : ' in the pool'}`,
+    keepAlive: true,
+  });
+  // A connection that breaks while nobody uses it is left out; the next question makes another.
+  made.on('error', () => undefined);
+  // One that breaks in the middle of a transaction fails the question that waits on it, and no more than that.
+  made.on('connect', (client) => client.on('error', () => undefined));
+  pools[purpose] = made;
+  return made;
 }
 
-/** Closes the pool; the tests need it, a server never does. */
+/** For what reads. The pools are opened by the first question, one of each for a process, kept across hot reloads. */
+export const database = () => drizzle(pool('reading'), { schema });
+/** For one statement that writes. */
+export const writing = () => drizzle(pool('writing'), { schema });
+
+export type Transaction = Parameters<Parameters<ReturnType<typeof writing>['transaction']>[0]>[0];
+
+/** Two that wait for each other, or saw each other's work: one of them is undone and may try again. */
+const TRY_AGAIN: ReadonlySet<string> = new Set(['40001', '40P01']);
+const TRIES = 5;
+
+/** All of it or none; where another transaction was in its way it is made again from its beginning. */
+export async function inTransaction<Made>(make: (tx: Transaction) => Promise<Made>): Promise<Made> {
+  for (let turn = 1; ; turn++)
+    try {
+      return await writing().transaction(make);
+    } catch (error) {
+      if (turn >= TRIES || !TRY_AGAIN.has(codeOf(error))) throw error;
+    }
+}
+
+/** Closes the pools; the tests need it, a server never does. */
 export async function closeDatabase(): Promise<void> {
-  await kept.herreroSql?.end();
-  delete kept.herreroSql;
+  const pools = Object.values(kept.herreroDatabase ?? {});
+  delete kept.herreroDatabase;
+  await Promise.all(pools.map((one) => one.end()));
+}
+
+/** Asks the database for a word. @throws as any question does where it is away */
+export async function isAnswering(): Promise<void> {
+  await database().execute(sql`select 1`);
 }

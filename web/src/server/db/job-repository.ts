@@ -8,8 +8,10 @@ import {
   applyEdits,
   migrateJob,
 } from '@herrero/core';
+import { dequal } from 'dequal';
 import { and, asc, desc, eq, isNotNull, isNull } from 'drizzle-orm';
-import { database } from './database';
+import { database, inTransaction, writing } from './database';
+import { codeOf } from './failure';
 import { theCatalogue } from './part-repository';
 import { jobHistory, jobs } from './schema';
 
@@ -33,9 +35,12 @@ export interface Batch {
 export type BatchOutcome =
   | { readonly kind: 'accepted'; readonly stored: StoredJob; readonly label: string; readonly inverse: Edit }
   | { readonly kind: 'refused'; readonly stored: StoredJob; readonly refusal: BatchRefusal }
+  /** Something else was sent under this name before. */
+  | { readonly kind: 'name-taken'; readonly stored: StoredJob }
   | { readonly kind: 'no-such-job' };
 
-const columns = {
+/** What is read of a job. */
+export const columns = {
   id: jobs.id,
   revision: jobs.revision,
   document: jobs.document,
@@ -64,20 +69,47 @@ export async function findJob(id: string): Promise<StoredJob | undefined> {
   return found && today(found);
 }
 
+/** Names of batches that the server makes itself begin so; nobody else may send such a name. */
+export const OWN_NAMES = 'herrero:';
+/** SQLSTATE of a key that is there already. */
+const UNIQUE_VIOLATION = '23505';
+
+/** A value as it comes back from the database: what is undefined is not there. */
+const asStored = (value: unknown): unknown => JSON.parse(JSON.stringify(value));
+
 /** Stores a new job at revision 1, with the document itself as the first entry of its history. */
 export async function createJob(id: string, document: Job, author: string, demo: string | null = null): Promise<void> {
-  await database().transaction(async (tx) => {
+  await inTransaction(async (tx) => {
     await tx
       .insert(jobs)
       .values({ id, name: document.name, demo, document, schemaVersion: SCHEMA_VERSION, revision: 1 });
     await tx
       .insert(jobHistory)
-      .values({ jobId: id, revision: 1, batchId: `create-${id}`, author, label: 'Begin', document });
+      .values({ jobId: id, revision: 1, batchId: `${OWN_NAMES}create`, author, label: 'Begin', document });
   });
 }
 
+/**
+ * Stores a new job under an id that its sender chose, so that one sent twice is one job.
+ *
+ * @returns false where another document was stored under that id before
+ */
+export async function createJobOnce(id: string, document: Job, author: string): Promise<boolean> {
+  try {
+    await createJob(id, document, author);
+    return true;
+  } catch (error) {
+    if (codeOf(error) !== UNIQUE_VIOLATION) throw error;
+    const [begun] = await database()
+      .select({ document: jobHistory.document })
+      .from(jobHistory)
+      .where(and(eq(jobHistory.jobId, id), eq(jobHistory.revision, 1)));
+    return dequal(begun?.document, asStored(document));
+  }
+}
+
 export async function archiveJob(id: string, archived: boolean): Promise<void> {
-  await database()
+  await writing()
     .update(jobs)
     .set({ archivedAt: archived ? new Date() : null })
     .where(eq(jobs.id, id));
@@ -90,15 +122,18 @@ export async function archiveJob(id: string, archived: boolean): Promise<void> {
  */
 export async function applyBatch(id: string, batch: Batch): Promise<BatchOutcome> {
   const catalogue = await theCatalogue();
-  return database().transaction(async (tx): Promise<BatchOutcome> => {
+  return inTransaction(async (tx): Promise<BatchOutcome> => {
     const [row] = await tx.select(columns).from(jobs).where(eq(jobs.id, id)).for('update');
     if (!row) return { kind: 'no-such-job' };
     const stored = today(row);
     const [before] = await tx
-      .select({ label: jobHistory.label, inverse: jobHistory.inverse })
+      .select({ label: jobHistory.label, inverse: jobHistory.inverse, edits: jobHistory.edits })
       .from(jobHistory)
       .where(and(eq(jobHistory.jobId, id), eq(jobHistory.batchId, batch.batchId)));
-    if (before?.inverse) return { kind: 'accepted', stored, label: before.label, inverse: before.inverse };
+    if (before)
+      return before.inverse && dequal(before.edits, asStored(batch.edits))
+        ? { kind: 'accepted', stored, label: before.label, inverse: before.inverse }
+        : { kind: 'name-taken', stored };
     const edited = applyEdits(stored.document, batch.edits, catalogue);
     if (!edited.ok) return { kind: 'refused', stored, refusal: edited.error };
     const { job: document, label, inverse } = edited.value;
@@ -127,7 +162,7 @@ export const putDocument = async (
   author: string,
   label = 'Put the whole job',
 ): Promise<PutOutcome> =>
-  database().transaction(async (tx): Promise<PutOutcome> => {
+  inTransaction(async (tx): Promise<PutOutcome> => {
     const [stored] = await tx.select(columns).from(jobs).where(eq(jobs.id, id)).for('update');
     if (!stored) return { kind: 'no-such-job' };
     if (stored.revision !== seenRevision) return { kind: 'stale', revision: stored.revision };
@@ -136,7 +171,9 @@ export const putDocument = async (
       .update(jobs)
       .set({ document, name: document.name, schemaVersion: SCHEMA_VERSION, revision, updatedAt: new Date() })
       .where(eq(jobs.id, id));
-    await tx.insert(jobHistory).values({ jobId: id, revision, batchId: `put-${revision}`, author, label, document });
+    await tx
+      .insert(jobHistory)
+      .values({ jobId: id, revision, batchId: `${OWN_NAMES}put-${revision}`, author, label, document });
     return { kind: 'stored', revision };
   });
 

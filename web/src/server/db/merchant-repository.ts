@@ -1,7 +1,7 @@
 import 'server-only';
 import { createHash, randomBytes, randomUUID } from 'node:crypto';
-import { and, desc, eq, isNull } from 'drizzle-orm';
-import { database } from './database';
+import { and, desc, eq, gt, isNull, sql } from 'drizzle-orm';
+import { database, writing } from './database';
 import { merchantLinks } from './schema';
 
 /** A link as its maker sees it: when it was made, and whether it is still open. Its secret is shown once, when it is made. */
@@ -9,6 +9,10 @@ export interface MerchantLink {
   readonly id: string;
   readonly createdAt: string;
   readonly revokedAt: string | null;
+  /** When it ends by itself. */
+  readonly expiresAt: string;
+  /** How often the list was looked at through it. */
+  readonly opened: number;
 }
 
 /** 256 bits: nobody guesses it. */
@@ -19,7 +23,7 @@ const hashOf = (secret: string): string => createHash('sha256').update(secret).d
 export async function makeMerchantLink(jobId: string): Promise<{ readonly id: string; readonly secret: string }> {
   const secret = randomBytes(SECRET_BYTES).toString('base64url');
   const id = randomUUID();
-  await database()
+  await writing()
     .insert(merchantLinks)
     .values({ id, jobId, secretHash: hashOf(secret) });
   return { id, secret };
@@ -28,31 +32,46 @@ export async function makeMerchantLink(jobId: string): Promise<{ readonly id: st
 export const merchantLinksOf = async (jobId: string): Promise<MerchantLink[]> =>
   (
     await database()
-      .select({ id: merchantLinks.id, createdAt: merchantLinks.createdAt, revokedAt: merchantLinks.revokedAt })
+      .select({
+        id: merchantLinks.id,
+        createdAt: merchantLinks.createdAt,
+        revokedAt: merchantLinks.revokedAt,
+        expiresAt: merchantLinks.expiresAt,
+        opened: merchantLinks.opened,
+      })
       .from(merchantLinks)
       .where(eq(merchantLinks.jobId, jobId))
       .orderBy(desc(merchantLinks.createdAt))
-  ).map(({ id, createdAt, revokedAt }) => ({
+  ).map(({ id, createdAt, revokedAt, expiresAt, opened }) => ({
     id,
     createdAt: createdAt.toISOString(),
     revokedAt: revokedAt?.toISOString() ?? null,
+    expiresAt: expiresAt.toISOString(),
+    opened,
   }));
 
 /** Closes a link for good. Answers whether there was an open one. */
 export const revokeMerchantLink = async (jobId: string, id: string): Promise<boolean> =>
   (
-    await database()
+    await writing()
       .update(merchantLinks)
       .set({ revokedAt: new Date() })
       .where(and(eq(merchantLinks.id, id), eq(merchantLinks.jobId, jobId), isNull(merchantLinks.revokedAt)))
       .returning({ id: merchantLinks.id })
   ).length > 0;
 
-/** The job that an open link leads to; undefined for a secret that is wrong or revoked. */
+/** The job that an open link leads to, counted; undefined for a secret that is wrong, closed or has ended. */
 export async function jobOfSecret(secret: string): Promise<string | undefined> {
-  const [found] = await database()
-    .select({ jobId: merchantLinks.jobId })
-    .from(merchantLinks)
-    .where(and(eq(merchantLinks.secretHash, hashOf(secret)), isNull(merchantLinks.revokedAt)));
+  const [found] = await writing()
+    .update(merchantLinks)
+    .set({ opened: sql`${merchantLinks.opened} + 1` })
+    .where(
+      and(
+        eq(merchantLinks.secretHash, hashOf(secret)),
+        isNull(merchantLinks.revokedAt),
+        gt(merchantLinks.expiresAt, sql`now()`),
+      ),
+    )
+    .returning({ jobId: merchantLinks.jobId });
   return found?.jobId;
 }

@@ -4,14 +4,13 @@ import {
   type Counted,
   type Entered,
   type OwnCatalogue,
-  type OwnPart,
   catalogueWith,
   countOf,
   offCutsByCode,
 } from '@herrero/core';
-import { asc, count, eq, max, sql } from 'drizzle-orm';
-import { database } from './database';
-import { holdings, jobs, offCuts, ownParts } from './schema';
+import { asc, eq, sql } from 'drizzle-orm';
+import { database, inTransaction } from './database';
+import { catalogueChanges, holdings, jobs, ownParts } from './schema';
 import { isFor, listOffCuts, listTaken } from './stock-repository';
 
 /** @param forJob what was left over from it is not cut for it again; what it has taken still is on hand for it */
@@ -69,19 +68,14 @@ const withTaken = ({ onHand }: Catalogue, taken: readonly Counted[]): Catalogue[
     ? onHand
     : new Map([...onHand, ...taken.map(({ code, count: many }) => [code, (onHand.get(code) ?? 0) + many] as const)]);
 
+/** What the catalogue was last made of: another word for each change of a part, a price, a stock or a left-over. */
+export async function catalogueStamp(): Promise<string> {
+  const [changes] = await database().select({ count: catalogueChanges.count }).from(catalogueChanges);
+  return `${changes?.count ?? 0}`;
+}
+
 async function wholeCatalogue(): Promise<Known> {
-  const [[own], [held], [left]] = await Promise.all([
-    database()
-      .select({ many: count(), last: max(ownParts.updatedAt) })
-      .from(ownParts),
-    database()
-      .select({ many: count(), last: max(holdings.updatedAt) })
-      .from(holdings),
-    database()
-      .select({ many: count(), used: count(offCuts.usedBy), last: max(offCuts.createdAt) })
-      .from(offCuts),
-  ]);
-  const stamp = JSON.stringify([own, held, left]);
+  const stamp = await catalogueStamp();
   if (known?.stamp !== stamp) {
     const [all, cut] = await Promise.all([readOwn(), listOffCuts()]);
     const catalogue = catalogueWith(
@@ -97,19 +91,31 @@ async function wholeCatalogue(): Promise<Known> {
 /** Rows of one statement; PostgreSQL takes no more than 65,535 values in one. */
 const AT_ONCE = 5000;
 
+/** One order for everybody: two that put the same codes in wait for each other and never cross. */
+const byCode = <Row extends { readonly code: string }>(rows: readonly Row[]): readonly Row[] =>
+  rows.toSorted((a, b) => (a.code < b.code ? -1 : 1));
+
 /** Puts parts and holdings in, over what was there under the same codes: all of them or, when one fails, none. */
 export async function putOwn({ own, holdings: held }: OwnCatalogue): Promise<void> {
   const updatedAt = new Date();
-  await database().transaction(async (tx) => {
+  await inTransaction(async (tx) => {
     for (let from = 0; from < own.length; from += AT_ONCE)
       await tx
         .insert(ownParts)
-        .values(own.slice(from, from + AT_ONCE).map((part) => ({ code: part.code, part, updatedAt })))
+        .values(
+          byCode(own)
+            .slice(from, from + AT_ONCE)
+            .map((part) => ({ code: part.code, part, updatedAt })),
+        )
         .onConflictDoUpdate({ target: ownParts.code, set: { part: sql`excluded.part`, updatedAt } });
     for (let from = 0; from < held.length; from += AT_ONCE)
       await tx
         .insert(holdings)
-        .values(held.slice(from, from + AT_ONCE).map((one) => ({ ...one, updatedAt })))
+        .values(
+          byCode(held)
+            .slice(from, from + AT_ONCE)
+            .map((one) => ({ ...one, updatedAt })),
+        )
         .onConflictDoUpdate({
           target: holdings.code,
           set: { onHand: sql`excluded.on_hand`, priceUsd: sql`excluded.price_usd`, updatedAt },
@@ -122,7 +128,7 @@ export type Removal =
 
 /** Takes an own part out; one that a job is built with stays, and the jobs are named. */
 export const removeOwn = (code: string): Promise<Removal> =>
-  database().transaction(async (tx): Promise<Removal> => {
+  inTransaction(async (tx): Promise<Removal> => {
     const using = await tx
       .select({ name: jobs.name })
       .from(jobs)

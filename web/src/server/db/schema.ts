@@ -1,6 +1,8 @@
 import { type Currency, type Edit, type Job, type OwnPart, type TickState } from '@herrero/core';
 import { sql } from 'drizzle-orm';
+import { type Look } from '../job-looks/look';
 import {
+  bigint,
   bigserial,
   check,
   date,
@@ -34,6 +36,23 @@ export const jobs = pgTable(
     index('jobs_by_update').on(table.archivedAt, table.updatedAt),
     check('jobs_revision_positive', sql`${table.revision} >= 1`),
   ],
+);
+
+/** What the list of jobs shows of a job, and of which revision, parts and program it was seen. Worked out again at any time. */
+export const jobLooks = pgTable(
+  'job_looks',
+  {
+    jobId: text('job_id')
+      .primaryKey()
+      .references(() => jobs.id),
+    revision: integer('revision').notNull(),
+    catalogue: text('catalogue').notNull(),
+    program: text('program').notNull(),
+    /** How bad its worst finding is, the worst first. */
+    rank: integer('rank').notNull(),
+    look: jsonb('look').$type<Look>().notNull(),
+  },
+  (table) => [index('job_looks_by_rank').on(table.rank)],
 );
 
 /** Every accepted batch of edits, in the order of the revisions it made. Append-only: a trigger refuses change and removal. */
@@ -174,4 +193,20 @@ export const merchantLinks = pgTable('merchant_links', {
     .references(() => jobs.id),
   createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
   revokedAt: timestamp('revoked_at', { withTimezone: true }),
+  /** It ends by itself. */
+  expiresAt: timestamp('expires_at', { withTimezone: true })
+    .notNull()
+    .default(sql`now() + interval '30 days'`),
+  /** How often the list was looked at through it. */
+  opened: integer('opened').notNull().default(0),
 });
+
+/** One row: how often parts, prices, stock or left-overs have changed. Triggers count, in the transaction of the change. */
+export const catalogueChanges = pgTable(
+  'catalogue_changes',
+  {
+    only: integer('only').primaryKey().default(1),
+    count: bigint('count', { mode: 'number' }).notNull().default(0),
+  },
+  (table) => [check('catalogue_changes_one_row', sql`${table.only} = 1`)],
+);

@@ -1,8 +1,8 @@
 import 'server-only';
 import { type Counted, type OffCut, countOf, inCodeOrder } from '@herrero/core';
 import { asc, eq, inArray } from 'drizzle-orm';
-import { database } from './database';
-import { holdings, offCuts, takenParts } from './schema';
+import { database, inTransaction, writing } from './database';
+import { holdings, jobs, offCuts, takenParts } from './schema';
 
 /** A left-over with the job that it is from (null: it was entered by hand), and the job that was cut from it. */
 export interface StoredOffCut extends OffCut {
@@ -27,30 +27,69 @@ export const listOffCuts = (): Promise<StoredOffCut[]> =>
     .from(offCuts)
     .orderBy(asc(offCuts.code), asc(offCuts.lengthM));
 
+/** A piece that a job cannot be cut from, and why. */
+export interface NotToCut {
+  readonly id: string;
+  readonly why: 'not-there' | 'used' | 'of-this-job';
+  /** The job that was cut from it. */
+  readonly by?: string;
+}
+
+class CannotCut extends Error {
+  constructor(readonly pieces: readonly NotToCut[]) {
+    super('pieces that cannot be cut');
+  }
+}
+
 /**
- * Puts left-overs in stock, and says which pieces a job was cut from. One that is there already under the same id is not
- * put in twice. All of it, or none.
+ * Puts left-overs in stock, and says which pieces a job was cut from: pieces that are there, that it has not left over
+ * itself, and that no other job was cut from. One that is there already under the same id is not put in twice. All of it,
+ * or none and the pieces that are in the way.
  */
-export const putOffCuts = (
+export async function putOffCuts(
   some: readonly Omit<StoredOffCut, 'usedBy'>[],
   used: { readonly ids: readonly string[]; readonly by: string } | undefined,
-): Promise<void> =>
-  database().transaction(async (tx) => {
-    if (some.length > 0)
-      await tx
-        .insert(offCuts)
-        .values([...some])
-        .onConflictDoNothing();
-    if (used && used.ids.length > 0)
+): Promise<readonly NotToCut[]> {
+  try {
+    await inTransaction(async (tx) => {
+      if (some.length > 0)
+        await tx
+          .insert(offCuts)
+          .values(some.toSorted((a, b) => (a.id < b.id ? -1 : 1)))
+          .onConflictDoNothing();
+      if (!used || used.ids.length === 0) return;
+      // Whoever else cuts from them waits.
+      const there = await tx
+        .select({ id: offCuts.id, fromJob: offCuts.fromJob, usedBy: offCuts.usedBy, name: jobs.name })
+        .from(offCuts)
+        .leftJoin(jobs, eq(jobs.id, offCuts.usedBy))
+        .where(inArray(offCuts.id, [...used.ids]))
+        .orderBy(asc(offCuts.id))
+        .for('update', { of: offCuts });
+      const wrong = used.ids.flatMap((id): NotToCut[] => {
+        const piece = there.find((one) => one.id === id);
+        if (!piece) return [{ id, why: 'not-there' }];
+        if (piece.fromJob === used.by) return [{ id, why: 'of-this-job' }];
+        return piece.usedBy === null || piece.usedBy === used.by
+          ? []
+          : [{ id, why: 'used', by: piece.name ?? piece.usedBy }];
+      });
+      if (wrong.length > 0) throw new CannotCut(wrong);
       await tx
         .update(offCuts)
         .set({ usedBy: used.by })
         .where(inArray(offCuts.id, [...used.ids]));
-  });
+    });
+    return [];
+  } catch (error) {
+    if (error instanceof CannotCut) return error.pieces;
+    throw error;
+  }
+}
 
 /** Takes one out: it was used, or is no longer there. Answers whether it was. */
 export const removeOffCut = async (id: string): Promise<boolean> =>
-  (await database().delete(offCuts).where(eq(offCuts.id, id)).returning({ id: offCuts.id })).length > 0;
+  (await writing().delete(offCuts).where(eq(offCuts.id, id)).returning({ id: offCuts.id })).length > 0;
 
 /** What a job has taken of what was on hand, by code. */
 export const listTaken = async (jobId: string): Promise<readonly Counted[]> =>
@@ -80,9 +119,9 @@ class TooFew extends Error {
  */
 export async function takeFromHand(jobId: string, wanted: readonly Counted[]): Promise<readonly Short[]> {
   try {
-    await database().transaction(async (tx) => {
+    await inTransaction(async (tx) => {
       const had = await tx.delete(takenParts).where(eq(takenParts.jobId, jobId)).returning();
-      const codes = [...new Set([...had, ...wanted].map(({ code }) => code))];
+      const codes = [...new Set([...had, ...wanted].map(({ code }) => code))].toSorted();
       if (codes.length === 0) return;
       // Whoever else takes of them waits.
       const held = await tx

@@ -2,7 +2,7 @@ import 'server-only';
 import { randomUUID } from 'node:crypto';
 import { type Supplier } from '@herrero/core';
 import { asc, eq } from 'drizzle-orm';
-import { database } from './database';
+import { database, inTransaction, writing } from './database';
 import { offers, suppliers } from './schema';
 
 /** Every supplier whose price list was brought in, with all that it asks. */
@@ -25,7 +25,7 @@ const AT_ONCE = 5000;
 
 /** Puts a price list in: a list of the same name is replaced whole. All of it, or none. */
 export const putSupplier = (list: Omit<Supplier, 'id' | 'standIn'>): Promise<string> =>
-  database().transaction(async (tx) => {
+  inTransaction(async (tx) => {
     const { name, currency, pricedOn } = list;
     const [stored] = await tx
       .insert(suppliers)
@@ -43,4 +43,4 @@ export const putSupplier = (list: Omit<Supplier, 'id' | 'standIn'>): Promise<str
 
 /** Takes a supplier and its prices out. Answers whether it was there. */
 export const removeSupplier = async (id: string): Promise<boolean> =>
-  (await database().delete(suppliers).where(eq(suppliers.id, id)).returning({ id: suppliers.id })).length > 0;
+  (await writing().delete(suppliers).where(eq(suppliers.id, id)).returning({ id: suppliers.id })).length > 0;

@@ -1,6 +1,5 @@
 import 'server-only';
 import { paperOf } from '@herrero/core';
-import { type NextResponse } from 'next/server';
 import { readQuery } from '../api/operation';
 import { drillingSheets } from '../api/operations/files';
 import { badRequest, notFound } from '../api/problem';
@@ -9,16 +8,11 @@ import { theCatalogue } from '../db/part-repository';
 import { SHEET_KINDS, type SheetKind } from '../sheet/kinds';
 import { drillingSheet } from './drilling-sheet';
 
-interface Context {
-  readonly params: Promise<{ readonly id: string }>;
-}
-
 /** Answers with the drilling sheet of a tank at true scale: `?tank=t1&paper=a4`; without a tank the first, without
  * paper that of the region. */
 export const answerSheet =
   (kind: SheetKind) =>
-  async (request: Request, { params }: Context): Promise<Response | NextResponse> => {
-    const { id } = await params;
+  async (request: Request, { id = '' }: Readonly<Record<string, string>>): Promise<Response> => {
     const asked = readQuery(request, drillingSheets[kind]);
     if (!asked.ok) return asked.error;
     const stored = await findJob(id);

@@ -12,5 +12,5 @@ export default async function JobPage({ params }: { readonly params: Promise<{ r
   const { id } = await params;
   const stored = await findJob(id);
   if (!stored) notFound();
-  redirect(stationPath(id, stationToOpen(plan(stored.document, await theCatalogue())).id));
+  redirect(stationPath(id, stationToOpen(plan(stored.document, await theCatalogue()).stations).id));
 }

@@ -1,8 +1,7 @@
-import { shelves } from '@herrero/core';
 import { type Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { jobOfSecret } from '@/server/db/merchant-repository';
-import { findPlannedJob } from '@/server/planned-job';
+import { askShelves } from '@/server/ask-shelves';
 
 interface Props {
   readonly params: Promise<{ readonly secret: string }>;
@@ -19,18 +18,17 @@ export const metadata: Metadata = {
 /** What a merchant sees by a link: what is to be bought, and nothing else of the job. */
 export default async function MerchantPage({ params }: Props) {
   const jobId = await jobOfSecret((await params).secret);
-  const found = jobId === undefined ? undefined : await findPlannedJob(jobId);
+  const found = jobId === undefined ? undefined : await askShelves(jobId);
   if (!found) notFound();
-  const list = shelves(found.plan.parts, found.catalogue);
   return (
     <main className="mx-auto max-w-3xl p-4">
-      <h1 className="border-b-2 border-ink pb-1 type-title">Parts list: {found.stored.document.name}</h1>
+      <h1 className="border-b-2 border-ink pb-1 type-title">Parts list: {found.name}</h1>
       <p className="py-2 type-row">
         What is to be bought, by shelf. Names and codes are generic: an equal part of any maker will do, as long as its
         ends, size and material are these.
       </p>
-      {list.length === 0 && <p className="type-row">Nothing is to be bought.</p>}
-      {list.map(({ name, lines }) => (
+      {found.shelves.length === 0 && <p className="type-row">Nothing is to be bought.</p>}
+      {found.shelves.map(({ name, lines }) => (
         <table key={name} className="mb-4 w-full type-row">
           <caption className="border-b border-ink pb-1 text-left type-head">{name}</caption>
           <thead>

@@ -89,6 +89,7 @@ export const findWays = operation({
     },
   },
   refuses: [400, 413],
+  heavy: true,
   example: { body: { from: '3/4 NPT M', to: '3/4 NH M', fromMaterial: 'brass', require: ['shut-off'] } },
 });
 
@@ -154,6 +155,7 @@ export const threadCard = operation({
   query: { ends: { kind: 'text', most: 400, says: 'Threads, with commas between' }, paper: PAPER },
   answers: { 200: { says: 'The card', file: 'application/pdf' } },
   refuses: [400],
+  heavy: true,
   example: { query: { ends: '3/4 NPT M,3/4 G M', paper: 'a4' } },
 });
 

@@ -8,7 +8,14 @@ const EXAMPLE = { path: { id: '3f1c0f6e-job' } } as const;
 const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
 
 const file = <const Id extends string>(id: Id, summary: string, type: string) =>
-  operation({ id, summary, answers: { 200: { says: summary, file: type } }, refuses: [404], example: EXAMPLE });
+  operation({
+    id,
+    summary,
+    answers: { 200: { says: summary, file: type } },
+    refuses: [404],
+    heavy: true,
+    example: EXAMPLE,
+  });
 
 const sheet = <const Id extends string>(id: Id, summary: string, type: string) =>
   operation({
@@ -17,6 +24,7 @@ const sheet = <const Id extends string>(id: Id, summary: string, type: string) =
     query: { paper: { ...PAPER, says: 'Not said: as the region of the job has it' } },
     answers: { 200: { says: summary, file: type } },
     refuses: [400, 404],
+    heavy: true,
     example: { ...EXAMPLE, query: { paper: 'a4' } },
   });
 
@@ -30,6 +38,7 @@ const drilling = <const Id extends string>(id: Id, type: string) =>
     },
     answers: { 200: { says: 'One page a hole, more where it is larger than the paper', file: type } },
     refuses: [400, 404],
+    heavy: true,
     example: { ...EXAMPLE, query: { tank: 't1', paper: 'a4' } },
   });
 
@@ -49,6 +58,7 @@ export const partsJson = operation({
     },
   },
   refuses: [404],
+  heavy: true,
   example: EXAMPLE,
 });
 

@@ -22,6 +22,7 @@ export const planJob = operation({
   body: JOB,
   answers: { 200: { says: 'The plan', json: group(PLAN(EDIT)) } },
   refuses: [400, 413],
+  heavy: true,
   example: { body: ternPoint() },
 });
 
@@ -42,9 +43,11 @@ export const listJobs = operation({
 export const openJob = operation({
   id: 'openJob',
   summary: 'Open a job file of any version that Herrero has written: a job of its own',
+  headers: { 'Idempotency-Key': { ...TEXT, optional: true, says: 'Sent again with the same key it is one job' } },
   body: JOB,
   answers: { 201: { says: 'Opened', json: group({ id: TEXT, name: TEXT, revision: REVISION }) } },
-  refuses: [400, 413],
+  refuses: [400, 409, 413],
+  heavy: true,
   example: { body: ternPoint() },
 });
 
@@ -152,7 +155,12 @@ export const putTicks = operation({
   id: 'putTicks',
   summary: 'Takes the presses of a phone',
   body: TICKS,
-  answers: { 200: { says: 'What stands now', json: group(TICKS) } },
+  answers: {
+    200: {
+      says: 'What stands now; a press of the future counts as of now, and is said',
+      json: group({ ...TICKS, said: { ...TEXT, optional: true } }),
+    },
+  },
   refuses: [400, 404, 413],
   example: { ...NAMED, body: { ticks: [{ line: 'LV-075', state: 'in', at: '2026-11-30T09:00:00.000Z' }] } },
 });
@@ -190,7 +198,15 @@ export const listMerchantLinks = operation({
     200: {
       says: 'Newest first',
       json: group({
-        links: listOf(group({ id: TEXT, createdAt: MOMENT, revokedAt: { ...MOMENT, orUnknown: true } })),
+        links: listOf(
+          group({
+            id: TEXT,
+            createdAt: MOMENT,
+            revokedAt: { ...MOMENT, orUnknown: true },
+            expiresAt: MOMENT,
+            opened: COUNT,
+          }),
+        ),
       }),
     },
   },

@@ -1,3 +1,4 @@
+import { answered } from '@/server/api/answered';
 import { answer, readBody } from '@/server/api/operation';
 import {
   listSuppliers as listSuppliersOperation,
@@ -10,11 +11,12 @@ import { listSuppliers, putSupplier } from '@/server/db/supplier-repository';
 export const dynamic = 'force-dynamic';
 
 /** Suppliers whose price lists were brought in, with what they ask. */
-export const GET = async (): Promise<NextResponse> =>
-  answer(listSuppliersOperation, 200, { suppliers: await listSuppliers() });
+export const GET = answered(async (): Promise<NextResponse> =>
+  answer(listSuppliersOperation, 200, { suppliers: await listSuppliers() }),
+);
 
 /** Puts a price list in; one of the same name is replaced whole. */
-export async function POST(request: Request): Promise<NextResponse> {
+export const POST = answered(async (request: Request): Promise<NextResponse> => {
   const body = await readBody(request, putSupplierOperation);
   if (!body.ok) return body.error;
   const { name, currency, pricedOn, offers } = body.value;
@@ -27,4 +29,4 @@ export async function POST(request: Request): Promise<NextResponse> {
   if (twice.length > 0) return badRequest(twice);
   const id = await putSupplier({ name, currency, pricedOn, offers });
   return answer(putSupplierOperation, 201, { id, offers: offers.length });
-}
+});

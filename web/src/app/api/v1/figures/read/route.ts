@@ -1,3 +1,4 @@
+import { answered } from '@/server/api/answered';
 import { figureFacts, figureProblemWords, readFigure, writeFigure } from '@herrero/core';
 import { type NextResponse } from 'next/server';
 import { answer, readBody } from '@/server/api/operation';
@@ -5,7 +6,7 @@ import { readFigureText } from '@/server/api/operations/bench';
 import { badRequest } from '@/server/api/problem';
 
 /** Reads a figure as it is typed; one that can be read in two ways is refused with both readings. */
-export async function POST(request: Request): Promise<NextResponse> {
+export const POST = answered(async (request: Request): Promise<NextResponse> => {
   const body = await readBody(request, readFigureText);
   if (!body.ok) return body.error;
   const { text, kind, measures, region, usual } = body.value;
@@ -21,4 +22,4 @@ export async function POST(request: Request): Promise<NextResponse> {
   return badRequest([
     { path: 'text', message, ...(read.error.code === 'two-readings' ? { readings: read.error.readings } : {}) },
   ]);
-}
+});

@@ -1,3 +1,4 @@
+import { answered } from '@/server/api/answered';
 import { validateJob } from '@herrero/core';
 import { NextResponse } from 'next/server';
 import { etagOf, revisionOf } from '@/server/api/etag';
@@ -12,17 +13,17 @@ interface Context {
 }
 
 /** The job document, its revision as ETag. With If-None-Match of the newest revision: 304 and no body. */
-export async function GET(request: Request, { params }: Context): Promise<NextResponse> {
+export const GET = answered(async (request: Request, { params }: Context): Promise<NextResponse> => {
   const stored = await findJob((await params).id);
   if (!stored) return notFound('job');
   const headers = { ETag: etagOf(stored.revision), 'Cache-Control': 'no-cache' };
   if (revisionOf(request.headers.get('if-none-match')) === stored.revision)
     return new NextResponse(null, { status: 304, headers });
   return answer(getJob, 200, stored.document, headers);
-}
+});
 
 /** Puts a whole document, if the sender saw the newest revision. */
-export async function PUT(request: Request, { params }: Context): Promise<NextResponse> {
+export const PUT = answered(async (request: Request, { params }: Context): Promise<NextResponse> => {
   const { id } = await params;
   if (!(await findJob(id))) return notFound('job');
   const seen = revisionOf(request.headers.get('if-match'));
@@ -35,4 +36,4 @@ export async function PUT(request: Request, { params }: Context): Promise<NextRe
   if (outcome.kind === 'no-such-job') return notFound('job');
   if (outcome.kind === 'stale') return stale(outcome.revision);
   return answer(putJob, 200, { revision: outcome.revision }, { ETag: etagOf(outcome.revision) });
-}
+});

@@ -1,3 +1,4 @@
+import { answered } from '@/server/api/answered';
 import { endProblemWords, mate, parseEnd, verdictWords } from '@herrero/core';
 import { type NextResponse } from 'next/server';
 import { answer, readBody } from '@/server/api/operation';
@@ -5,7 +6,7 @@ import { checkJoint } from '@/server/api/operations/bench';
 import { badRequest } from '@/server/api/problem';
 
 /** Judges two ends given as text. */
-export async function POST(request: Request): Promise<NextResponse> {
+export const POST = answered(async (request: Request): Promise<NextResponse> => {
   const body = await readBody(request, checkJoint);
   if (!body.ok) return body.error;
   const { a, b, aMaterial, bMaterial, madeWith, cement } = body.value;
@@ -17,4 +18,4 @@ export async function POST(request: Request): Promise<NextResponse> {
     ]);
   const mating = mate(first.value, second.value, { a: aMaterial, b: bMaterial, madeWith, cement });
   return answer(checkJoint, 200, { words: verdictWords(mating), ...mating });
-}
+});

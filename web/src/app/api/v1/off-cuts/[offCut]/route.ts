@@ -1,3 +1,4 @@
+import { answered } from '@/server/api/answered';
 import { NextResponse } from 'next/server';
 import { notFound } from '@/server/api/problem';
 import { removeOffCut } from '@/server/db/stock-repository';
@@ -7,5 +8,6 @@ interface Context {
 }
 
 /** Takes a left-over out of stock. */
-export const DELETE = async (_: Request, { params }: Context): Promise<NextResponse> =>
-  (await removeOffCut((await params).offCut)) ? new NextResponse(null, { status: 204 }) : notFound('left-over');
+export const DELETE = answered(async (_: Request, { params }: Context): Promise<NextResponse> =>
+  (await removeOffCut((await params).offCut)) ? new NextResponse(null, { status: 204 }) : notFound('left-over'),
+);

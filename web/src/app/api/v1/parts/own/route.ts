@@ -1,3 +1,4 @@
+import { answered } from '@/server/api/answered';
 import { answer, readBody } from '@/server/api/operation';
 import { getOwn, putOwn as putOwnOperation } from '@/server/api/operations/stock';
 import { type FieldProblem, type Holding, type OwnPart, makeOwnPart } from '@herrero/core';
@@ -10,10 +11,10 @@ export const dynamic = 'force-dynamic';
 const MOST_PROBLEMS = 200;
 
 /** Somebody's own parts, stock and prices. */
-export const GET = async (): Promise<NextResponse> => answer(getOwn, 200, await readOwn());
+export const GET = answered(async (): Promise<NextResponse> => answer(getOwn, 200, await readOwn()));
 
 /** Puts parts, stock and prices in: all of them, or none and what is wrong with each. */
-export async function POST(request: Request): Promise<NextResponse> {
+export const POST = answered(async (request: Request): Promise<NextResponse> => {
   const body = await readBody(request, putOwnOperation);
   if (!body.ok) return body.error;
   const { own, holdings } = body.value;
@@ -21,7 +22,7 @@ export async function POST(request: Request): Promise<NextResponse> {
   if (problems.length > 0) return badRequest(problems.slice(0, MOST_PROBLEMS));
   await putOwn({ own, holdings });
   return answer(putOwnOperation, 200, { own: own.length, holdings: holdings.length });
-}
+});
 
 const partProblems = (part: OwnPart, index: number): readonly FieldProblem[] => {
   const made = makeOwnPart(part);

@@ -1,3 +1,4 @@
+import { answered } from '@/server/api/answered';
 import { NextResponse } from 'next/server';
 import { notFound } from '@/server/api/problem';
 import { removeSupplier } from '@/server/db/supplier-repository';
@@ -7,5 +8,6 @@ interface Context {
 }
 
 /** Takes a supplier and its prices out. */
-export const DELETE = async (_: Request, { params }: Context): Promise<NextResponse> =>
-  (await removeSupplier((await params).supplier)) ? new NextResponse(null, { status: 204 }) : notFound('supplier');
+export const DELETE = answered(async (_: Request, { params }: Context): Promise<NextResponse> =>
+  (await removeSupplier((await params).supplier)) ? new NextResponse(null, { status: 204 }) : notFound('supplier'),
+);

@@ -1,3 +1,4 @@
+import { answered } from '@/server/api/answered';
 import { MM_PER_INCH, formatEnd, identifyThread, type RecordOf } from '@herrero/core';
 import { type NextResponse } from 'next/server';
 import { badRequest } from '@/server/api/problem';
@@ -5,7 +6,7 @@ import { answer, readBody } from '@/server/api/operation';
 import { identify } from '@/server/api/operations/bench';
 
 /** Names the threads that fit what was measured. */
-export async function POST(request: Request): Promise<NextResponse> {
+export const POST = answered(async (request: Request): Promise<NextResponse> => {
   const body = await readBody(request, identify);
   if (!body.ok) return body.error;
   const given = (['pitchMm', 'tpi', 'count'] as const).filter((field) => body.value[field] !== undefined);
@@ -44,7 +45,7 @@ export async function POST(request: Request): Promise<NextResponse> {
       ? { ...tellApart, readings: tellApart.readings.map(({ end, ...rest }) => ({ end: formatEnd(end), ...rest })) }
       : null,
   });
-}
+});
 
 type Asked = RecordOf<typeof identify.body>;
 

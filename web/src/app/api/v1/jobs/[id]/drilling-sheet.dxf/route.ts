@@ -1,4 +1,4 @@
-import { answerSheet } from '@/server/drilling-sheet/answer';
+import { pooled } from '@/server/pool/pool';
 
 /** The drilling sheet of a tank as DXF. */
-export const GET = answerSheet('dxf');
+export const GET = pooled('drilling-sheet.dxf');

@@ -1,4 +1,4 @@
-import { answerSheet } from '@/server/drilling-sheet/answer';
+import { pooled } from '@/server/pool/pool';
 
 /** The drilling sheet of a tank as PDF. */
-export const GET = answerSheet('pdf');
+export const GET = pooled('drilling-sheet.pdf');

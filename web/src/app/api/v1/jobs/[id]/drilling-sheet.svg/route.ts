@@ -1,4 +1,4 @@
-import { answerSheet } from '@/server/drilling-sheet/answer';
+import { pooled } from '@/server/pool/pool';
 
 /** The drilling sheet of a tank as SVG. */
-export const GET = answerSheet('svg');
+export const GET = pooled('drilling-sheet.svg');

@@ -1,3 +1,4 @@
+import { answered } from '@/server/api/answered';
 import { randomUUID } from 'node:crypto';
 import { type Edit } from '@herrero/core';
 import { type NextResponse } from 'next/server';
@@ -5,7 +6,7 @@ import { answer, readBody } from '@/server/api/operation';
 import { editJob } from '@/server/api/operations/jobs';
 import { etagOf } from '@/server/api/etag';
 import { badRequest, notFound } from '@/server/api/problem';
-import { applyBatch } from '@/server/db/job-repository';
+import { OWN_NAMES, applyBatch } from '@/server/db/job-repository';
 
 interface Context {
   readonly params: Promise<{ readonly id: string }>;
@@ -15,10 +16,12 @@ interface Context {
  * Makes a batch of edits on the newest revision, all or none. 409 names the edit that no longer fits and what is there
  * now; 400 names what could never be made. Sent twice with one `batchId` it is made once.
  */
-export async function POST(request: Request, { params }: Context): Promise<NextResponse> {
+export const POST = answered(async (request: Request, { params }: Context): Promise<NextResponse> => {
   const body = await readBody(request, editJob);
   if (!body.ok) return body.error;
   const { baseRevision, batchId = randomUUID(), author = 'api', undoes = null, edits } = body.value;
+  if (batchId.startsWith(OWN_NAMES))
+    return badRequest([{ path: 'batchId', message: `Names that begin with ${OWN_NAMES} are made by the server.` }]);
   const outcome = await applyBatch((await params).id, {
     batchId,
     author,
@@ -27,6 +30,13 @@ export async function POST(request: Request, { params }: Context): Promise<NextR
   });
   if (outcome.kind === 'no-such-job') return notFound('job');
   const { stored } = outcome;
+  if (outcome.kind === 'name-taken')
+    return answer(editJob, 409, {
+      error: `Another batch was sent under the name ${batchId}: this one was not made.`,
+      refused: [],
+      revision: stored.revision,
+      job: stored.document,
+    });
   if (outcome.kind === 'refused') {
     const { refusal } = outcome;
     if (refusal.code === 'invalid' || refusal.code === 'not-possible')
@@ -56,4 +66,4 @@ export async function POST(request: Request, { params }: Context): Promise<NextR
     },
     { ETag: etagOf(stored.revision) },
   );
-}
+});

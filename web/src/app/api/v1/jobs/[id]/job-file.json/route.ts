@@ -1,3 +1,4 @@
+import { answered } from '@/server/api/answered';
 import { NextResponse } from 'next/server';
 import { notFound } from '@/server/api/problem';
 import { findJob } from '@/server/db/job-repository';
@@ -8,7 +9,7 @@ interface Context {
 }
 
 /** The job as a file: the whole document, to be kept, sent on, and opened again without loss. */
-export async function GET(_: Request, { params }: Context): Promise<NextResponse> {
+export const GET = answered(async (_: Request, { params }: Context): Promise<NextResponse> => {
   const stored = await findJob((await params).id);
   if (!stored) return notFound('job');
   return new NextResponse(`${JSON.stringify(stored.document, null, 2)}\n`, {
@@ -18,4 +19,4 @@ export async function GET(_: Request, { params }: Context): Promise<NextResponse
       'Cache-Control': 'no-store',
     },
   });
-}
+});

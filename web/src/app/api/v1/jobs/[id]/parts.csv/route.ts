@@ -1,10 +1,4 @@
-import { CSV_TYPE } from '@/server/csv';
-import { answerDownload } from '@/server/download';
-import { partsCsv } from '@/server/parts-csv';
+import { pooled } from '@/server/pool/pool';
 
 /** The parts list as CSV, for a spreadsheet or the counter. */
-export const GET = answerDownload(({ plan, stored }) => ({
-  ending: 'parts.csv',
-  type: CSV_TYPE,
-  body: partsCsv(plan.parts, stored.document),
-}));
+export const GET = pooled('parts.csv');

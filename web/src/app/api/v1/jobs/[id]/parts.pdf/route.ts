@@ -1,4 +1,4 @@
-import { answerBook } from '@/server/job-book/answer';
+import { pooled } from '@/server/pool/pool';
 
 /** Everything that goes to the site on paper: list by place, drawings, cut sheet, drilling sheets, cautions. */
-export const GET = answerBook('parts', 'pdf');
+export const GET = pooled('parts.pdf');

@@ -1,9 +1,4 @@
-import { answerDownload } from '@/server/download';
-import { partsXlsx } from '@/server/parts-xlsx';
+import { pooled } from '@/server/pool/pool';
 
 /** The parts list and the cut list as a workbook. */
-export const GET = answerDownload(async ({ plan, stored }) => ({
-  ending: 'parts.xlsx',
-  type: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
-  body: await partsXlsx(plan.parts, stored.document),
-}));
+export const GET = pooled('parts.xlsx');

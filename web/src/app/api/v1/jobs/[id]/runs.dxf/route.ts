@@ -1,4 +1,4 @@
-import { answerBook } from '@/server/job-book/answer';
+import { pooled } from '@/server/pool/pool';
 
 /** The drawings of all runs as DXF. */
-export const GET = answerBook('runs', 'dxf');
+export const GET = pooled('runs.dxf');

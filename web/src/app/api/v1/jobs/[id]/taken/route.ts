@@ -1,3 +1,4 @@
+import { answered } from '@/server/api/answered';
 import { answer, readBody } from '@/server/api/operation';
 import { getTaken, putTaken } from '@/server/api/operations/jobs';
 import { type NextResponse } from 'next/server';
@@ -12,13 +13,13 @@ interface Context {
 }
 
 /** What the job has taken of what was on hand. */
-export async function GET(_: Request, { params }: Context): Promise<NextResponse> {
+export const GET = answered(async (_: Request, { params }: Context): Promise<NextResponse> => {
   const { id } = await params;
   return (await findJob(id)) ? answer(getTaken, 200, { taken: await listTaken(id) }) : notFound('job');
-}
+});
 
 /** Takes just this of what is on hand, and puts back what it had taken besides: all of it, or none and what is short. */
-export async function PUT(request: Request, { params }: Context): Promise<NextResponse> {
+export const PUT = answered(async (request: Request, { params }: Context): Promise<NextResponse> => {
   const { id } = await params;
   if (!(await findJob(id))) return notFound('job');
   const body = await readBody(request, putTaken);
@@ -33,4 +34,4 @@ export async function PUT(request: Request, { params }: Context): Promise<NextRe
           message: `${wanted} of ${code} are asked for, ${onHand === 0 ? 'none is' : `${onHand} ${onHand === 1 ? 'is' : 'are'}`} on hand.`,
         })),
       );
-}
+});

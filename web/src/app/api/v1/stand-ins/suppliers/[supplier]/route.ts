@@ -1,3 +1,4 @@
+import { answered } from '@/server/api/answered';
 import { answer, readBody } from '@/server/api/operation';
 import { askStandInSupplier } from '@/server/api/operations/stock';
 import { setTimeout as wait } from 'node:timers/promises';
@@ -12,7 +13,7 @@ interface Context {
 }
 
 /** A stand-in for the service of a supplier: made-up prices and stock of all articles at once, as slowly and as unsurely as such services are. */
-export async function POST(request: Request, { params }: Context): Promise<NextResponse> {
+export const POST = answered(async (request: Request, { params }: Context): Promise<NextResponse> => {
   const { supplier } = await params;
   const standIn = STAND_INS.find(({ id }) => id === supplier);
   if (!standIn) return notFound('stand-in');
@@ -25,4 +26,4 @@ export async function POST(request: Request, { params }: Context): Promise<NextR
     200,
     standInSupplier(standIn, body.value.articles, new Date().toISOString().slice(0, 10)),
   );
-}
+});

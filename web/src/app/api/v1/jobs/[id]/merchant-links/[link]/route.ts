@@ -1,3 +1,4 @@
+import { answered } from '@/server/api/answered';
 import { NextResponse } from 'next/server';
 import { notFound } from '@/server/api/problem';
 import { revokeMerchantLink } from '@/server/db/merchant-repository';
@@ -7,7 +8,7 @@ interface Context {
 }
 
 /** Closes a link for good. */
-export async function DELETE(_: Request, { params }: Context): Promise<NextResponse> {
+export const DELETE = answered(async (_: Request, { params }: Context): Promise<NextResponse> => {
   const { id, link } = await params;
   return (await revokeMerchantLink(id, link)) ? new NextResponse(null, { status: 204 }) : notFound('open link');
-}
+});

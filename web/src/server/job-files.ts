@@ -1,0 +1,34 @@
+import 'server-only';
+import { shelves } from '@herrero/core';
+import { CSV_TYPE } from './csv';
+import { answerDownload } from './download';
+import { partsCsv } from './parts-csv';
+import { partsXlsx } from './parts-xlsx';
+import { pickListHtml } from './pick-list-html';
+
+export const answerPartsCsv = answerDownload(({ plan, stored }) => ({
+  ending: 'parts.csv',
+  type: CSV_TYPE,
+  body: partsCsv(plan.parts, stored.document),
+}));
+
+export const answerPartsJson = answerDownload(({ plan, stored: { document, revision } }) => {
+  const { name, currency, taxPercent } = document;
+  return {
+    ending: 'parts.json',
+    type: 'application/json',
+    body: JSON.stringify({ job: name, revision, currency, taxPercent, ...plan.parts }),
+  };
+});
+
+export const answerPartsXlsx = answerDownload(async ({ plan, stored }) => ({
+  ending: 'parts.xlsx',
+  type: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+  body: await partsXlsx(plan.parts, stored.document),
+}));
+
+export const answerPickList = answerDownload(({ plan, catalogue, stored: { id, document } }) => ({
+  ending: 'pick-list.html',
+  type: 'text/html; charset=utf-8',
+  body: pickListHtml(document.name, id, shelves(plan.parts, catalogue), new Date().toISOString().slice(0, 10)),
+}));

@@ -1,0 +1,34 @@
+import 'server-only';
+import { answerOpenJob } from '../api/answer-open-job';
+import { answerPlan } from '../api/answer-plan';
+import { answerThreadCard } from '../api/answer-thread-card';
+import { answerWays } from '../api/answer-ways';
+import { answerSheet } from '../drilling-sheet/answer';
+import { answerBook } from '../job-book/answer';
+import { answerPartsCsv, answerPartsJson, answerPartsXlsx, answerPickList } from '../job-files';
+import { answerLook } from '../job-looks/answer';
+import { answerShelves } from '../shelves';
+
+/** Answers a request as a route does, with what stands in brackets in its path. */
+export type Handler = (request: Request, params: Readonly<Record<string, string>>) => Promise<Response>;
+
+/** What is too heavy for the thread that answers everybody: each is worked on in a thread of the pool, by its name. */
+export const HANDLERS = {
+  'parts.csv': answerPartsCsv,
+  'parts.json': answerPartsJson,
+  'parts.xlsx': answerPartsXlsx,
+  'pick-list.html': answerPickList,
+  'parts.pdf': answerBook('parts', 'pdf'),
+  'runs.svg': answerBook('runs', 'svg'),
+  'runs.dxf': answerBook('runs', 'dxf'),
+  'drilling-sheet.pdf': answerSheet('pdf'),
+  'drilling-sheet.svg': answerSheet('svg'),
+  'drilling-sheet.dxf': answerSheet('dxf'),
+  'card.pdf': answerThreadCard,
+  plan: answerPlan,
+  routes: answerWays,
+  'open-job': answerOpenJob,
+  shelves: answerShelves,
+  look: answerLook,
+} as const satisfies Readonly<Record<string, Handler>>;
+export type HandlerName = keyof typeof HANDLERS;
