@@ -1,14 +1,9 @@
-import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
-import { once } from 'node:events';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
 import { expect, test } from '@playwright/test';
+import { ownServer } from './own-server';
 
 // The server on a database of its own that is killed under it: three times in every run, a hundred with
 // `npm run test:faults`.
 const KILLS = Number(process.env.HERRERO_FAULTS ?? 3);
-const root = path.join(import.meta.dirname, '..');
 const PORT = 3174;
 const base = `http://127.0.0.1:${PORT}`;
 /** The first edit after the database is back is answered within this [ms]. */
@@ -31,40 +26,11 @@ const ask = async (method: string, url: string, body?: unknown): Promise<Answer>
 
 test('the database is killed under the server: what was answered is there, once, and it goes on by itself', async () => {
   test.setTimeout(120_000 + KILLS * 20_000);
-  const data = mkdtempSync(path.join(tmpdir(), 'herrero-faults-'));
-  const env = { ...process.env, HERRERO_DATA: data, PG_PORT: '54390' };
-  const pg = (command: string): string =>
-    execFileSync('bash', [path.join(root, 'scripts/pg.sh'), command], { env, encoding: 'utf8' }).trim();
-  let server: ChildProcess | undefined;
+  const { pg, postmaster, end } = await ownServer(PORT);
   try {
-    pg('start');
-    const databaseUrl = pg('url');
-    execFileSync(process.execPath, [path.join(root, 'web/src/server/db/migrate.mjs')], {
-      env: { ...env, DATABASE_URL: databaseUrl },
-    });
-    server = spawn(
-      process.execPath,
-      [path.join(root, 'node_modules/next/dist/bin/next'), 'start', '-H', '127.0.0.1', '-p', `${PORT}`],
-      {
-        cwd: path.join(root, 'web'),
-        env: { ...env, DATABASE_URL: databaseUrl, HERRERO_DEMO: 'load' },
-        stdio: 'ignore',
-      },
-    );
-    await expect
-      .poll(
-        () =>
-          ask('GET', '/api/v1/ready').then(
-            ({ status }) => status,
-            () => 0,
-          ),
-        { timeout: 60_000 },
-      )
-      .toBe(200);
     const { jobs } = JSON.parse((await ask('GET', '/api/v1/jobs')).text) as { jobs: { id: string }[] };
     const id = jobs[0]?.id ?? '';
 
-    const pidFile = path.join(readFileSync(path.join(data, 'pg.dir'), 'utf8').trim(), 'postmaster.pid');
     const answered = new Map<string, string>();
     const strange: string[] = [];
     let count = 0;
@@ -109,7 +75,7 @@ test('the database is killed under the server: what was answered is there, once,
     const writers = [1, 2, 3].map(write);
     for (let kill = 0; kill < KILLS; kill++) {
       await expect.poll(() => answered.size, { timeout: 30_000 }).toBeGreaterThan(kill * 3);
-      process.kill(Number(readFileSync(pidFile, 'utf8').split('\n')[0]), 'SIGKILL');
+      process.kill(postmaster(), 'SIGKILL');
       await new Promise((resolve) => setTimeout(resolve, 300));
       pg('start');
       const before = answered.size;
@@ -132,9 +98,6 @@ test('the database is killed under the server: what was answered is there, once,
     expect(new Set(all).size).toBe(all.length);
     for (const batchId of answered.keys()) expect(all).toContain(batchId);
   } finally {
-    server?.kill();
-    if (server && server.exitCode === null) await once(server, 'exit');
-    pg('destroy');
-    rmSync(data, { recursive: true, force: true });
+    await end();
   }
 });

@@ -14,7 +14,7 @@ interface Ended {
 
 test('what is stored is written into one file and put back, also from the version before', async () => {
   const data = mkdtempSync(path.join(tmpdir(), 'herrero-keep-'));
-  const env = { ...process.env, HERRERO_DATA: data, PG_PORT: '54410', DATABASE_URL: '' };
+  const env = { ...process.env, HERRERO_DATA: data, PG_PORT: '54410', DATABASE_URL: '', DATABASE_OWNER_URL: '' };
   const pg = (command: string): string =>
     execFileSync('bash', [path.join(root, 'scripts/pg.sh'), command], { env, encoding: 'utf8' }).trim();
   const run = (script: string, args: readonly string[], input = ''): Promise<Ended> =>
@@ -35,7 +35,7 @@ test('what is stored is written into one file and put back, also from the versio
          const { rows } = await c.query(process.argv[1]); console.log(JSON.stringify(rows)); await c.end();`,
         statement,
       ],
-      { cwd: path.join(root, 'web'), env: { ...env, DATABASE_URL: pg('url') }, encoding: 'utf8' },
+      { cwd: path.join(root, 'web'), env: { ...env, DATABASE_URL: pg('owner-url') }, encoding: 'utf8' },
     ).trim();
   const names = (): string => sql('select name from suppliers order by name');
   try {
@@ -56,7 +56,7 @@ test('what is stored is written into one file and put back, also from the versio
          await migrate(drizzle(c), { migrationsFolder: process.argv[1] }); await c.end();`,
         old,
       ],
-      { cwd: path.join(root, 'web'), env: { ...env, DATABASE_URL: pg('url') } },
+      { cwd: path.join(root, 'web'), env: { ...env, DATABASE_URL: pg('owner-url') } },
     );
     sql(`insert into suppliers (id, name, currency, priced_on) values ('a', 'Valley', 'USD', '2026-11-01')`);
     const file = path.join(data, 'kept.dump');

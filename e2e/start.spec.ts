@@ -1,6 +1,15 @@
 import { type ChildProcess, execFile, spawn } from 'node:child_process';
 import { once } from 'node:events';
-import { chmodSync, existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  chmodSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readFileSync,
+  readdirSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -21,7 +30,7 @@ const refused = (env: Record<string, string>, args: readonly string[] = [], inpu
     const child = execFile(
       start,
       [...args],
-      { env: { ...process.env, DATABASE_URL: '', PORT, ...env } },
+      { env: { ...process.env, DATABASE_URL: '', DATABASE_OWNER_URL: '', PORT, ...env } },
       (error, stdout, stderr) => resolve({ code: error ? Number(error.code) : 0, said: stdout + stderr }),
     );
     child.stdin?.end(input);
@@ -67,12 +76,29 @@ test.describe('what keeps it from starting is said, and nothing is changed', () 
   });
 });
 
+/** The process of the server among the children of a ./start. */
+function serverOf(parent: number): number {
+  const found = readdirSync('/proc')
+    .filter((name) => /^\d+$/.test(name))
+    .find((name) => {
+      try {
+        const [, , state, above] = /^(\d+) \(.*\) (\S) (\d+)/s.exec(readFileSync(`/proc/${name}/stat`, 'utf8')) ?? [];
+        return (
+          Number(above) === parent && state !== 'Z' && readFileSync(`/proc/${name}/cmdline`, 'utf8').includes('next')
+        );
+      } catch {
+        return false;
+      }
+    });
+  return Number(found);
+}
+
 test('starts on its own database, starts again on the same, and stops what it started', async () => {
   test.setTimeout(180_000);
   const data = path.join(root, '.data', 'test-start');
   rmSync(data, { recursive: true, force: true });
   mkdirSync(data, { recursive: true });
-  const env = { ...process.env, DATABASE_URL: '', PORT, HERRERO_DATA: data };
+  const env = { ...process.env, DATABASE_URL: '', DATABASE_OWNER_URL: '', PORT, HERRERO_DATA: data };
   const jobs = async (): Promise<{ id: string; name: string }[]> =>
     ((await (await fetch(`http://127.0.0.1:${PORT}/api/v1/jobs`)).json()) as { jobs: { id: string; name: string }[] })
       .jobs;
@@ -102,6 +128,27 @@ test('starts on its own database, starts again on the same, and stops what it st
       'Quarry Lane brick saw',
       'Tern Point boat rinse',
     ]);
+    // Another one on the same folder is told who holds it.
+    const twice = await refused({ HERRERO_DATA: data, PORT: '3175' });
+    expect(twice.code).not.toBe(0);
+    expect(twice.said).toContain(`process ${first.child.pid}, http://127.0.0.1:${PORT}`);
+    // A server that dies is started again, with what it said.
+    const killed = serverOf(first.child.pid ?? 0);
+    process.kill(killed, 'SIGKILL');
+    await expect
+      .poll(
+        () =>
+          jobs().then(
+            (list) => list.length,
+            () => 0,
+          ),
+        { timeout: 60_000 },
+      )
+      .toBe(before.length);
+    expect(serverOf(first.child.pid ?? 0)).not.toBe(killed);
+    // What is stored is kept once a day.
+    expect(readdirSync(path.join(data, 'backups')).filter((name) => name.startsWith('daily-'))).toHaveLength(1);
+
     await end(first.child);
     await expect(jobs()).rejects.toThrow();
     const cluster = readFileSync(path.join(data, 'pg.dir'), 'utf8').trim();

@@ -1,7 +1,6 @@
 import { readFile } from 'node:fs/promises';
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { beginJob, copyOfTernPoint, notes, rack, settled, station, stored } from './support';
+import { beginJob, copyOfTernPoint, noViolations, notes, rack, settled, station, stored } from './support';
 
 test('a crate: its ports, its past and its light are said, and what is not said is a note', async ({ page }) => {
   const id = await beginJob(page, 'Crate');
@@ -206,8 +205,7 @@ test('every demo job opens at Tanks and Holes, without a word to the console, fo
       await expect(notes(page)).toBeVisible();
       // A tank of flat faces and a lined one: the two kinds of sheet that Tern Point does not have.
       if (place === 'tanks' || !/Ashdown|Mill/.test(name)) continue;
-      const { violations } = await new AxeBuilder({ page }).analyze();
-      expect(violations.map(({ id, nodes }) => `${name} ${place}: ${id} at ${nodes[0]?.target.join(' ')}`)).toEqual([]);
+      await noViolations(page, `${name} ${place}`);
     }
   }
   expect(said).toEqual([]);

@@ -1,12 +1,14 @@
 #!/usr/bin/env bash
 # A private PostgreSQL cluster of this checkout: 127.0.0.1 only, scram passwords, no socket. As root it runs as the
 # system's user 'postgres', otherwise as you. The data lie in .data/ (HERRERO_DATA for another place).
-#   scripts/pg.sh start|stop|status|url|destroy
+# The program runs as a role that reads and writes its tables and nothing else; the owner changes them.
+#   scripts/pg.sh start|stop|status|url|owner-url|destroy
 set -euo pipefail
 ROOT="$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd -P)"
 DATA="${HERRERO_DATA:-$ROOT/.data}"
 DB=herrero
 OWNER=herrero
+PROGRAM=herrero_program
 
 fail() { echo "pg.sh: $*" >&2; exit 1; }
 mkdir -p "$DATA"
@@ -84,18 +86,25 @@ CONF
       echo started >"$DATA/pg.started"
     fi
     PGPASSWORD="$(cat "$DATA/pg.password")" || fail "the password of the database is gone from $DATA/pg.password."
-    printf 'DATABASE_URL=postgres://%s:%s@127.0.0.1:%s/%s\n' "$OWNER" "$PGPASSWORD" "$port" "$DB" >"$DATA/env"
+    [ -s "$DATA/pg.program" ] || random >"$DATA/pg.program"
+    at="127.0.0.1:$port/$DB"
+    printf 'DATABASE_URL=postgres://%s:%s@%s\nDATABASE_OWNER_URL=postgres://%s:%s@%s\n' \
+      "$PROGRAM" "$(cat "$DATA/pg.program")" "$at" "$OWNER" "$PGPASSWORD" "$at" >"$DATA/env"
     export PGPASSWORD
     q() { "$BIN/psql" -XAtq -h 127.0.0.1 -p "$port" -U "$OWNER" -d postgres -c "$1"; }
     [ "$(q "select 1 from pg_database where datname='$DB'")" = 1 ] || q "create database $DB"
+    [ "$(q "select 1 from pg_roles where rolname='$PROGRAM'")" = 1 ] || q "create role $PROGRAM login"
+    q "alter role $PROGRAM nosuperuser nocreatedb nocreaterole password '$(cat "$DATA/pg.program")'"
+    q "revoke all on database $DB from public; grant connect on database $DB to $PROGRAM"
     ;;
   stop)
     if running; then as_pg "$BIN/pg_ctl" -D "$PGDATA" -m fast -w stop >/dev/null; fi
     ;;
   status) if running; then echo "running on $(sed -n 4p "$PGDATA/postmaster.pid")"; else echo stopped; exit 3; fi ;;
   url) sed -n 's/^DATABASE_URL=//p' "$DATA/env" ;;
+  owner-url) sed -n 's/^DATABASE_OWNER_URL=//p' "$DATA/env" ;;
   destroy)
     if running; then as_pg "$BIN/pg_ctl" -D "$PGDATA" -m fast -w stop >/dev/null; fi
-    rm -rf "$PGDATA" "$DATA/pg.dir" "$DATA/env" "$DATA/pg.password" "$DATA/pg.started" "$DATA/initdb.log" ;;
-  *) echo "usage: pg.sh start|stop|status|url|destroy" >&2; exit 2 ;;
+    rm -rf "$PGDATA" "$DATA/pg.dir" "$DATA/env" "$DATA/pg.password" "$DATA/pg.program" "$DATA/pg.started" "$DATA/initdb.log" ;;
+  *) echo "usage: pg.sh start|stop|status|url|owner-url|destroy" >&2; exit 2 ;;
 esac

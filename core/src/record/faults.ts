@@ -30,7 +30,7 @@ const TIME = String.raw`(?:[01]\d|2[0-3]):[0-5]\d(?::[0-5]\d(?:\.\d{1,9})?)?(?:Z
 export const DAY_PATTERN = new RegExp(`^${DAY}$`);
 export const MOMENT_PATTERN = new RegExp(`^${DAY}T${TIME}$`);
 /** One line of characters that can be written: no control characters, no half of a pair of code units. */
-export const LINE_PATTERN = /^[^\p{Cc}\p{Cs}]*$/u;
+export const LINE_PATTERN = /^[^\p{Cc}\p{Cs}\uFFFE\uFFFF]*$/u;
 
 const NONE: readonly Fault[] = [];
 const fault = (code: Fault['code'], field: Field | undefined, path = ''): readonly Fault[] => [{ path, code, field }];

@@ -88,7 +88,7 @@ function outside(field: Field): readonly fc.Arbitrary<unknown>[] {
     case 'count':
       return [fc.constantFrom(field.least - 1, field.most + 1, field.least + 0.5)];
     case 'text':
-      return [fc.constantFrom('x'.repeat(Math.min(field.most, 500) + 1), 'a\nb', 'a\0', '\u007f', 'a\ud83d')];
+      return [fc.constantFrom('x'.repeat(Math.min(field.most, 500) + 1), 'a\nb', 'a\0', '\u007f', 'a\ud83d', '\ufffe')];
     case 'day':
       return [fc.constantFrom('2026-02-29', '1900-02-29', '2026-04-31', '2026-13-01', '26-01-01')];
     case 'moment':

@@ -3,6 +3,7 @@ import { type Catalogue, NO_SOLUTIONS, type Plan, plan } from '@herrero/core';
 import { searchCuts } from './cut-solving';
 import { type StoredJob, findJob } from './db/job-repository';
 import { theCatalogue } from './db/part-repository';
+import { printable } from './printable';
 
 /** A job as it stands, with everything that follows from it. */
 export interface PlannedJob {
@@ -13,8 +14,9 @@ export interface PlannedJob {
 
 /** A stored job with its plan as it leaves the application: cut as well as can be proven in a moment. Undefined where there is none. */
 export async function findPlannedJob(id: string): Promise<PlannedJob | undefined> {
-  const [stored, catalogue] = await Promise.all([findJob(id), theCatalogue(id)]);
-  if (!stored) return undefined;
+  const [found, catalogue] = await Promise.all([findJob(id), theCatalogue(id)]);
+  if (!found) return undefined;
+  const stored = { ...found, document: printable(found.document) };
   const quick = plan(stored.document, catalogue);
   const cuts = await searchCuts(quick.parts.cuts);
   return {

@@ -6,7 +6,8 @@ import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
 import pg from 'pg';
 
-const url = process.env.DATABASE_URL;
+// The owner changes the tables; the program, as which the application runs, only reads and writes them.
+const url = process.env.DATABASE_OWNER_URL || process.env.DATABASE_URL;
 if (!url) {
   console.error('migrate: DATABASE_URL is not set');
   process.exit(1);
@@ -23,6 +24,22 @@ async function isPending() {
   return rows[0].many < JSON.parse(readFileSync(journal, 'utf8')).entries.length;
 }
 
+/** What the program may: its tables, and of the history only to read and to add. Nothing else, not even to look. */
+async function grant() {
+  const program = new URL(process.env.DATABASE_URL ?? url).username;
+  if (program === new URL(url).username) {
+    console.log(`The application runs as ${program}, who also owns its tables: set DATABASE_OWNER_URL to part the two.`);
+    return;
+  }
+  const role = client.escapeIdentifier(decodeURIComponent(program));
+  await client.query(`
+    revoke all on all tables in schema public from ${role};
+    grant usage on schema public to ${role};
+    grant select, insert, update, delete on all tables in schema public to ${role};
+    revoke update, delete on job_history from ${role};
+    grant usage, select on all sequences in schema public to ${role}`);
+}
+
 const client = new pg.Client({ connectionString: url, connectionTimeoutMillis: 8000 });
 try {
   await client.connect();
@@ -31,6 +48,7 @@ try {
   } else {
     await client.query('select pg_advisory_lock($1)', [LOCK]);
     await migrate(drizzle(client), { migrationsFolder: fileURLToPath(new URL('./migrations', import.meta.url)) });
+    await grant();
   }
 } catch (error) {
   // The query that failed says less than why it failed.

@@ -11,6 +11,7 @@ import {
 import { asc, eq, sql } from 'drizzle-orm';
 import { database, inTransaction } from './database';
 import { catalogueChanges, holdings, jobs, ownParts } from './schema';
+import { printable } from '../printable';
 import { isFor, listOffCuts, listTaken } from './stock-repository';
 
 /** @param forJob what was left over from it is not cut for it again; what it has taken still is on hand for it */
@@ -32,7 +33,7 @@ export async function readOwn(): Promise<OwnCatalogue> {
       .from(holdings)
       .orderBy(asc(holdings.code)),
   ]);
-  return { own: own.map(({ part }) => part), holdings: held };
+  return { own: own.map(({ part }) => printable(part)), holdings: held };
 }
 
 /** The catalogue as it was last made, by what it was made of, and the same by what there is for a job. */

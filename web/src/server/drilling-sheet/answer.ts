@@ -5,6 +5,7 @@ import { drillingSheets } from '../api/operations/files';
 import { badRequest, notFound } from '../api/problem';
 import { findJob } from '../db/job-repository';
 import { theCatalogue } from '../db/part-repository';
+import { printable } from '../printable';
 import { SHEET_KINDS, type SheetKind } from '../sheet/kinds';
 import { drillingSheet } from './drilling-sheet';
 
@@ -17,12 +18,13 @@ export const answerSheet =
     if (!asked.ok) return asked.error;
     const stored = await findJob(id);
     if (!stored) return notFound('job');
-    const { paper = paperOf(stored.document) } = asked.value;
-    const { tanks } = stored.document;
+    const document = printable(stored.document);
+    const { paper = paperOf(document) } = asked.value;
+    const { tanks } = document;
     const tankId = asked.value.tank ?? tanks[0]?.id ?? '';
     const tank = tanks.find((one) => one.id === tankId);
     if (!tank) return badRequest([{ path: 'tank', message: `${tankId || 'Nothing'} is no tank of this job.` }]);
-    const sheet = await drillingSheet(stored.document, await theCatalogue(), tankId, kind, paper, new Date());
+    const sheet = await drillingSheet(document, await theCatalogue(), tankId, kind, paper, new Date());
     if (sheet === undefined)
       return badRequest([
         { path: 'tank', message: `Nothing is drilled in ${tank.label} yet: set out its holes first.` },

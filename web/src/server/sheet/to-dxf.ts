@@ -21,6 +21,9 @@ const ALIGN = {
   end: TextHorizontalAlignment.Right,
 } as const;
 
+/** A caret and two percent signs say something else in a text of DXF: here they stand for themselves. */
+const literal = (text: string): string => text.replaceAll('^', '^ ').replaceAll('%%', '%%%%%%');
+
 /** DXF counts upward: the lower edge of the paper, the base of the tank, is nought. */
 function draw(dxf: DxfWriter, item: Item, left: number, heightMm: number): void {
   const at = (x: number, y: number) => point3d(left + x, heightMm - y, 0);
@@ -28,7 +31,7 @@ function draw(dxf: DxfWriter, item: Item, left: number, heightMm: number): void 
   if (item.kind === 'line') dxf.addLine(at(item.x1, item.y1), at(item.x2, item.y2), options);
   else if (item.kind === 'circle') dxf.addCircle(at(item.x, item.y), item.radiusMm, options);
   else
-    dxf.addText(at(item.x, item.y), item.sizeMm, item.text, {
+    dxf.addText(at(item.x, item.y), item.sizeMm, literal(item.text), {
       ...options,
       ...(item.anchor === 'start'
         ? {}

@@ -1,0 +1,60 @@
+import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { expect } from '@playwright/test';
+
+const root = path.join(import.meta.dirname, '..');
+
+/** A server with a database of its own, for what would be in the way of the other journeys. */
+export interface OwnServer {
+  readonly base: string;
+  /** Starts, stops or names its database. */
+  readonly pg: (command: string) => string;
+  /** The process that its database consists of. */
+  readonly postmaster: () => number;
+  readonly end: () => Promise<void>;
+}
+
+/** Starts both, with the demo jobs loaded, and waits until they answer. */
+export async function ownServer(port: number): Promise<OwnServer> {
+  const data = mkdtempSync(path.join(tmpdir(), 'herrero-own-'));
+  const env = { ...process.env, HERRERO_DATA: data, PG_PORT: `${51_000 + port}` };
+  const pg = (command: string): string =>
+    execFileSync('bash', [path.join(root, 'scripts/pg.sh'), command], { env, encoding: 'utf8' }).trim();
+  let server: ChildProcess | undefined;
+  const end = async (): Promise<void> => {
+    server?.kill();
+    if (server && server.exitCode === null && server.signalCode === null) await once(server, 'exit');
+    pg('destroy');
+    rmSync(data, { recursive: true, force: true });
+  };
+  try {
+    pg('start');
+    const urls = { DATABASE_URL: pg('url'), DATABASE_OWNER_URL: pg('owner-url') };
+    execFileSync(process.execPath, [path.join(root, 'web/src/server/db/migrate.mjs')], { env: { ...env, ...urls } });
+    server = spawn(
+      process.execPath,
+      [path.join(root, 'node_modules/next/dist/bin/next'), 'start', '-H', '127.0.0.1', '-p', `${port}`],
+      {
+        cwd: path.join(root, 'web'),
+        env: { ...env, DATABASE_URL: urls.DATABASE_URL, HERRERO_DEMO: 'load' },
+        stdio: 'ignore',
+      },
+    );
+    const base = `http://127.0.0.1:${port}`;
+    const ready = (): Promise<number> =>
+      fetch(`${base}/api/v1/ready`).then(
+        ({ status }) => status,
+        () => 0,
+      );
+    await expect.poll(ready, { timeout: 60_000 }).toBe(200);
+    const cluster = readFileSync(path.join(data, 'pg.dir'), 'utf8').trim();
+    const postmaster = (): number => Number(readFileSync(path.join(cluster, 'postmaster.pid'), 'utf8').split('\n')[0]);
+    return { base, pg, postmaster, end };
+  } catch (error) {
+    await end();
+    throw error;
+  }
+}
