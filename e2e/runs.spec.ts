@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { type Page, expect, test } from '@playwright/test';
-import { beginJob, copyOfTernPoint, noViolations, notes, rack, settled, station, stored, takePart } from './support';
+import { emptyJob, copyOfTernPoint, noViolations, notes, rack, settled, station, stored, takePart } from './support';
 
 const string = (page: Page) => page.getByLabel('The string in half-section');
 const partLabel = (page: Page, name: RegExp) => string(page).getByRole('button', { name });
@@ -24,7 +24,7 @@ async function partsCsv(page: Page): Promise<string> {
 }
 
 test('by hand: a drum with a push-through gasket, glued draw-off, hose tap and grated top', async ({ page }) => {
-  await beginJob(page, 'Grated drum');
+  await emptyJob(page, 'Grated drum');
   await page.getByRole('button', { name: 'Add: Open-head drum' }).click();
   await page.getByRole('link', { name: 'Set out the holes' }).click();
   await page.getByRole('button', { name: /^Inlet/ }).click();
@@ -60,7 +60,7 @@ test('by hand: a drum with a push-through gasket, glued draw-off, hose tap and g
 });
 
 test('by hand: a cam coupling on a crate, thread to socket, bushing, tap', async ({ page }) => {
-  const id = await beginJob(page, 'Crate on cams');
+  const id = await emptyJob(page, 'Crate on cams');
   await page.getByRole('button', { name: 'Add: Crate, 275 gal' }).click();
   await page.getByRole('button', { name: /^Cam grooves, 2 in/ }).click();
   await station(page, 'Runs').first().click();
@@ -76,7 +76,7 @@ test('by hand: a cam coupling on a crate, thread to socket, bushing, tap', async
 });
 
 test('by hand: a sight tube cut into an outlet line that stands, with its own tap', async ({ page }) => {
-  const id = await beginJob(page, 'Old line');
+  const id = await emptyJob(page, 'Old line');
   await page.getByRole('button', { name: 'Add: Open-head drum' }).click();
   await page.getByRole('link', { name: 'Set out the holes' }).click();
   await page.getByRole('button', { name: /^Outlet/ }).click();
@@ -136,7 +136,7 @@ test('by hand: a sight tube cut into an outlet line that stands, with its own ta
 });
 
 test('a line is built by the keyboard alone', async ({ page }) => {
-  await beginJob(page, 'Hands on keys');
+  await emptyJob(page, 'Hands on keys');
   await page.getByRole('button', { name: 'Add: Open-head drum' }).click();
   await page.getByRole('link', { name: 'Set out the holes' }).click();
   await page.getByRole('button', { name: /^Outlet/ }).click();

@@ -1,7 +1,8 @@
 import { expect, test } from '@playwright/test';
-import { beginJob, copyOfTernPoint, noViolations, notes, station as stationLink } from './support';
+import { DEEP, emptyJob, copyOfTernPoint, noViolations, notes, station as stationLink } from './support';
 
 const STATIONS = ['site', 'site/measure', 'tanks', 'holes', 'runs', 'parts'] as const;
+const SAMPLE: readonly (typeof STATIONS)[number][] = ['site', 'runs'];
 
 for (const light of ['bench', 'shed'] as const)
   test(`every screen can be used by all, by ${light} light`, async ({ page }) => {
@@ -12,7 +13,7 @@ for (const light of ['bench', 'shed'] as const)
     await noViolations(page, 'new job', light);
     await page.keyboard.press('Escape');
     const id = await copyOfTernPoint(page, `Access by ${light}`);
-    for (const station of STATIONS) {
+    for (const station of light === 'bench' || DEEP ? STATIONS : SAMPLE) {
       await page.goto(`/jobs/${id}/${station}`);
       await expect(notes(page)).toBeVisible();
       await noViolations(page, station, light);
@@ -23,7 +24,7 @@ for (const light of ['bench', 'shed'] as const)
   });
 
 test('an empty job has a next step at every station', async ({ page }) => {
-  const id = await beginJob(page, 'Empty');
+  const id = await emptyJob(page, 'Empty');
   await page.goto(`/jobs/${id}/site`);
   await expect(page.getByText('No roof yet')).toBeVisible();
   await noViolations(page, 'empty site');
@@ -48,7 +49,7 @@ test.describe('on a phone', () => {
       await page.goto(`/jobs/${id}/${station}`);
       await expect(notes(page)).toBeVisible();
       expect(await page.evaluate(() => document.documentElement.scrollWidth), station).toBeLessThanOrEqual(390);
-      await noViolations(page, `phone ${station}`);
+      if (DEEP || SAMPLE.includes(station)) await noViolations(page, `phone ${station}`);
     }
   });
 

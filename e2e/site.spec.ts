@@ -1,5 +1,5 @@
 import { type Page, expect, test } from '@playwright/test';
-import { beginJob, copyOfTernPoint, noViolations, notes, settled, station } from './support';
+import { emptyJob, copyOfTernPoint, noViolations, notes, settled, station } from './support';
 
 const section = (page: Page) => page.getByRole('group', { name: 'The fall line' });
 const about = (page: Page, name: string) => page.getByRole('region', { name: `About ${name}` });
@@ -22,7 +22,7 @@ async function read(page: Page, name: string, from: string, way: 'down' | 'up', 
 }
 
 test('a site from nothing: roof, level line, places, each height as it is read', async ({ page }) => {
-  const id = await beginJob(page, 'Slope', 'millimetres, litres');
+  const id = await emptyJob(page, 'Slope', 'millimetres, litres');
   await page.goto(`/jobs/${id}/site`);
   await expect(page.getByText('No height yet')).toBeVisible();
 

@@ -16,6 +16,34 @@ export async function beginJob(
   return /jobs\/([^/]+)\//.exec(page.url())?.[1] ?? '';
 }
 
+/** The file of the demo job, as it goes out. */
+async function demoFile(page: Page): Promise<string> {
+  const { jobs } = (await (await page.request.get('/api/v1/jobs')).json()) as { jobs: { id: string; name: string }[] };
+  const demo = jobs.find((job) => job.name === 'Tern Point boat rinse');
+  return (await page.request.get(`/api/v1/jobs/${demo?.id}/job-file.json`)).text();
+}
+
+/** Opens a job file and says which job it became. */
+async function opened(page: Page, data: object): Promise<string> {
+  return ((await (await page.request.post('/api/v1/jobs', { data })).json()) as { id: string }).id;
+}
+
+/** An empty job by the server's own ways, and its tanks: for the journeys that are not about how a job begins. */
+export async function emptyJob(
+  page: Page,
+  name: string,
+  measures: 'inches, gallons' | 'millimetres, litres' = 'inches, gallons',
+): Promise<string> {
+  const { schemaVersion } = JSON.parse(await demoFile(page)) as { schemaVersion: number };
+  const usual =
+    measures === 'inches, gallons'
+      ? { measures: 'in-gal', region: 'US' }
+      : { measures: 'mm-l', region: 'UK', currency: 'GBP' };
+  const id = await opened(page, { schemaVersion, name, ...usual });
+  await page.goto(`/jobs/${id}/tanks`);
+  return id;
+}
+
 /**
  * Makes a fresh job of the demo job's file, so that a journey spoils nothing for another. By the server's own ways:
  * journeys run side by side, and in the list of jobs a copy is like any other until it is named.
@@ -25,11 +53,7 @@ export async function jobOfTernPoint(
   name: string,
   change: (file: string) => string = (file) => file,
 ): Promise<string> {
-  const { jobs } = (await (await page.request.get('/api/v1/jobs')).json()) as { jobs: { id: string; name: string }[] };
-  const demo = jobs.find((job) => job.name === 'Tern Point boat rinse');
-  const file = await (await page.request.get(`/api/v1/jobs/${demo?.id}/job-file.json`)).text();
-  const made = await page.request.post('/api/v1/jobs', { data: { ...(JSON.parse(change(file)) as object), name } });
-  return ((await made.json()) as { id: string }).id;
+  return opened(page, { ...(JSON.parse(change(await demoFile(page))) as object), name });
 }
 
 /** The same, and opens it. */
@@ -72,6 +96,12 @@ export async function stored(
   const response = await page.request.get(`/api/v1/jobs/${id}`);
   return (await response.json()) as never;
 }
+
+/**
+ * The long run, `npm run test:deep`, looks at every screen by every light and on every device; the ordinary one at all of them
+ * by bench light, and by shed light and on the phone at a fixed sample.
+ */
+export const DEEP = (process.env.HERRERO_DEEP ?? '') !== '';
 
 /** By which light a screen is looked at. */
 export type Light = 'bench' | 'shed';

@@ -1,9 +1,9 @@
 import { readFile } from 'node:fs/promises';
 import { expect, test } from '@playwright/test';
-import { beginJob, copyOfTernPoint, noViolations, notes, rack, settled, station, stored } from './support';
+import { emptyJob, copyOfTernPoint, noViolations, notes, rack, settled, station, stored } from './support';
 
 test('a crate: its ports, its past and its light are said, and what is not said is a note', async ({ page }) => {
-  const id = await beginJob(page, 'Crate');
+  const id = await emptyJob(page, 'Crate');
   await page.getByRole('button', { name: 'Add: Crate, 275 gal' }).click();
   await expect(station(page, 'Tanks')).toContainText('3 to say');
   await expect(notes(page).getByRole('button', { name: /Port not said/ })).toHaveCount(2);
@@ -29,7 +29,7 @@ test('a crate: its ports, its past and its light are said, and what is not said 
 });
 
 test('a port is cut out and becomes a hole like any other; undo brings it back', async ({ page }) => {
-  await beginJob(page, 'Cut out');
+  await emptyJob(page, 'Cut out');
   await page.getByRole('button', { name: 'Add: Closed-head drum' }).click();
   const bung = page.getByRole('region', { name: 'P1 Fine bung' });
   await bung.getByRole('button', { name: /Cut it out/ }).click();
@@ -40,7 +40,7 @@ test('a port is cut out and becomes a hole like any other; undo brings it back',
 });
 
 test('the curve of a tank follows its shape, and a metered fill corrects it', async ({ page }) => {
-  await beginJob(page, 'Curve', 'millimetres, litres');
+  await emptyJob(page, 'Curve', 'millimetres, litres');
   await page.getByRole('button', { name: 'None of these: own size' }).click();
   await page.getByRole('button', { name: 'Add: Own size: lying cylinder' }).click();
   for (const [field, value] of [
@@ -72,7 +72,7 @@ test('the curve of a tank follows its shape, and a metered fill corrects it', as
 });
 
 test('a stand that is too weak is trouble; planks are checked as beams', async ({ page }) => {
-  await beginJob(page, 'Stand');
+  await emptyJob(page, 'Stand');
   await page.getByRole('button', { name: 'Add: Upright round tank' }).click();
   await page.getByLabel('Stands on').selectOption('Stand on legs');
   await expect(notes(page).getByText('Stand not rated')).toBeVisible();
@@ -136,7 +136,7 @@ test('a hole in the top is moved on the plan by drag and by arrow keys, and meas
 test('ways to seal are allowed, warned of or ruled out with both figures; another face changes them', async ({
   page,
 }) => {
-  await beginJob(page, 'Ways', 'millimetres, litres');
+  await emptyJob(page, 'Ways', 'millimetres, litres');
   await page.getByRole('button', { name: 'Add: Precast concrete' }).click();
   await page.getByRole('link', { name: 'Set out the holes' }).click();
   await page.getByRole('button', { name: /^Overflow/ }).click();

@@ -16,6 +16,8 @@ const config: NextConfig = {
   // Types are checked once, by ./test.
   typescript: { ignoreBuildErrors: true },
   poweredByHeader: false,
+  // On loopback it is work for nothing; the web server in front of it does that for others (docs/phones.md).
+  compress: false,
   headers: () =>
     Promise.resolve([
       {
