@@ -60,16 +60,19 @@ const bytesOf = async (body: Buffer | string | Promise<Buffer | string>): Promis
 
 /** For every name: the file is made, and a reader that is none of ours reads it to its end. */
 const everyName = (read: (job: Job) => Promise<void>): Promise<void> =>
-  fc.assert(fc.asyncProperty(nasty, (name) => read(named(name))), {
-    numRuns: 12,
-    examples: NAMES.map((name): [string] => [name]),
-  });
+  fc.assert(
+    fc.asyncProperty(nasty, (name) => read(named(name))),
+    {
+      numRuns: 12,
+      examples: NAMES.map((name): [string] => [name]),
+    },
+  );
 
 describe('under any name', () => {
   test('DXF is read by a parser of the registry, text for text', () =>
     everyName(async (job) => {
       const sheets = runSheets(job, plan(job), NOW);
-      const dxf = (await bytesOf(SHEET_KINDS.dxf.write(sheets, job.name))).toString();
+      const dxf = (await bytesOf(SHEET_KINDS.dxf.write(sheets))).toString();
       const read = new DxfParser().parseSync(dxf);
       const texts = sheets.flatMap(({ items }) => items.filter(({ kind }) => kind === 'text'));
       expect(read?.entities.filter(({ type }) => type === 'TEXT')).toHaveLength(texts.length);
@@ -82,12 +85,16 @@ describe('under any name', () => {
       expect(document.querySelector('title')?.textContent).toBe(job.name);
     }));
 
-  test('PDF is read by poppler', () =>
-    everyName(async (job) => {
-      const file = path.join(folder, 'book.pdf');
-      writeFileSync(file, await bytesOf(SHEET_KINDS.pdf.write(jobBook(job, plan(job), 'a4', NOW), job.name)));
-      expect(execFileSync('pdftotext', [file, '-'], { encoding: 'utf8' })).toContain('Run P1');
-    }), 120_000);
+  test(
+    'PDF is read by poppler',
+    () =>
+      everyName(async (job) => {
+        const file = path.join(folder, 'book.pdf');
+        writeFileSync(file, await bytesOf(SHEET_KINDS.pdf.write(jobBook(job, plan(job), 'a4', NOW), job.name)));
+        expect(execFileSync('pdftotext', [file, '-'], { encoding: 'utf8' })).toContain('Run P1');
+      }),
+    120_000,
+  );
 
   test('XLSX is read by another package than it is written with', () =>
     everyName(async (job) => {
@@ -97,7 +104,11 @@ describe('under any name', () => {
 
   test('CSV has as many fields in every row, and none that a spreadsheet would work out', () =>
     everyName((job) => {
-      const { data, errors } = Papa.parse<string[]>(partsCsv(plan(job).parts, job).replace(/^\ufeff/, '').trim());
+      const { data, errors } = Papa.parse<string[]>(
+        partsCsv(plan(job).parts, job)
+          .replace(/^\ufeff/, '')
+          .trim(),
+      );
       expect(errors).toEqual([]);
       expect(new Set(data.map((row) => row.length)).size).toBe(1);
       for (const cell of data.flat()) expect(cell).not.toMatch(/^[=+@]|^-(?!\d)/);

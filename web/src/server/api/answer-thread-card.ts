@@ -14,7 +14,8 @@ export async function answerThreadCard(request: Request): Promise<Response> {
   const paper = asked.get('paper') ?? 'letter';
   const texts = (asked.get('ends') ?? '').split(',').filter((text) => text.trim() !== '');
   const problems: Problem[] = [];
-  if (!Object.hasOwn(PAPERS, paper)) problems.push({ path: 'paper', message: `Paper is ${Object.keys(PAPERS).join(' or ')}.` });
+  if (!Object.hasOwn(PAPERS, paper))
+    problems.push({ path: 'paper', message: `Paper is ${Object.keys(PAPERS).join(' or ')}.` });
   if (texts.length === 0) problems.push({ path: 'ends', message: 'Name at least one thread: ends=3/4 NPT M' });
   if (texts.length > MOST_THREADS)
     problems.push({ path: 'ends', message: `At most ${MOST_THREADS} threads fit on a card.` });

@@ -54,15 +54,21 @@ const today = <Row extends { readonly document: Job }>(row: Row): Row => ({
   document: migrateJob(row.document),
 });
 
-/** Jobs, the one worked on last first. */
-export const listJobs = async (archived: boolean): Promise<readonly StoredJob[]> => {
-  const rows = await database()
-    .select(columns)
+/** A job as a list of them names it. */
+export interface NamedJob {
+  readonly id: string;
+  readonly name: string;
+  readonly revision: number;
+  readonly updatedAt: Date;
+}
+
+/** Jobs by name, the one worked on last first. */
+export const listJobs = (archived: boolean): Promise<readonly NamedJob[]> =>
+  database()
+    .select({ id: jobs.id, name: jobs.name, revision: jobs.revision, updatedAt: jobs.updatedAt })
     .from(jobs)
     .where(archived ? isNotNull(jobs.archivedAt) : isNull(jobs.archivedAt))
     .orderBy(desc(jobs.updatedAt), asc(jobs.id));
-  return rows.map(today);
-};
 
 export async function findJob(id: string): Promise<StoredJob | undefined> {
   const [found] = await database().select(columns).from(jobs).where(eq(jobs.id, id));

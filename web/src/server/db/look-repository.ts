@@ -1,6 +1,6 @@
 import 'server-only';
-import { and, asc, count, desc, eq, isNotNull, isNull, lte, sql } from 'drizzle-orm';
-import { migrateJob } from '@herrero/core';
+import { and, asc, count, desc, eq, isNotNull, isNull, lt, lte, ne, or } from 'drizzle-orm';
+import { SEVERITIES, migrateJob } from '@herrero/core';
 import { type Look } from '../job-looks/look';
 import { database, writing } from './database';
 import { type StoredJob, columns } from './job-repository';
@@ -15,8 +15,8 @@ export interface KeptLook {
 }
 
 /** How bad the worst finding is: the worst first, nothing last. */
-const ORDER = ['fails', 'unknown', 'costs', 'advice'];
-const rankOf = ({ findings: [worst] }: Look): number => (worst ? ORDER.indexOf(worst.severity) : ORDER.length);
+const rankOf = ({ findings: [worst] }: Look): number =>
+  worst ? SEVERITIES.indexOf(worst.severity) : SEVERITIES.length;
 
 /** Keeps a look, unless a newer one is there. */
 export async function keepLook(jobId: string, kept: KeptLook): Promise<void> {
@@ -73,7 +73,7 @@ export const worstLooks = (archived: boolean, most: number) =>
     .select({ id: jobs.id, name: jobs.name, look: jobLooks.look })
     .from(jobLooks)
     .innerJoin(jobs, eq(jobLooks.jobId, jobs.id))
-    .where(and(whether(archived), lte(jobLooks.rank, ORDER.length - 1)))
+    .where(and(whether(archived), lt(jobLooks.rank, SEVERITIES.length)))
     .orderBy(asc(jobLooks.rank), desc(jobs.updatedAt), asc(jobs.id))
     .limit(most);
 
@@ -84,7 +84,13 @@ export const staleLooks = (now: Pick<KeptLook, 'catalogue' | 'program'>, most: n
     .from(jobs)
     .leftJoin(jobLooks, eq(jobLooks.jobId, jobs.id))
     .where(
-      sql`${jobs.archivedAt} is null and (${jobLooks.revision} is null or ${jobLooks.revision} <> ${jobs.revision} or ${jobLooks.catalogue} <> ${now.catalogue} or ${jobLooks.program} <> ${now.program})`,
+      or(
+        isNull(jobLooks.revision),
+        ne(jobLooks.revision, jobs.revision),
+        ne(jobLooks.catalogue, now.catalogue),
+        ne(jobLooks.program, now.program),
+      ),
     )
-    .orderBy(desc(jobs.updatedAt))
+    // What is put away comes last.
+    .orderBy(desc(isNull(jobs.archivedAt)), desc(jobs.updatedAt))
     .limit(most);

@@ -28,7 +28,9 @@ async function isPending() {
 async function grant() {
   const program = new URL(process.env.DATABASE_URL ?? url).username;
   if (program === new URL(url).username) {
-    console.log(`The application runs as ${program}, who also owns its tables: set DATABASE_OWNER_URL to part the two.`);
+    console.log(
+      `The application runs as ${program}, who also owns its tables: set DATABASE_OWNER_URL to part the two.`,
+    );
     return;
   }
   const role = client.escapeIdentifier(decodeURIComponent(program));

@@ -1,4 +1,5 @@
 import 'server-only';
+import { SEVERITIES } from '@herrero/core';
 import { type StoredJob } from '../db/job-repository';
 import { type KeptLook, listPage, staleLooks, worstLooks } from '../db/look-repository';
 import { catalogueStamp } from '../db/part-repository';
@@ -32,8 +33,6 @@ export interface JobList {
   readonly worst: readonly WorstNote[];
 }
 
-const ORDER = ['fails', 'unknown', 'costs', 'advice'];
-
 /**
  * A page of the list of jobs. Nothing is planned for it: it shows what was last seen of each job, and says where a job, the
  * parts or the program has changed since.
@@ -59,7 +58,7 @@ export async function jobList(archived: boolean, wanted: number): Promise<JobLis
     pages,
     worst: worst
       .flatMap(({ name, look }) => look.findings.map((finding) => ({ name, finding })))
-      .toSorted((a, b) => ORDER.indexOf(a.finding.severity) - ORDER.indexOf(b.finding.severity))
+      .toSorted((a, b) => SEVERITIES.indexOf(a.finding.severity) - SEVERITIES.indexOf(b.finding.severity))
       .slice(0, MOST_NOTES),
   };
 }

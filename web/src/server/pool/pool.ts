@@ -1,4 +1,5 @@
 import 'server-only';
+import { existsSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
 import { Piscina } from 'piscina';
 import { answered } from '../api/answered';
@@ -23,8 +24,12 @@ const kept = globalThis as unknown as { herreroPool?: Piscina<Sent, Answered>; h
 
 /** One pool for each process. One core is left for the thread that answers everybody. */
 function pool(): Piscina<Sent, Answered> {
-  kept.herreroPool ??= new Piscina<Sent, Answered>({
-    filename: environment().poolWorker ?? '',
+  if (kept.herreroPool) return kept.herreroPool;
+  const filename = environment().poolWorker ?? '';
+  // Without it every thread would end as it begins, and be begun again.
+  if (!existsSync(filename)) throw new Error(`${filename} is not there: npm run build makes it`);
+  kept.herreroPool = new Piscina<Sent, Answered>({
+    filename,
     minThreads: 1,
     maxThreads: Math.max(1, availableParallelism() - 1),
     maxQueue: MOST_WAITING,

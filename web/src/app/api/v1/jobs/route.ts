@@ -13,12 +13,7 @@ export const GET = answered(async (request: Request): Promise<NextResponse> => {
   if (!asked.ok) return asked.error;
   const stored = await listJobs(asked.value.archived);
   return answer(listJobsOperation, 200, {
-    jobs: stored.map(({ id, revision, document, updatedAt }) => ({
-      id,
-      name: document.name,
-      revision,
-      updatedAt: updatedAt.toISOString(),
-    })),
+    jobs: stored.map((job) => ({ ...job, updatedAt: job.updatedAt.toISOString() })),
   });
 });
 
