@@ -22,16 +22,18 @@ interface JobsPageProps extends JobList {
 }
 
 /** All jobs, the one worked on last on top; every row on its own ground line. */
-export function JobsPage({ listed, total, page, pages, worst, archived }: JobsPageProps) {
+export function JobsPage({ listed, total, page, pages, worst, seen, archived }: JobsPageProps) {
   return (
     <div className="flex min-h-dvh flex-col">
       <Hatches />
       <header className="bg-sheet">
-        <div className="flex h-[66px] items-center justify-between border-b-2 border-ink px-4">
+        <div className="flex h-[66px] items-center justify-between gap-4 border-b-2 border-ink px-4">
           <NameBlock />
           <div className="flex items-center gap-6">
             <Link href="/bench" className="action">
-              <span>The bench: which thread is this?</span>
+              <span>
+                The bench<span className="max-md:sr-only">: which thread is this?</span>
+              </span>
             </Link>
             <LightPopover />
           </div>
@@ -67,8 +69,8 @@ export function JobsPage({ listed, total, page, pages, worst, archived }: JobsPa
             <span>{archived ? 'Back to the jobs' : 'Archived jobs'}</span>
           </Link>
         </main>
-        <AcrossJobs worst={worst} />
-        {listed.some(({ fresh }) => !fresh) && <LookAgain />}
+        <AcrossJobs worst={worst} seen={seen} />
+        {!seen && <LookAgain />}
       </div>
     </div>
   );
@@ -140,17 +142,10 @@ function JobRow({ listed: { stored, look, fresh }, first }: { readonly listed: S
         {look && <Noted look={look} />}
       </div>
       <div>
-        {look ? (
-          <Going look={look} id={stored.id} />
-        ) : (
-          <p className="type-row">
-            <Link href={`/jobs/${stored.id}`} className="action">
-              <span>Open</span>
-            </Link>
-          </p>
-        )}
+        {look && <Going look={look} />}
+        <p className="type-second">worked on {formatDistanceToNow(stored.updatedAt, { addSuffix: true })}</p>
         <div className="flex items-center justify-between">
-          <p className="type-second">worked on {formatDistanceToNow(stored.updatedAt, { addSuffix: true })}</p>
+          <OpenLink id={stored.id} look={look} />
           <JobMenu id={stored.id} name={job.name} archived={stored.archivedAt !== null} />
         </div>
       </div>
@@ -183,8 +178,8 @@ function Noted({ look: { findings, joints } }: { readonly look: Look }) {
   );
 }
 
-/** How far it has come, and the way in where work goes on. */
-function Going({ look: { stations }, id }: { readonly look: Look; readonly id: string }) {
+/** How far it has come. */
+function Going({ look: { stations } }: { readonly look: Look }) {
   const station = stationToOpen(stations);
   return (
     <>
@@ -192,10 +187,17 @@ function Going({ look: { stations }, id }: { readonly look: Look; readonly id: s
       <p className="pt-1 type-row">
         {station.name}: {station.words}
       </p>
-      <Link href={stationPath(id, station.id)} className="action">
-        <span>Open at {station.name}</span>
-      </Link>
     </>
+  );
+}
+
+/** The way in: where work goes on, as soon as that has been looked at. */
+function OpenLink({ id, look }: { readonly id: string; readonly look: Look | undefined }) {
+  const station = look && stationToOpen(look.stations);
+  return (
+    <Link href={station ? stationPath(id, station.id) : `/jobs/${id}`} className="action">
+      <span>{station ? `Open at ${station.name}` : 'Open'}</span>
+    </Link>
   );
 }
 
@@ -221,7 +223,7 @@ function PegLine({ stations, here }: { readonly stations: readonly Station[]; re
 }
 
 /** What is worst across all jobs. */
-function AcrossJobs({ worst }: { readonly worst: readonly WorstNote[] }) {
+function AcrossJobs({ worst, seen }: { readonly worst: readonly WorstNote[]; readonly seen: boolean }) {
   return (
     <aside
       aria-label="Across all jobs"
@@ -229,7 +231,9 @@ function AcrossJobs({ worst }: { readonly worst: readonly WorstNote[] }) {
     >
       <h2 className="flex items-baseline justify-between pt-3 pb-2">
         <span className="type-head">Across all jobs</span>
-        <span className="type-second">{worst.length === 0 ? 'nothing open' : 'worst first'}</span>
+        <span className="type-second">
+          {!seen ? 'being looked at' : worst.length === 0 ? 'nothing open' : 'worst first'}
+        </span>
       </h2>
       {worst.map(({ name, finding }, index) => {
         const seam = seamOfFinding(finding);

@@ -14,6 +14,8 @@ test('a job is listed before anybody has looked at it, then as it was seen, and 
   const id = randomUUID();
   await createJob(id, ternPoint(), 'a');
   expect(await rowOf(id)).toMatchObject({ fresh: false, look: undefined });
+  // Of all jobs nothing is claimed while one of them has not been looked at.
+  expect((await jobList(false, 1)).seen).toBe(false);
   expect((await ask('look', { id })).status).toBe(204);
   const seen = await rowOf(id);
   expect(seen).toMatchObject({ fresh: true, look: { joints: ternPoint().joints.length } });

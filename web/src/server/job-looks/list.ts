@@ -31,6 +31,8 @@ export interface JobList {
   readonly page: number;
   readonly pages: number;
   readonly worst: readonly WorstNote[];
+  /** Has every job been looked at since it changed? Until then nothing is said of all of them. */
+  readonly seen: boolean;
 }
 
 /**
@@ -42,17 +44,22 @@ export interface JobList {
 export async function jobList(archived: boolean, wanted: number): Promise<JobList> {
   const now = await theNow();
   const rows = (page: number) => listPage(archived, { from: (page - 1) * PAGE_ROWS, most: PAGE_ROWS });
-  const [first, worst] = await Promise.all([rows(wanted), worstLooks(archived, MOST_NOTES)]);
+  const [first, worst, unseen] = await Promise.all([
+    rows(wanted),
+    worstLooks(archived, MOST_NOTES),
+    staleLooks(now, 1),
+  ]);
   const pages = Math.max(1, Math.ceil(first.total / PAGE_ROWS));
   const page = Math.min(wanted, pages);
   const { listed, total } = page === wanted ? first : await rows(page);
-  const seen = listed.map(({ stored, kept }) => ({
+  const rowsSeen = listed.map(({ stored, kept }) => ({
     stored,
     look: kept?.look,
     fresh: kept !== undefined && isFresh(kept, stored, now),
   }));
   return {
-    listed: seen,
+    listed: rowsSeen,
+    seen: unseen.length === 0,
     total,
     page,
     pages,
