@@ -15,10 +15,12 @@ import {
   resolveEnd,
   newPart,
 } from '@herrero/core';
+import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { Action } from '@/ui/action';
 import { BenchLink } from '../bench/bench-link';
+import { stationPath } from '../desk/stations';
 import { useJob } from '../../store/job-provider';
 import { newId } from '../../store/new-id';
 import { PartRow, RefusedRow } from './part-row';
@@ -38,6 +40,7 @@ const MOST_BETWEEN = 30;
 /** What goes on to an open end, by the ends alone; on request the rest, each with the reason why not. */
 export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly line: readonly Part[] }) {
   const job = useJob((state) => state.job);
+  const jobId = useJob((state) => state.jobId);
   const index = useJob((state) => state.plan.context.index);
   const make = useJob((state) => state.make);
   const selectPart = useJob((state) => state.selectPart);
@@ -79,7 +82,17 @@ export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly lin
           }}
         />
       </div>
-      {goesOn.length === 0 && (
+      {!end && (
+        <p className="py-3 type-row">
+          {at.of === 'hole'
+            ? 'Nothing seals this opening yet: choose what does, and what goes on to it is listed here.'
+            : 'This end is not known yet: say what it is, and what goes on to it is listed here.'}{' '}
+          <Link href={stationPath(jobId, 'holes')} className="action">
+            <span>Choose it at Holes</span>
+          </Link>
+        </p>
+      )}
+      {end && goesOn.length === 0 && (
         <p className="py-3 type-row">
           {query === '' ? 'No part of the catalogue goes on here.' : `Nothing that goes on is called “${query}”.`}
         </p>
@@ -100,9 +113,11 @@ export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly lin
           <Action onClick={() => setAll(true)}>Show {goesOn.length - FIRST_SHOWN} more that go on</Action>
         )}
         <SearchCatalogue at={at} />
-        <Action aria-expanded={rest} onClick={() => setRest(!rest)}>
-          {rest ? 'Hide what does not go on' : `Show the ${doesNot.length} that do not go on, and why`}
-        </Action>
+        {(rest || doesNot.length > 0) && (
+          <Action aria-expanded={rest} onClick={() => setRest(!rest)}>
+            {rest ? 'Hide what does not go on' : `Show the ${doesNot.length} that do not go on, and why`}
+          </Action>
+        )}
       </div>
       {rest && (
         <ul>

@@ -94,6 +94,22 @@ describe('next part', () => {
     expect(screen.getByText('Nothing that goes on is called “zzyzx”.')).toBeDefined();
   });
 
+  // Built as kind o by its builder: he pressed Runs before he had chosen a seal, and was told that nothing goes on.
+  test('on an opening that nothing seals yet the seal is asked for, and leads to where it is chosen', () => {
+    const job = ternPoint();
+    const [hole] = job.penetrations;
+    if (!hole) throw new Error('the demo has openings');
+    const bare = { ...hole, id: 'bare', label: 'P99', port: null };
+    show(<NextPartPicker at={{ of: 'hole', id: 'bare' }} line={[]} />, {
+      ...job,
+      penetrations: [...job.penetrations, bare],
+    });
+    expect(list().getByText(/Nothing seals this opening yet/)).toBeDefined();
+    expect(list().getByRole('link', { name: 'Choose it at Holes' }).getAttribute('href')).toMatch(/\/holes$/);
+    expect(list().queryByText(/No part of the catalogue/)).toBeNull();
+    expect(list().queryByRole('button', { name: /do not go on/ })).toBeNull();
+  });
+
   test('what does not go on says why not', async () => {
     show(<NextPartPicker at={HOSE_END} line={[]} />);
     await userEvent.click(list().getByRole('button', { name: /that do not go on, and why/ }));
