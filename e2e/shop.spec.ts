@@ -29,6 +29,13 @@ test('a phone picks in a shop without a network: no tick is lost, and another ph
 
   await page.getByRole('button', { name: /^Tick Lever valve/ }).click();
   await expect(status).toContainText('1 of');
+  // This one has gone off before the signal is lost.
+  await expect
+    .poll(
+      async () =>
+        ((await (await page.request.get(`/api/v1/jobs/${id}/ticks`)).json()) as { ticks: object[] }).ticks.length,
+    )
+    .toBe(1);
   await context.setOffline(true);
   await page.getByRole('button', { name: 'In the basket', exact: true }).click();
   await page.getByRole('button', { name: 'Not on the shelf', exact: true }).click();
