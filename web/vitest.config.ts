@@ -18,7 +18,7 @@ export default defineConfig({
     include: ['src/**/*.test.{ts,tsx}'],
     globalSetup: ['src/server/test/need-database.ts'],
     setupFiles: ['../core/src/test/seed.ts'],
-    // Files share their modules, and must not care: `--sequence.shuffle` shows that they do not.
+    // Files share their modules, and must not care: `--sequence.shuffle.files` shows that they do not.
     isolate: false,
     testTimeout: 60_000,
     hookTimeout: 60_000,
