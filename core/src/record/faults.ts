@@ -29,8 +29,11 @@ const DAY =
 const TIME = String.raw`(?:[01]\d|2[0-3]):[0-5]\d(?::[0-5]\d(?:\.\d{1,9})?)?(?:Z|[+-](?:[01]\d|2[0-3]):[0-5]\d)`;
 export const DAY_PATTERN = new RegExp(`^${DAY}$`);
 export const MOMENT_PATTERN = new RegExp(`^${DAY}T${TIME}$`);
-/** One line of characters that can be written: no control characters, no half of a pair of code units. */
-export const LINE_PATTERN = /^[^\p{Cc}\p{Cs}\uFFFE\uFFFF]*$/u;
+/** What no line, no file and no sheet of paper holds: control characters, half of a pair of code units, what XML has no room for. */
+const UNPRINTABLE_CLASS = String.raw`\p{Cc}\p{Cs}\uFFFE\uFFFF`;
+export const UNPRINTABLE = new RegExp(`[${UNPRINTABLE_CLASS}]`, 'u');
+/** One line of characters that can be written. */
+export const LINE_PATTERN = new RegExp(`^[^${UNPRINTABLE_CLASS}]*$`, 'u');
 
 const NONE: readonly Fault[] = [];
 const fault = (code: Fault['code'], field: Field | undefined, path = ''): readonly Fault[] => [{ path, code, field }];
@@ -72,7 +75,7 @@ export function faultsOf(field: Field, value: unknown): readonly Fault[] {
     case 'text':
       if (typeof value !== 'string') return fault('kind', field);
       return isOfLength(value, field.least ?? 1, field.most) &&
-        (!Number.isFinite(field.most) || LINE_PATTERN.test(value))
+        (!Number.isFinite(field.most) || !UNPRINTABLE.test(value))
         ? NONE
         : fault('text', field);
     case 'id':

@@ -1,5 +1,5 @@
-/** What no file and no sheet of paper can hold: control characters, half of a pair of code units, and what XML has no room for. */
-const UNPRINTABLE = /[\p{Cc}\p{Cs}\uFFFE\uFFFF]/u;
+import { UNPRINTABLE } from '@herrero/core';
+
 const EACH = new RegExp(UNPRINTABLE, 'gu');
 
 const inWords = (text: string): string => (UNPRINTABLE.test(text) ? text.replaceAll(EACH, '\ufffd') : text);

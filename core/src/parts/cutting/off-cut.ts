@@ -20,7 +20,11 @@ export function mostLeftM(bars: readonly Bar[], { kerfM }: Pick<CutOrder, 'kerfM
 /** Off-cuts that differ by less are alike [m]. */
 const ALIKE_M = 0.001;
 
-/** These bars leave as long a piece as any cut of them can, which is known to be no longer than `mostM`. */
+/**
+ * Do these bars leave as long a piece as any cut of them can?
+ *
+ * @param mostM what no cut of them leaves a longer piece than [m]
+ */
 export const leavesLongest = (bars: readonly Bar[], mostM: number): boolean => mostM - longestLeftM(bars) < ALIKE_M;
 
 /** A bar is as good as full when no more than this is left of it [m]. */

@@ -1,19 +1,14 @@
 import 'server-only';
-import { type ThreadEnd, endProblemWords, parseEnd } from '@herrero/core';
+import { type FieldProblem, type ThreadEnd, endProblemWords, parseEnd } from '@herrero/core';
 import { badRequest } from './problem';
 import { MOST_THREADS, PAPERS, type Paper, cardName, threadCard } from '../thread-card';
-
-interface Problem {
-  readonly path: string;
-  readonly message: string;
-}
 
 /** The thread card as a PDF at true scale: `?ends=3/4 NPT M,3/4 G M&paper=a4`. */
 export async function answerThreadCard(request: Request): Promise<Response> {
   const asked = new URL(request.url).searchParams;
   const paper = asked.get('paper') ?? 'letter';
   const texts = (asked.get('ends') ?? '').split(',').filter((text) => text.trim() !== '');
-  const problems: Problem[] = [];
+  const problems: FieldProblem[] = [];
   if (!Object.hasOwn(PAPERS, paper))
     problems.push({ path: 'paper', message: `Paper is ${Object.keys(PAPERS).join(' or ')}.` });
   if (texts.length === 0) problems.push({ path: 'ends', message: 'Name at least one thread: ends=3/4 NPT M' });

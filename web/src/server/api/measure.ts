@@ -1,4 +1,4 @@
-import { type FieldProblem } from '@herrero/core';
+import { type FieldProblem, UNPRINTABLE } from '@herrero/core';
 
 /** How large a body may be, whatever is in it; the largest job there may be has a third of the values. */
 const MOST = { values: 200_000, depth: 24, keys: 500 } as const;
@@ -6,8 +6,6 @@ const MOST = { values: 200_000, depth: 24, keys: 500 } as const;
 /** Names that reach into the machinery of an object when they are set. */
 const FORBIDDEN: ReadonlySet<string> = new Set(['__proto__', 'constructor', 'prototype']);
 
-/** Half of a pair of code units, or what no keyboard types: in a name it breaks every file that it is written into. */
-const UNPRINTABLE = /[\p{Cc}\p{Cs}]/u;
 /** In a text the ends of lines and tabs are let through; whether they may stand there is said by its field. */
 const UNREADABLE = /[\0\p{Cs}]/u;
 

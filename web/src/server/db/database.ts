@@ -83,7 +83,11 @@ export async function closeDatabase(): Promise<void> {
   await Promise.all(pools.map((one) => one.end()));
 }
 
-/** Asks the database for a word. @throws as any question does where it is away */
+/**
+ * Asks the database for a word.
+ *
+ * @throws what any question throws where it is away
+ */
 export async function isAnswering(): Promise<void> {
   await database().execute(sql`select 1`);
 }

@@ -1,4 +1,5 @@
 import { createHash, timingSafeEqual } from 'node:crypto';
+import { UNPRINTABLE } from '@herrero/core';
 
 /** What the settings say of who may ask: names that this server goes by beside loopback, and the passphrase under them. */
 export interface GuardSettings {
@@ -67,7 +68,7 @@ function isOwnPage(headers: Headers, host: string): boolean {
 /** Percent signs that stand for something, and nothing among it that no name has. */
 function isReadable(path: string): boolean {
   try {
-    return !/[\p{Cc}\p{Cs}]/u.test(decodeURIComponent(path));
+    return !UNPRINTABLE.test(decodeURIComponent(path));
   } catch {
     return false;
   }
