@@ -30,6 +30,10 @@ class FakeServer {
   job: Job = ternPoint();
   revision = 1;
   down = false;
+  /** Batches are made, but nobody hears of it. */
+  deaf = false;
+  /** How long the server takes to read a history, and to answer what it has made. */
+  slowMs = 0;
   readonly sent: Sent[] = [];
   readonly history: { batchId: string; label: string; undoes: string | null; inverse: Edit; author: string }[] = [];
 
@@ -38,9 +42,15 @@ class FakeServer {
     const url = input instanceof Request ? input.url : input.toString();
     if (url.includes('/history')) {
       const author = new URL(url, 'http://x').searchParams.get('author');
-      return this.answer({ history: this.history.filter((entry) => entry.author === author) });
+      const read = (): Promise<Response> =>
+        this.answer({ history: this.history.filter((entry) => entry.author === author) });
+      return this.slowMs === 0 ? read() : new Promise((later) => setTimeout(later, this.slowMs)).then(read);
     }
-    if (url.endsWith('/edits')) return this.take(JSON.parse(init?.body as string) as Sent);
+    if (url.endsWith('/edits')) {
+      const answer = this.take(JSON.parse(init?.body as string) as Sent);
+      if (this.deaf) return Promise.reject(new TypeError('no answer'));
+      return this.slowMs === 0 ? answer : new Promise((later) => setTimeout(later, 2 * this.slowMs)).then(() => answer);
+    }
     const seen = new Headers(init?.headers).get('if-none-match');
     const etag = `"${this.revision}"`;
     return seen === etag
@@ -174,6 +184,46 @@ describe('an edit', () => {
     expect(store.getState().job).toBe(job);
     expect(store.getState().plan).toBe(plan);
   });
+
+  // The history may tell of it before its own answer does: what was added was gone from the page in between.
+  test('stands from the moment it is made, also while the history of the job is on its way', async () => {
+    server.slowMs = 200;
+    const store = open();
+    const seen: (number | undefined)[] = [];
+    store.subscribe(({ job }) => seen.push(heightOf(job)));
+    store.getState().make([move(HEIGHT, 0.3)]);
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(new Set(seen)).toEqual(new Set([0.3]));
+    expect(heightOf(server.job)).toBe(0.3);
+    expect(store.getState()).toMatchObject({ unsent: [], notTaken: [] });
+    store.getState().undo();
+    expect(heightOf(store.getState().job)).toBe(HEIGHT);
+    store.getState().undo();
+    expect(store.getState().notTaken).toEqual([]);
+  });
+
+  test.each(['of the same tab', 'of a tab that is gone'])(
+    'whose answer was lost is not made twice on the page that is opened next, %s',
+    async (tab) => {
+      const before = open();
+      await quiet();
+      server.deaf = true;
+      before.getState().make([move(HEIGHT, 0.3)]);
+      await quiet();
+      stops.pop()?.();
+      if (tab === 'of a tab that is gone') sessionStorage.clear();
+      server.deaf = false;
+      const after = open();
+      expect(localStorage.length).toBe(1);
+      after.getState().make([rename('Tern Point boat rinse', 'Rinse')]);
+      await quiet();
+      expect(after.getState()).toMatchObject({ notTaken: [], unsent: [] });
+      expect(server.job.name).toBe('Rinse');
+      expect(heightOf(server.job)).toBe(0.3);
+      expect(server.sent).toHaveLength(2);
+      expect(localStorage.length).toBe(0);
+    },
+  );
 
   test('that cannot be made changes nothing and is not sent', async () => {
     const store = open();

@@ -76,6 +76,8 @@ export interface JobState {
 const POLL_MS = 3000;
 const FIRST_RETRY_MS = 1000;
 const LONGEST_RETRY_MS = 15_000;
+/** Longer than the server takes to say that it cannot: what is not answered by then is asked again. */
+const GIVE_UP_MS = 30_000;
 /** So many answers of the solver are kept. */
 const MOST_CUTS = 200;
 const NO_CUTS: ReadonlyMap<string, CutAnswer> = new Map();
@@ -102,6 +104,11 @@ export function createJobStore(
   let author = '';
   let server = { job: document, revision };
   let sending = false;
+  /**
+   * What was made before this desk was opened and had no answer then. The document may hold some of it already, and the
+   * history says which: until that is known none of it is made here and nothing is sent.
+   */
+  let earlier: readonly Unsent[] | 'compared' = [];
   let desk: 'not yet' | 'open' | 'left' = 'not yet';
   let onLeft = (): void => {};
   /** Something was made here: a page asked for while it was on its way may show the job as it was. */
@@ -113,9 +120,12 @@ export function createJobStore(
     /** The history that the server has confirmed; what is unsent comes on top. */
     let confirmed: readonly HistoryItem[] = [];
 
+    const keep = (unsent: readonly Unsent[]): void =>
+      keepUnsent(jobId, author, earlier === 'compared' ? unsent : [...earlier, ...unsent]);
+
     const stand = (unsent: readonly Unsent[]): void => {
       const standing = rebase(server.job, unsent, catalogue);
-      if (desk === 'open') keepUnsent(jobId, author, standing.unsent);
+      if (desk === 'open') keep(standing.unsent);
       set((state) => ({
         // Where the server has made what was made here, nothing is planned or drawn anew.
         ...(dequal(standing.job, state.job) ? {} : { job: standing.job, plan: planned(standing.job, state.cuts) }),
@@ -125,45 +135,66 @@ export function createJobStore(
       }));
     };
 
+    /** What the server knows of one author; nothing of a job that is gone. */
+    const historyOf = async (name: string): Promise<readonly HistoryItem[]> => {
+      const response = await fetch(`/api/v1/jobs/${jobId}/history?author=${encodeURIComponent(name)}`, {
+        signal: AbortSignal.timeout(GIVE_UP_MS),
+      });
+      if (response.status >= 500) throw new Error(`the server answers ${response.status}`);
+      return response.ok ? ((await response.json()) as { history: readonly HistoryItem[] }).history : [];
+    };
+
+    const compare = async (kept: readonly Unsent[]): Promise<void> => {
+      const others = new Set(kept.map((batch) => batch.author).filter((name) => name !== author));
+      const [own = [], ...theirs] = await Promise.all([author, ...others].map(historyOf));
+      const known = new Set([own, ...theirs].flat().map(({ batchId }) => batchId));
+      confirmed = own;
+      earlier = 'compared';
+      if (desk === 'left') for (const { batchId } of kept) if (known.has(batchId)) forgetUnsent(jobId, author, batchId);
+      stand([...kept.filter(({ batchId }) => !known.has(batchId)), ...get().unsent]);
+    };
+
+    const sendOne = async (batch: Unsent): Promise<void> => {
+      const { label, ...body } = batch;
+      const response = await fetch(`/api/v1/jobs/${jobId}/edits`, {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json' },
+        body: JSON.stringify({ baseRevision: server.revision, ...body, undoes: batch.undoes ?? undefined }),
+        signal: AbortSignal.timeout(GIVE_UP_MS),
+      });
+      if (response.status >= 500) throw new Error(`the server answers ${response.status}`);
+      const answer = (await response.json()) as EditsAnswer;
+      const unsent = get().unsent.filter(({ batchId }) => batchId !== batch.batchId);
+      if (response.ok && answer.inverse) {
+        const made = answer.job ?? madeOn(server.job, batch, catalogue);
+        server = { job: made, revision: answer.revision };
+        changed = true;
+        confirmed = [...confirmed, { batchId: batch.batchId, label, undoes: batch.undoes, inverse: answer.inverse }];
+      } else {
+        if (answer.job) server = { job: answer.job, revision: answer.revision };
+        const refusal = answer.refused?.[0] ?? {
+          index: 0,
+          code: 'invalid' as const,
+          message: answer.fields?.[0]?.message ?? 'It cannot be made.',
+        };
+        set((state) => ({ notTaken: [...state.notTaken, { batch, refusal }] }));
+      }
+      if (desk === 'left') forgetUnsent(jobId, author, batch.batchId);
+      stand(unsent);
+    };
+
+    /** Sends what waits, one after the other; before the first of it, what was kept is compared with what is known. */
     const send = async (): Promise<void> => {
-      const [batch, ...rest] = get().unsent;
-      if (sending || desk === 'not yet' || !batch) return;
+      const [batch] = get().unsent;
+      if (sending || desk === 'not yet' || (earlier === 'compared' && !batch)) return;
       sending = true;
       try {
-        const { label, ...body } = batch;
-        const response = await fetch(`/api/v1/jobs/${jobId}/edits`, {
-          method: 'POST',
-          headers: { 'Content-Type': 'application/json' },
-          body: JSON.stringify({ baseRevision: server.revision, ...body, undoes: batch.undoes ?? undefined }),
-        });
-        if (response.status >= 500) throw new Error(`the server answers ${response.status}`);
-        const answer = (await response.json()) as EditsAnswer;
+        if (earlier !== 'compared') await compare(earlier);
+        else if (batch) await sendOne(batch);
+        sending = false;
         retryMs = FIRST_RETRY_MS;
         set({ offline: false });
-        const unsent = [
-          ...rest,
-          ...get().unsent.filter(
-            ({ batchId }) => batchId !== batch.batchId && !rest.some((one) => one.batchId === batchId),
-          ),
-        ];
-        if (response.ok && answer.inverse) {
-          const made = answer.job ?? madeOn(server.job, batch, catalogue);
-          server = { job: made, revision: answer.revision };
-          changed = true;
-          confirmed = [...confirmed, { batchId: batch.batchId, label, undoes: batch.undoes, inverse: answer.inverse }];
-        } else {
-          if (answer.job) server = { job: answer.job, revision: answer.revision };
-          const refusal = answer.refused?.[0] ?? {
-            index: 0,
-            code: 'invalid' as const,
-            message: answer.fields?.[0]?.message ?? 'It cannot be made.',
-          };
-          set((state) => ({ notTaken: [...state.notTaken, { batch, refusal }] }));
-        }
-        if (desk === 'left') forgetUnsent(jobId, author, batch.batchId);
-        stand(unsent);
-        sending = false;
-        if (desk === 'left' && get().unsent.length === 0) onLeft();
+        if (desk === 'left' && changed && get().unsent.length === 0) onLeft();
         void send();
       } catch {
         sending = false;
@@ -180,7 +211,10 @@ export function createJobStore(
     const look = async (): Promise<void> => {
       if (sending || globalThis.document.visibilityState === 'hidden') return;
       try {
-        const response = await fetch(`/api/v1/jobs/${jobId}`, { headers: { 'If-None-Match': `"${server.revision}"` } });
+        const response = await fetch(`/api/v1/jobs/${jobId}`, {
+          headers: { 'If-None-Match': `"${server.revision}"` },
+          signal: AbortSignal.timeout(GIVE_UP_MS),
+        });
         const newest = Number(/\d+/.exec(response.headers.get('etag') ?? '')?.[0]);
         if (response.status === 200 && !sending && newest > server.revision) {
           server = { job: (await response.json()) as Job, revision: newest };
@@ -241,7 +275,7 @@ export function createJobStore(
         }
         const batch = { batchId: crypto.randomUUID(), author, label: edited.value.label, edits, undoes };
         const unsent = [...get().unsent, batch];
-        keepUnsent(jobId, author, unsent);
+        keep(unsent);
         const { job, inverse } = edited.value;
         set((state) => ({
           job,
@@ -284,18 +318,10 @@ export function createJobStore(
         desk = 'open';
         onLeft = whenLeft;
         author = authorOfTab();
-        const kept = takeUnsent(jobId, author);
-        if (kept.length > 0) stand(kept);
-        void fetch(`/api/v1/jobs/${jobId}/history?author=${encodeURIComponent(author)}`)
-          .then(async (response) => {
-            if (!response.ok) return;
-            const { history } = (await response.json()) as { history: readonly HistoryItem[] };
-            const known = new Set(history.map(({ batchId }) => batchId));
-            confirmed = [...history, ...confirmed.filter(({ batchId }) => !known.has(batchId))];
-            stand(get().unsent.filter(({ batchId }) => !known.has(batchId)));
-          })
-          .catch(() => set({ offline: true }))
-          .finally(() => void look());
+        const { unsent } = get();
+        earlier = takeUnsent(jobId, author).filter((kept) => unsent.every(({ batchId }) => batchId !== kept.batchId));
+        keep(unsent);
+        void send().then(look);
         const timer = setInterval(() => void look(), POLL_MS);
         const onSight = (): void => void look();
         globalThis.document.addEventListener('visibilitychange', onSight);
@@ -306,7 +332,7 @@ export function createJobStore(
           clearTimeout(retry);
           globalThis.document.removeEventListener('visibilitychange', onSight);
           window.removeEventListener('online', onSight);
-          if (changed && get().unsent.length === 0) onLeft();
+          if (changed && !sending && get().unsent.length === 0) onLeft();
         };
       },
     };
