@@ -3,6 +3,8 @@ import { copyFileSync, mkdtempSync, readdirSync, readFileSync, rmSync, truncateS
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect, test } from '@playwright/test';
+import { ownServer } from './own-server';
+import { jobOfTernPoint } from './support';
 
 const root = path.join(import.meta.dirname, '..');
 const migrations = path.join(root, 'web/src/server/db/migrations');
@@ -86,5 +88,47 @@ test('what is stored is written into one file and put back, also from the versio
   } finally {
     pg('destroy');
     rmSync(data, { recursive: true, force: true });
+  }
+});
+
+test('everything goes out as one file, and in again: here nothing is new, in another Herrero all of it', async ({
+  page,
+}) => {
+  const name = 'Moves house';
+  const id = await jobOfTernPoint(page, name);
+  await page.goto('/');
+  const coming = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Everything of mine, in one file' }).click();
+  const file = await coming;
+  expect(file.suggestedFilename()).toMatch(/^herrero-everything-\d{4}-\d\d-\d\d\.zip$/);
+  const zip = readFileSync(await file.path());
+
+  await page.getByLabel('Job file').setInputFiles({ name: 'all.zip', mimeType: 'application/zip', buffer: zip });
+  await expect(page.getByRole('status').filter({ hasText: 'Nothing of it is new here.' })).toContainText(
+    'Here already, and left as here:',
+  );
+  await page
+    .getByLabel('Job file')
+    .setInputFiles({ name: 'none.zip', mimeType: 'application/zip', buffer: Buffer.from('PK none') });
+  await expect(page.getByRole('alert').filter({ hasText: 'Not opened' })).toContainText('This is no zip file');
+
+  const other = await ownServer(3178);
+  try {
+    const there = async (): Promise<{ id: string; name: string }[]> =>
+      ((await (await fetch(`${other.base}/api/v1/jobs`)).json()) as { jobs: { id: string; name: string }[] }).jobs;
+    expect((await there()).map((job) => job.id)).not.toContain(id);
+    const put = await fetch(`${other.base}/api/v1/everything`, {
+      method: 'POST',
+      body: zip,
+      headers: { 'content-type': 'application/zip' },
+    });
+    expect(put.status, await put.clone().text()).toBe(200);
+    expect((await there()).find((job) => job.id === id)?.name).toBe(name);
+    const documents = await Promise.all(
+      [other.base, new URL(page.url()).origin].map(async (base) => (await fetch(`${base}/api/v1/jobs/${id}`)).json()),
+    );
+    expect(documents[0]).toEqual(documents[1]);
+  } finally {
+    await other.end();
   }
 });

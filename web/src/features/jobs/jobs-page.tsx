@@ -65,9 +65,14 @@ export function JobsPage({ listed, total, page, pages, worst, seen, archived }: 
             <p className="py-4">Nothing on the bench. Begin with the tank that stands on the site.</p>
           )}
           {pages > 1 && <Pages page={page} pages={pages} archived={archived} />}
-          <Link href={archived ? '/' : '/?archived=true'} className="action mt-2">
-            <span>{archived ? 'Back to the jobs' : 'Archived jobs'}</span>
-          </Link>
+          <div className="flex flex-wrap items-center gap-x-6 pt-2">
+            <Link href={archived ? '/' : '/?archived=true'} className="action">
+              <span>{archived ? 'Back to the jobs' : 'Archived jobs'}</span>
+            </Link>
+            <a href="/api/v1/everything" download className="action">
+              <span>Everything of mine, in one file</span>
+            </a>
+          </div>
         </main>
         <AcrossJobs worst={worst} seen={seen} />
         {!seen && <LookAgain />}

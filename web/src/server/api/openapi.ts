@@ -35,7 +35,7 @@ const REFUSALS: Readonly<Record<RefusalStatus, string>> = {
   404: 'There is no such thing',
   409: 'What it was made for has moved on',
   413: `The body is larger than it may be (usually ${BODY_LIMIT_BYTES / 1_000_000} MB)`,
-  415: 'A change is sent as application/json',
+  415: 'A change is sent as application/json, a file as the media type that is named here',
   428: 'The header If-Match is missing',
   429: 'So many of this caller are being worked on: ask again after Retry-After',
   503: 'The database, or what would work on it, does not answer now: ask again after Retry-After',
@@ -90,12 +90,13 @@ const refusalsOf = (method: string, { refuses = [], heavy }: Operation): readonl
 
 const operationOf = (path: string, method: string, described: Operation): object => {
   const parameters = parametersOf(path, described);
-  const { id, summary, body, answers, example } = described;
+  const { id, summary, body, bodyFile, answers, example } = described;
   return {
     operationId: id,
     summary,
     ...(parameters.length > 0 ? { parameters } : {}),
     ...(body ? { requestBody: { required: true, ...inJson(schemaOf(body), example.body) } } : {}),
+    ...(bodyFile ? { requestBody: { required: true, content: { [bodyFile]: { schema: {} } } } } : {}),
     responses: {
       ...Object.fromEntries(Object.entries(answers).map(([status, own]) => [status, answerOf(own)])),
       ...Object.fromEntries(

@@ -35,6 +35,8 @@ export interface Operation {
   readonly query?: Fields;
   readonly headers?: Fields;
   readonly body?: Fields;
+  /** Instead: a body that is a file, by its media type. */
+  readonly bodyFile?: string;
   /** A larger body than usual. */
   readonly limitBytes?: number;
   readonly answers: Readonly<Record<number, Answer>>;

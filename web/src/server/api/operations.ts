@@ -1,5 +1,6 @@
 import { type Operation } from './operation';
 import { BENCH_OPERATIONS } from './operations/bench';
+import { EVERYTHING_OPERATIONS } from './operations/everything';
 import { FILE_OPERATIONS } from './operations/files';
 import { JOB_OPERATIONS } from './operations/jobs';
 import { SERVER_OPERATIONS } from './operations/server';
@@ -11,5 +12,6 @@ export const OPERATIONS: Readonly<Record<string, Readonly<Record<string, Operati
   ...JOB_OPERATIONS,
   ...FILE_OPERATIONS,
   ...STOCK_OPERATIONS,
+  ...EVERYTHING_OPERATIONS,
   ...SERVER_OPERATIONS,
 };

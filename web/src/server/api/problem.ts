@@ -23,6 +23,7 @@ export const badRequest = (fields: ProblemBody['fields']): NextResponse<ProblemB
 export const notFound = (what: string): NextResponse<ProblemBody> => problem(404, `There is no such ${what}.`);
 export const tooLarge = (limitBytes: number): NextResponse<ProblemBody> =>
   problem(413, `The body is larger than ${Math.round(limitBytes / 1_000_000)} MB.`);
+export const unsupported = (type: string): NextResponse<ProblemBody> => problem(415, `This is sent as ${type}.`);
 export const stale = (revision: number): NextResponse<ProblemBody> =>
   problem(409, `The job is at revision ${revision} now: read it again, then put.`);
 export const conflict = (error: string): NextResponse<ProblemBody> => problem(409, error);

@@ -25,7 +25,7 @@ const LOOPBACK_NAME = /^(?:localhost|127(?:\.\d{1,3}){3}|\[::1\])(?::\d+)?$/i;
 const LOOPBACK_ADDRESS = /^(?:127(?:\.\d{1,3}){3}|::1|::ffff:127(?:\.\d{1,3}){3})$/i;
 
 /** What a form of another page can send without asking first; everything that changes comes as something else. */
-const JSON_TYPE = /^application\/json(?:\s*;|$)/i;
+const SENDABLE_TYPE = /^application\/(?:json|zip)(?:\s*;|$)/i;
 
 /** Pages and files that a merchant needs, who has a link and no passphrase. */
 const FOR_MERCHANTS = /^\/(?:list\/|_next\/static\/|icon\.svg$|favicon\.ico$)/;
@@ -99,7 +99,7 @@ export function refusalOf({ method, path, headers }: Asked, { hosts, passphrase 
     const type = headers.get('content-type');
     const bodiless =
       type === null && (headers.get('content-length') ?? '0') === '0' && headers.get('transfer-encoding') === null;
-    return bodiless || JSON_TYPE.test(type ?? '')
+    return bodiless || SENDABLE_TYPE.test(type ?? '')
       ? undefined
       : { status: 415, error: 'A change is sent as application/json.' };
   }

@@ -1,9 +1,12 @@
 import 'server-only';
 import { answerOpenJob } from '../api/answer-open-job';
+import { answerPutOwn } from '../api/answer-own-parts';
 import { answerPlan } from '../api/answer-plan';
+import { answerPutSupplier } from '../api/answer-supplier';
 import { answerThreadCard } from '../api/answer-thread-card';
 import { answerWays } from '../api/answer-ways';
 import { answerSheet } from '../drilling-sheet/answer';
+import { answerEverything, answerPutEverything } from '../everything/answer';
 import { answerBook } from '../job-book/answer';
 import { answerPartsCsv, answerPartsJson, answerPartsXlsx, answerPickList } from '../job-files';
 import { answerLook } from '../job-looks/answer';
@@ -28,6 +31,10 @@ export const HANDLERS = {
   plan: answerPlan,
   routes: answerWays,
   'open-job': answerOpenJob,
+  'put-own': answerPutOwn,
+  'put-supplier': answerPutSupplier,
+  everything: answerEverything,
+  'put-everything': answerPutEverything,
   shelves: answerShelves,
   look: answerLook,
 } as const satisfies Readonly<Record<string, Handler>>;

@@ -133,7 +133,7 @@ export const jobHistory = operation({
   example: { ...NAMED, query: { author: 'me' } },
 });
 
-const TICKS = {
+export const TICKS = {
   ticks: listOf(
     group({
       line: { kind: 'text', most: 160, says: 'The article of the line' },

@@ -12,7 +12,7 @@ const ARTICLE = { kind: 'text', most: 160 } as const;
 const PRICE = { kind: 'money', least: 0, most: OWN_LIMITS.priceUsd } as const;
 
 /** Parts of one's own, and what is said of any part: whether one makes sense is for the catalogue to say. */
-const OWN = {
+export const OWN = {
   own: listOf(
     group({
       code: CODE,
@@ -52,6 +52,7 @@ export const putOwn = operation({
   limitBytes: 20 * MEGABYTE,
   answers: { 200: { says: 'How many', json: group({ own: COUNT, holdings: COUNT }) } },
   refuses: [400, 413],
+  heavy: true,
   example: { body: { own: [], holdings: [{ code: 'CMDP-200', onHand: 2, priceUsd: null }] } },
 });
 export const removeOwn = operation({
@@ -65,7 +66,7 @@ export const removeOwn = operation({
   example: { path: { code: 'OWN-1' } },
 });
 
-const OFF_CUT = {
+export const OFF_CUT = {
   id: ID,
   code: CODE,
   lengthM: { kind: 'length', least: 0.001, most: 500 },
@@ -107,7 +108,7 @@ const OFFER = {
   pack: { kind: 'count', least: 1, most: 10_000 },
   stock: { kind: 'count', least: 0, most: 1_000_000, orUnknown: true },
 } as const;
-const SUPPLIER = {
+export const SUPPLIER = {
   name: { kind: 'text', most: 80 },
   currency: { kind: 'choice', of: CURRENCIES },
   pricedOn: { kind: 'day' },
@@ -128,6 +129,7 @@ export const putSupplier = operation({
   limitBytes: 10 * MEGABYTE,
   answers: { 201: { says: 'Its id', json: group({ id: TEXT, offers: COUNT }) } },
   refuses: [400, 413],
+  heavy: true,
   example: {
     body: {
       name: 'Corner shop',
