@@ -12,16 +12,27 @@ export interface PlannedJob {
   readonly plan: Plan;
 }
 
+/** What was planned last in this thread: files of one job are mostly asked for one after the other. */
+const KEPT = 4;
+const kept: PlannedJob[] = [];
+
 /** A stored job with its plan as it leaves the application: cut as well as can be proven in a moment. Undefined where there is none. */
 export async function findPlannedJob(id: string): Promise<PlannedJob | undefined> {
   const [found, catalogue] = await Promise.all([findJob(id), theCatalogue(id)]);
   if (!found) return undefined;
+  const known = kept.find(
+    (one) => one.stored.id === id && one.stored.revision === found.revision && one.catalogue === catalogue,
+  );
+  if (known) return known;
   const stored = { ...found, document: printable(found.document) };
   const quick = plan(stored.document, catalogue);
   const cuts = await searchCuts(quick.parts.cuts);
-  return {
+  const planned = {
     stored,
     catalogue,
     plan: cuts.size > 0 ? plan(stored.document, catalogue, { ...NO_SOLUTIONS, cuts }) : quick,
   };
+  kept.unshift(planned);
+  kept.length = Math.min(kept.length, KEPT);
+  return planned;
 }

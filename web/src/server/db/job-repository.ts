@@ -9,11 +9,11 @@ import {
   migrateJob,
 } from '@herrero/core';
 import { dequal } from 'dequal';
-import { and, asc, desc, eq, isNotNull, isNull } from 'drizzle-orm';
+import { and, asc, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import { database, inTransaction, writing } from './database';
 import { codeOf } from './failure';
 import { theCatalogue } from './part-repository';
-import { jobHistory, jobs } from './schema';
+import { catalogueChanges, jobHistory, jobs } from './schema';
 
 /** A job as it is stored. */
 export interface StoredJob {
@@ -73,6 +73,13 @@ export const listJobs = (archived: boolean): Promise<readonly NamedJob[]> =>
 export async function findJob(id: string): Promise<StoredJob | undefined> {
   const [found] = await database().select(columns).from(jobs).where(eq(jobs.id, id));
   return found && today(found);
+}
+
+/** All that a plan of a job follows from, told from every other state of it: its revision, and the changes of parts and stock. */
+export async function stateOfJob(id: string): Promise<string | undefined> {
+  const changes = sql<number>`(select ${catalogueChanges.count} from ${catalogueChanges})`;
+  const [found] = await database().select({ revision: jobs.revision, changes }).from(jobs).where(eq(jobs.id, id));
+  return found && `${found.revision}-${found.changes}`;
 }
 
 /** Names of batches that the server makes itself begin so; nobody else may send such a name. */

@@ -1,4 +1,4 @@
-import { pooled } from '@/server/pool/pool';
+import { keptFile } from '@/server/pool/kept';
 
 /** The drilling sheet of a tank as DXF. */
-export const GET = pooled('drilling-sheet.dxf');
+export const GET = keptFile('drilling-sheet.dxf');

@@ -1,4 +1,4 @@
-import { pooled } from '@/server/pool/pool';
+import { keptFile } from '@/server/pool/kept';
 
 /** The drilling sheet of a tank as PDF. */
-export const GET = pooled('drilling-sheet.pdf');
+export const GET = keptFile('drilling-sheet.pdf');

@@ -1,4 +1,4 @@
-import { pooled } from '@/server/pool/pool';
+import { keptFile } from '@/server/pool/kept';
 
 /** The drilling sheet of a tank as SVG. */
-export const GET = pooled('drilling-sheet.svg');
+export const GET = keptFile('drilling-sheet.svg');

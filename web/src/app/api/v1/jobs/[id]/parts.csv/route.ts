@@ -1,4 +1,4 @@
-import { pooled } from '@/server/pool/pool';
+import { keptFile } from '@/server/pool/kept';
 
 /** The parts list as CSV, for a spreadsheet or the counter. */
-export const GET = pooled('parts.csv');
+export const GET = keptFile('parts.csv');

@@ -1,4 +1,4 @@
-import { pooled } from '@/server/pool/pool';
+import { keptFile } from '@/server/pool/kept';
 
 /** The parts list with every use of every line, for another program. */
-export const GET = pooled('parts.json');
+export const GET = keptFile('parts.json');

@@ -1,4 +1,4 @@
-import { pooled } from '@/server/pool/pool';
+import { keptFile } from '@/server/pool/kept';
 
 /** The parts list and the cut list as a workbook. */
-export const GET = pooled('parts.xlsx');
+export const GET = keptFile('parts.xlsx');

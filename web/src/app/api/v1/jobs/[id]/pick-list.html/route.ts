@@ -1,4 +1,4 @@
-import { pooled } from '@/server/pool/pool';
+import { keptFile } from '@/server/pool/kept';
 
 /** The list to pick from as one file for a phone that cannot reach the server. */
-export const GET = pooled('pick-list.html');
+export const GET = keptFile('pick-list.html');

@@ -1,4 +1,4 @@
-import { pooled } from '@/server/pool/pool';
+import { keptFile } from '@/server/pool/kept';
 
 /** The drawings of all runs as DXF. */
-export const GET = pooled('runs.dxf');
+export const GET = keptFile('runs.dxf');

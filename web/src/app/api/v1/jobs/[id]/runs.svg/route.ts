@@ -1,4 +1,4 @@
-import { pooled } from '@/server/pool/pool';
+import { keptFile } from '@/server/pool/kept';
 
 /** The drawings of all runs as SVG. */
-export const GET = pooled('runs.svg');
+export const GET = keptFile('runs.svg');
