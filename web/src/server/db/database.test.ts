@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { emptyJob, ternPoint } from '@herrero/core';
 import { DrizzleQueryError } from 'drizzle-orm';
 import { Client } from 'pg';
-import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { afterAll, beforeAll, describe, expect, test, vi } from 'vitest';
 import { closeDatabase, inTransaction } from './database';
 import { codeOf, databaseFailure } from './failure';
 import { applyBatch, createJob, createJobOnce, findJob } from './job-repository';
@@ -30,6 +30,17 @@ test('reads of one thing do not wait for what is stuck in another', async () => 
   await stuck.query('rollback');
   await stuck.end();
   expect(Array.isArray(await listSuppliers())).toBe(true);
+});
+
+// The transaction never began: its connection was kept for ever, and after eight of them nobody wrote any more.
+test('a connection that breaks as a transaction begins goes back all the same', async () => {
+  const broken = vi.spyOn(Client.prototype, 'query').mockImplementation(() => {
+    throw new Error('Connection terminated unexpectedly');
+  });
+  for (let turn = 0; turn < 20; turn++)
+    await expect(inTransaction(() => Promise.resolve('made'))).rejects.toThrow('Failed query: begin');
+  broken.mockRestore();
+  expect(await inTransaction(() => Promise.resolve('made'))).toBe('made');
 });
 
 describe('two at once', () => {

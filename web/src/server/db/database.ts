@@ -1,6 +1,7 @@
 import 'server-only';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { sql } from 'drizzle-orm';
+import { type PgTransactionConfig } from 'drizzle-orm/pg-core';
 import { Pool } from 'pg';
 import { isMainThread } from 'node:worker_threads';
 import { environment } from '../env';
@@ -62,6 +63,31 @@ export const writing = () => drizzle(pool('writing'), { schema });
 
 export type Transaction = Parameters<Parameters<ReturnType<typeof writing>['transaction']>[0]>[0];
 
+/**
+ * A transaction on a connection of its own, which always goes back: also where it breaks before the transaction has begun.
+ * (Given the whole pool Drizzle keeps that one for ever, and after as many as there are nobody writes any more.) A
+ * connection that something failed on is not used again.
+ */
+async function transaction<Made>(
+  purpose: Purpose,
+  make: (tx: Transaction) => Promise<Made>,
+  config?: PgTransactionConfig,
+): Promise<Made> {
+  const client = await pool(purpose).connect();
+  let whole = false;
+  try {
+    const made = await drizzle(client, { schema }).transaction(make, config);
+    whole = true;
+    return made;
+  } finally {
+    client.release(!whole);
+  }
+}
+
+/** Reads, all of it as it stood at one moment. */
+export const ofOneMoment = <Read>(read: (tx: Transaction) => Promise<Read>): Promise<Read> =>
+  transaction('reading', read, { isolationLevel: 'repeatable read', accessMode: 'read only' });
+
 /** Two that wait for each other, or saw each other's work: one of them is undone and may try again. */
 const TRY_AGAIN: ReadonlySet<string> = new Set(['40001', '40P01']);
 const TRIES = 5;
@@ -70,7 +96,7 @@ const TRIES = 5;
 export async function inTransaction<Made>(make: (tx: Transaction) => Promise<Made>): Promise<Made> {
   for (let turn = 1; ; turn++)
     try {
-      return await writing().transaction(make);
+      return await transaction('writing', make);
     } catch (error) {
       if (turn >= TRIES || !TRY_AGAIN.has(codeOf(error))) throw error;
     }

@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { type Job, type OwnCatalogue, SCHEMA_VERSION, type Supplier, migrateJob } from '@herrero/core';
 import { and, asc, eq, inArray, isNotNull, not } from 'drizzle-orm';
 import { type KeptHistory, type KeptShop } from '../everything/contents';
-import { type Transaction, database, inTransaction } from './database';
+import { type Transaction, inTransaction, ofOneMoment } from './database';
 import { holdings, jobHistory, jobs, offCuts, offers, ownParts, suppliers, takenParts, ticks } from './schema';
 import { type StoredOffCut } from './stock-repository';
 
@@ -35,18 +35,15 @@ export const readEverything = (take: {
   readonly job: (job: WholeJob) => void;
   readonly shared: (shared: Shared) => void;
 }): Promise<void> =>
-  database().transaction(
-    async (tx) => {
-      const kept = await tx
-        .select({ id: jobs.id })
-        .from(jobs)
-        .where(not(and(isNotNull(jobs.demo), eq(jobs.revision, 1))!))
-        .orderBy(asc(jobs.createdAt), asc(jobs.id));
-      for (const { id } of kept) take.job(await readWhole(tx, id));
-      take.shared(await readShared(tx));
-    },
-    { isolationLevel: 'repeatable read', accessMode: 'read only' },
-  );
+  ofOneMoment(async (tx) => {
+    const kept = await tx
+      .select({ id: jobs.id })
+      .from(jobs)
+      .where(not(and(isNotNull(jobs.demo), eq(jobs.revision, 1))!))
+      .orderBy(asc(jobs.createdAt), asc(jobs.id));
+    for (const { id } of kept) take.job(await readWhole(tx, id));
+    take.shared(await readShared(tx));
+  });
 
 async function readWhole(tx: Transaction, id: string): Promise<WholeJob> {
   const [row] = await tx.select().from(jobs).where(eq(jobs.id, id));

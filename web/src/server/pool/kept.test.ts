@@ -7,7 +7,12 @@ import { putOwn } from '../db/part-repository';
 import { forgetKept, keptFile } from './kept';
 
 /** What the pool was asked, and what it answers. */
-const asked = vi.hoisted(() => ({
+interface Asked {
+  made: number;
+  stopped: number;
+  answer: (signal: AbortSignal) => Promise<Response>;
+}
+const asked: Asked = vi.hoisted(() => ({
   made: 0,
   stopped: 0,
   answer: () => Promise.resolve(new Response('none')),
