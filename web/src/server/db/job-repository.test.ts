@@ -3,8 +3,19 @@ import { type Edit, type Job, SCHEMA_VERSION, emptyJob, newTank, ternPoint, undo
 import { eq, sql } from 'drizzle-orm';
 import { afterAll, describe, expect, test } from 'vitest';
 import { closeDatabase, database } from './database';
-import { applyBatch, archiveJob, createJob, findJob, historyOf, listJobs, putDocument } from './job-repository';
+import {
+  applyBatch,
+  archiveJob,
+  createJob,
+  findJob,
+  historyOf,
+  listJobs,
+  putDocument,
+  stateOfJob,
+} from './job-repository';
+import { putOwn } from './part-repository';
 import { jobHistory, jobs } from './schema';
+import { putOffCuts, takeFromHand } from './stock-repository';
 
 afterAll(closeDatabase);
 
@@ -87,6 +98,24 @@ describe('a job in the database', () => {
       [1, 'Begin'],
       [2, 'Set the height of P4'],
     ]);
+  });
+
+  // Other tests change parts beside it: a state may change more often than here, never less.
+  test('is in another state after each change of it, and of what any job is made of', async () => {
+    const id = await stored();
+    const states = [await stateOfJob(id)];
+    await applyBatch(id, batch([move(P4_UP, 0.3)]));
+    states.push(await stateOfJob(id));
+    const code = `ST-${id.slice(0, 8)}`;
+    await putOwn({ own: [], holdings: [{ code, onHand: 1, priceUsd: null }] });
+    states.push(await stateOfJob(id));
+    await takeFromHand(id, [{ code, count: 1 }]);
+    states.push(await stateOfJob(id));
+    await putOffCuts([{ id: `state-${id}`, code, lengthM: 1, fromJob: null }], undefined);
+    states.push(await stateOfJob(id));
+    expect(new Set(states).size).toBe(5);
+    expect(states.every((state) => state !== undefined)).toBe(true);
+    expect(await stateOfJob(randomUUID())).toBeUndefined();
   });
 
   test('edits made on a stale revision are made on the newest', async () => {

@@ -78,7 +78,7 @@ describe('everything of one Herrero', () => {
       [{ line: 'LV-075', state: 'in', at: '2026-11-25T09:00:00.000Z' }],
       new Date('2026-11-26T00:00:00Z'),
     );
-    await putOffCuts([{ id: piece, code: 'PI-075', lengthM: 1.25, fromJob: id }], undefined);
+    await putOffCuts([{ id: piece, code, lengthM: 1.25, fromJob: id }], undefined);
     await putSupplier({
       name: supplier,
       currency: 'GBP',

@@ -1,22 +1,20 @@
-import { randomUUID } from 'node:crypto';
-import { type Edit, ternPoint } from '@herrero/core';
-import { afterAll, beforeEach, expect, test, vi } from 'vitest';
-import { closeDatabase } from '../db/database';
-import { applyBatch, createJob } from '../db/job-repository';
-import { putOwn } from '../db/part-repository';
+import { beforeEach, expect, test, vi } from 'vitest';
 import { forgetKept, keptFile } from './kept';
 
 /** What the pool was asked, and what it answers. */
 interface Asked {
   made: number;
   stopped: number;
+  state: string | undefined;
   answer: (signal: AbortSignal) => Promise<Response>;
 }
 const asked: Asked = vi.hoisted(() => ({
   made: 0,
   stopped: 0,
+  state: '1-1',
   answer: () => Promise.resolve(new Response('none')),
 }));
+vi.mock('../db/job-repository', () => ({ stateOfJob: () => Promise.resolve(asked.state) }));
 vi.mock('./pool', () => ({
   pooled: () => (request: Request) => {
     asked.made += 1;
@@ -24,51 +22,45 @@ vi.mock('./pool', () => ({
     return asked.answer(request.signal);
   },
 }));
-afterAll(closeDatabase);
-
 const file = keptFile('parts.json');
 const request = (search = '', signal?: AbortSignal): Request =>
   new Request(`http://localhost/parts.json${search}`, signal ? { signal } : {});
-const get = async (id: string, asking: Request | string = ''): Promise<string> => {
+const get = async (asking: Request | string = ''): Promise<string> => {
   const response = await file(typeof asking === 'string' ? request(asking) : asking, {
-    params: Promise.resolve({ id }),
+    params: Promise.resolve({ id: 'job' }),
   });
   return `${response.status} ${await response.text()}`;
 };
-let id: string;
-beforeEach(async () => {
+beforeEach(() => {
   forgetKept();
-  id = randomUUID();
-  await createJob(id, ternPoint(), 'test');
-  asked.made = 0;
-  asked.stopped = 0;
-  asked.answer = () => Promise.resolve(new Response(`made ${asked.made}`, { headers: { 'x-of': 'pool' } }));
+  Object.assign(asked, { made: 0, stopped: 0, state: '1-1' });
+  asked.answer = () => Promise.resolve(new Response(`made ${asked.made}`));
 });
 
 test('what was made for a state of the job is answered again, and made anew for the next', async () => {
-  expect(await get(id)).toBe('200 made 1');
-  expect(await get(id)).toBe('200 made 1');
-  expect(await get(id, '?paper=a4')).toBe('200 made 2');
-  const rename: Edit = { type: 'change-field', in: 'settings', field: 'name', from: ternPoint().name, to: 'Next' };
-  await applyBatch(id, { batchId: 'next', author: 'test', undoes: null, edits: [rename] });
-  expect(await get(id)).toBe('200 made 3');
-  // A price, a stock, a left-over: any of them may be in the list.
-  await putOwn({ own: [], holdings: [{ code: 'LV-075', onHand: 0, priceUsd: null }] });
-  expect(await get(id)).toBe('200 made 4');
-  expect(await get(randomUUID())).toContain('404');
+  expect(await get()).toBe('200 made 1');
+  expect(await get()).toBe('200 made 1');
+  expect(await get('?paper=a4')).toBe('200 made 2');
+  asked.state = '2-1';
+  expect(await get()).toBe('200 made 3');
+  asked.state = '2-2';
+  expect(await get()).toBe('200 made 4');
+  expect(await get()).toBe('200 made 4');
+  asked.state = undefined;
+  expect(await get()).toContain('404');
   expect(asked.made).toBe(4);
 });
 
 test('who asks the same at once waits for the same', async () => {
-  const answers = await Promise.all(Array.from({ length: 20 }, () => get(id)));
+  const answers = await Promise.all(Array.from({ length: 20 }, () => get()));
   expect(new Set(answers)).toEqual(new Set(['200 made 1']));
 });
 
 test('what was refused is not kept', async () => {
   asked.answer = () => Promise.resolve(new Response('later', { status: 503 }));
-  expect(await get(id)).toBe('503 later');
+  expect(await get()).toBe('503 later');
   asked.answer = () => Promise.resolve(new Response('now'));
-  expect(await get(id)).toBe('200 now');
+  expect(await get()).toBe('200 now');
 });
 
 test('one who goes away leaves it to the others; with the last of them it ends', async () => {
@@ -76,7 +68,7 @@ test('one who goes away leaves it to the others; with the last of them it ends',
   const waiting = async (gone: AbortController): Promise<{ answer: Promise<string> }> => {
     const asking = request('', gone.signal);
     const joined = vi.spyOn(asking.signal, 'addEventListener');
-    const answer = get(id, asking);
+    const answer = get(asking);
     await vi.waitFor(() => expect(joined).toHaveBeenCalled(), { timeout: 10_000 });
     return { answer };
   };
@@ -104,8 +96,8 @@ test('one who goes away leaves it to the others; with the last of them it ends',
 
 test('of large answers only the last are kept', async () => {
   asked.answer = () => Promise.resolve(new Response('x'.repeat(30_000_000)));
-  for (const search of ['?1', '?2', '?3', '?3', '?2']) await get(id, search);
+  for (const search of ['?1', '?2', '?3', '?3', '?2']) await get(search);
   expect(asked.made).toBe(3);
-  await get(id, '?1');
+  await get('?1');
   expect(asked.made).toBe(4);
 });
