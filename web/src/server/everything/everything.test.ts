@@ -180,22 +180,6 @@ describe('what is none, or not whole, is named', () => {
       'newer Herrero',
     ],
     ['without price lists', () => zipOf({ ...EMPTY, 'suppliers.json': '' }), 'suppliers.json', 'not JSON'],
-    [
-      'a part that makes no sense',
-      () =>
-        zipOf({
-          ...EMPTY,
-          'own-parts.json': JSON.stringify({ own: [{ ...ownPart('EV-X'), ends: ['teapot'] }], holdings: [] }),
-        }),
-      'own-parts.json: own[0].ends[0]',
-      '',
-    ],
-    [
-      'stock of nothing',
-      () => zipOf({ ...EMPTY, 'own-parts.json': '{"own":[],"holdings":[{"code":"NONE","onHand":1,"priceUsd":null}]}' }),
-      'own-parts.json: holdings[0].code',
-      'NONE',
-    ],
   ];
   test.each(refusals)('%s', async (_, zip, path, says) => {
     const answered = await put(zip());
@@ -218,13 +202,17 @@ describe('what is none, or not whole, is named', () => {
     expect((await put(zipOf(EMPTY), 'application/json')).status).toBe(415);
   });
 
-  test('one job that cannot be read does not keep the others out', async () => {
+  test('a job, a part or a stock that cannot be read does not keep the others out', async () => {
     const good = `good-${randomUUID()}`;
     const gap = { ...HISTORY, history: [...HISTORY.history, { ...HISTORY.history[0], revision: 3 }] };
     const answered = await put(
       zipOf({
         ...EMPTY,
         ...jobFiles(good),
+        'own-parts.json': JSON.stringify({
+          own: [{ ...ownPart('EV-X'), ends: ['teapot'] }],
+          holdings: [{ code: 'EV-NONE', onHand: 1, priceUsd: null }],
+        }),
         ...jobFiles('gap-job', emptyJob('Gap', 'mm-l'), gap),
         ...jobFiles('wrong-job', { ...emptyJob('Wrong', 'mm-l'), tanks: [null] }),
         ...jobFiles('proto-job', JSON.parse('{"__proto__":{"a":1},"schemaVersion":1}') as object),
@@ -246,6 +234,9 @@ describe('what is none, or not whole, is named', () => {
       'jobs/alone-job.json': 'jobs/alone-job.history.json',
       'jobs/bad id.json': '',
     });
+    const parts = said.refused.find(({ file }) => file === 'own-parts.json')?.problems.map(({ path }) => path);
+    expect(parts).toEqual(['own[0].ends[0]', 'holdings[0].code']);
+    expect((await readOwn()).own.map(({ code }) => code)).not.toContain('EV-X');
     expect(Object.keys(why)).not.toContain('jobs/../up.json');
   });
 });

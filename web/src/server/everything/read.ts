@@ -9,6 +9,7 @@ import {
   SCHEMA_VERSION,
   catalogueWith,
   err,
+  makeOwnPart,
   ok,
 } from '@herrero/core';
 import { unzipSync } from 'fflate';
@@ -26,7 +27,7 @@ const MOST_FILES = 60_000;
 /** So many jobs are taken out of a file at once. */
 const JOBS_AT_ONCE = 50;
 
-/** What a file of everything holds; of a job that cannot be read, why. */
+/** What a file of everything holds; of what is not taken, why. */
 export interface Everything {
   readonly shared: Shared;
   /** Read anew whenever they are gone through, so that not all of them are held at once. */
@@ -97,8 +98,8 @@ function described<Described extends Fields>(
 }
 
 /**
- * Reads a zip that `writeEverything` wrote. What belongs to all jobs must be right, or nothing is taken; each job is whole
- * or is named with every reason why it is not.
+ * Reads a zip that `writeEverything` wrote, which must be built like one, or nothing is taken. Of what is in it each job,
+ * part and stock is taken whole or named with every reason why it is not.
  */
 export function readEverythingFile(zip: Uint8Array, here: Catalogue): Result<Everything, readonly FieldProblem[]> {
   const names = listed(zip);
@@ -113,9 +114,13 @@ export function readEverythingFile(zip: Uint8Array, here: Catalogue): Result<Eve
   const lists = described(files, 'suppliers.json', FILES['suppliers.json']);
   const wrong = [parts, cuts, lists].flatMap((one) => (one.ok ? [] : one.error));
   if (!parts.ok || !cuts.ok || !lists.ok) return err(wrong);
-  const { own, holdings } = parts.value;
+  // What makes no sense by today's rules is left out and named, as a job is.
+  const refused: Everything['refused'][number][] = [];
   const senseless = ownProblems(parts.value, here);
-  if (senseless.length > 0) return err(within('own-parts.json', senseless));
+  if (senseless.length > 0) refused.push({ file: 'own-parts.json', problems: senseless });
+  const own = parts.value.own.filter((part) => makeOwnPart(part).ok);
+  const ours = new Set(own.map(({ code }) => code));
+  const holdings = parts.value.holdings.filter(({ code }) => here.byCode.has(code) || ours.has(code));
 
   const brought = catalogueWith(own, holdings);
   const catalogue: Catalogue = { ...here, byCode: new Map([...brought.byCode, ...here.byCode]) };
@@ -128,7 +133,6 @@ export function readEverythingFile(zip: Uint8Array, here: Catalogue): Result<Eve
     }
   };
   const whole: string[] = [];
-  const refused: Everything['refused'][number][] = [];
   for (const { id, job } of read(ids))
     if (job.ok) whole.push(id);
     else refused.push({ file: `jobs/${id}.json`, problems: job.error });
