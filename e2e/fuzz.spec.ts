@@ -12,7 +12,7 @@ type Json = null | boolean | number | string | readonly Json[] | { readonly [nam
 
 interface Operation {
   readonly parameters?: readonly { readonly name: string; readonly in: string; readonly example?: string }[];
-  readonly requestBody?: { readonly content: { readonly 'application/json': { readonly example: Json } } };
+  readonly requestBody?: { readonly content: Readonly<Record<string, { readonly example?: Json }>> };
 }
 
 /** Mulberry32: the same numbers for the same seed. */
@@ -76,6 +76,7 @@ async function spoil(base: string): Promise<void> {
     paths: Record<string, Record<string, Operation>>;
   };
   const { jobs } = (await (await fetch(`${base}/api/v1/jobs`)).json()) as { jobs: { id: string }[] };
+  const zip = new Uint8Array(await (await fetch(`${base}/api/v1/everything`)).arrayBuffer());
   const operations = Object.entries(paths).flatMap(([path, methods]) =>
     Object.entries(methods).map(([method, operation]) => ({ path, method, operation })),
   );
@@ -100,6 +101,14 @@ async function spoil(base: string): Promise<void> {
     );
   };
 
+  /** The file of everything, cut off, with some bytes in it changed, or as it is. */
+  const spoiltZip = (): Uint8Array => {
+    const bytes = zip.slice(0, roll() < 0.3 ? Math.floor(roll() * zip.length) : zip.length);
+    for (let times = Math.floor(roll() * 4); times > 0 && bytes.length > 0; times--)
+      bytes[Math.floor(roll() * bytes.length)] = Math.floor(roll() * 256);
+    return bytes;
+  };
+
   const make = () => {
     const { path, method, operation } = one(operations);
     const known = (name: string): string => (name === 'id' && roll() < 0.6 ? (one(jobs)?.id ?? '') : one(WORDS));
@@ -107,10 +116,14 @@ async function spoil(base: string): Promise<void> {
       .filter((parameter) => parameter.in === 'query' && roll() < 0.7)
       .map(({ name, example = 'x' }) => `${name}=${roll() < 0.5 ? encodeURIComponent(example) : one(WORDS)}`);
     const url = `${path.replaceAll(/\{(\w+)\}/g, (_, name: string) => known(name))}${query.length > 0 ? `?${query.join('&')}` : ''}`;
-    const example = operation.requestBody?.content['application/json'].example;
-    let body = example === undefined ? undefined : JSON.stringify(roll() < 0.1 ? example : spoilt(spoilt(example)));
-    if (body !== undefined && roll() < 0.05) body = body.slice(0, Math.floor(roll() * body.length));
-    const type = roll() < 0.95 ? 'application/json' : one(['text/plain', 'multipart/form-data', '']);
+    const { content = {} } = operation.requestBody ?? {};
+    const example = content['application/json']?.example;
+    let body: string | Uint8Array | undefined =
+      example === undefined ? undefined : JSON.stringify(roll() < 0.1 ? example : spoilt(spoilt(example)));
+    if ('application/zip' in content) body = spoiltZip();
+    else if (body !== undefined && roll() < 0.05) body = body.slice(0, Math.floor(roll() * body.length));
+    const [usual = 'application/json'] = Object.keys(content);
+    const type = roll() < 0.95 ? usual : one(['text/plain', 'multipart/form-data', '']);
     const headers: Record<string, string> = { ...(body === undefined ? {} : { 'content-type': type }) };
     if (roll() < 0.1) headers['if-match'] = one(['"1"', '*', 'x', '"99999999999999999999"']);
     return { url, method: method.toUpperCase(), headers, body };
@@ -121,9 +134,13 @@ async function spoil(base: string): Promise<void> {
   const worker = async (): Promise<void> => {
     while (left-- > 0) {
       const { url, method, headers, body } = make();
-      const asked = `${method} ${url.slice(0, 200)} ${body?.slice(0, 300) ?? ''}`;
+      const asked = `${method} ${url.slice(0, 200)} ${typeof body === 'string' ? body.slice(0, 300) : ''}`;
       try {
-        const response = await fetch(`${base}${url}`, { method, headers, ...(body === undefined ? {} : { body }) });
+        const response = await fetch(`${base}${url}`, {
+          method,
+          headers,
+          ...(body === undefined ? {} : { body: Buffer.from(body) }),
+        });
         const text = await response.text();
         const { status } = response;
         if (status >= 500 && status !== 503) wrong.push(`${status} ${asked} -> ${text.slice(0, 200)}`);
