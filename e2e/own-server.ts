@@ -17,9 +17,17 @@ export interface OwnServer {
   readonly end: () => Promise<void>;
 }
 
-/** Starts both, with the demo jobs loaded, and waits until they answer. */
-export async function ownServer(port: number): Promise<OwnServer> {
-  const data = mkdtempSync(path.join(tmpdir(), 'herrero-own-'));
+/**
+ * Starts both, with the demo jobs loaded, and waits until they answer.
+ *
+ * @param surroundings what the server finds in its environment besides
+ * @param data the folder of the database; it is gone afterwards
+ */
+export async function ownServer(
+  port: number,
+  surroundings: Readonly<Record<string, string>> = {},
+  data = mkdtempSync(path.join(tmpdir(), 'herrero-own-')),
+): Promise<OwnServer> {
   const env = { ...process.env, HERRERO_DATA: data, PG_PORT: `${51_000 + port}` };
   const pg = (command: string): string =>
     execFileSync('bash', [path.join(root, 'scripts/pg.sh'), command], { env, encoding: 'utf8' }).trim();
@@ -39,7 +47,7 @@ export async function ownServer(port: number): Promise<OwnServer> {
       [path.join(root, 'node_modules/next/dist/bin/next'), 'start', '-H', '127.0.0.1', '-p', `${port}`],
       {
         cwd: path.join(root, 'web'),
-        env: { ...env, DATABASE_URL: urls.DATABASE_URL, HERRERO_DEMO: 'load' },
+        env: { ...env, ...surroundings, DATABASE_URL: urls.DATABASE_URL, HERRERO_DEMO: 'load' },
         stdio: 'ignore',
       },
     );

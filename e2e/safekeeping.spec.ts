@@ -125,7 +125,9 @@ test('everything goes out as one file, and in again: here nothing is new, in ano
     expect(put.status, await put.clone().text()).toBe(200);
     expect((await there()).find((job) => job.id === id)?.name).toBe(name);
     const documents = await Promise.all(
-      [other.base, new URL(page.url()).origin].map(async (base) => (await fetch(`${base}/api/v1/jobs/${id}`)).json()),
+      [other.base, new URL(page.url()).origin].map(
+        async (base) => (await fetch(`${base}/api/v1/jobs/${id}`)).json() as Promise<unknown>,
+      ),
     );
     expect(documents[0]).toEqual(documents[1]);
   } finally {
