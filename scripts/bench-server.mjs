@@ -1,5 +1,6 @@
 // npm run bench:server: how many requests a second the built application answers, and how long they take, with 1, 10 and 100
-// connections. Starts it on a free port against DATABASE_URL.
+// connections; how long a trivial request waits beside what is heavy; how soon the list of a thousand jobs begins to come. Starts it
+// on a free port against DATABASE_URL. It ends with 1 where an answer was none: what is slow is read, not judged.
 import { spawn } from 'node:child_process';
 import { Agent, request } from 'node:http';
 import { createServer } from 'node:net';
@@ -38,13 +39,55 @@ const ask = (method, url, body, browser) =>
       },
       (response) => {
         const chunks = [];
-        response.on('data', (chunk) => chunks.push(chunk));
-        response.on('end', () => resolve({ status: response.statusCode, text: Buffer.concat(chunks).toString() }));
+        let firstByte;
+        response.on('data', (chunk) => {
+          firstByte ??= performance.now();
+          chunks.push(chunk);
+        });
+        response.on('end', () =>
+          resolve({ status: response.statusCode, text: Buffer.concat(chunks).toString(), firstByte }),
+        );
       },
     );
     sent.on('error', reject);
     sent.end(body);
   });
+
+const sortedAt = (times, share) =>
+  `${Math.round(times[Math.min(times.length - 1, Math.floor(share * times.length))])} ms`;
+const wrong = [];
+
+/** The demo job twelve times over, in one: 24 tanks. */
+const twelvefold = (job) => {
+  const lists = Object.entries(job).filter(([, value]) => Array.isArray(value) && value[0]?.id !== undefined);
+  const ids = new Set(lists.flatMap(([, records]) => records.map(({ id }) => id)));
+  let number = 0;
+  const other = (value, copy) =>
+    typeof value === 'string'
+      ? ids.has(value)
+        ? `${value}-${copy}`
+        : value
+      : Array.isArray(value)
+        ? value.map((one) => other(one, copy))
+        : value !== null && typeof value === 'object'
+          ? Object.fromEntries(Object.entries(value).map(([name, one]) => [name, other(one, copy)]))
+          : value;
+  const copied = (record, copy) => ({
+    ...other(record, copy),
+    ...(record.label === undefined ? {} : { label: `${record.label}.${copy}` }),
+    ...(record.name === undefined ? {} : { name: `${record.name} ${copy}` }),
+    ...(record.number === undefined ? {} : { number: (number += 1) }),
+  });
+  return {
+    ...job,
+    ...Object.fromEntries(
+      lists.map(([name, records]) => [
+        name,
+        Array.from({ length: 12 }, (_, copy) => records.map((record) => copied(record, copy))).flat(),
+      ]),
+    ),
+  };
+};
 
 try {
   for (let turn = 0; ; turn++) {
@@ -91,18 +134,66 @@ try {
       const work = async (browser) => {
         while (performance.now() < until) {
           const from = performance.now();
-          const { status } = await ask(...question(), browser);
+          const [method, url, body] = question();
+          const { status } = await ask(method, url, body, browser);
           times.push(performance.now() - from);
           statuses[status] = (statuses[status] ?? 0) + 1;
         }
       };
       await Promise.all(Array.from({ length: connections }, (_, browser) => work(browser)));
       times.sort((a, b) => a - b);
-      const at = (share) => `${Math.round(times[Math.min(times.length - 1, Math.floor(share * times.length))])} ms`;
+      // With a hundred at once some may be told to come again.
+      for (const status of Object.keys(statuses))
+        if (status !== '200' && !(status === '503' && connections === 100)) wrong.push(`${name}: ${status}`);
       console.log(
-        `${name}, ${connections}: ${(times.length / SECONDS).toFixed(0)}/s, median ${at(0.5)}, p99 ${at(0.99)}, ${JSON.stringify(statuses)}`,
+        `${name}, ${connections}: ${(times.length / SECONDS).toFixed(0)}/s, median ${sortedAt(times, 0.5)}, p99 ${sortedAt(times, 0.99)}, ${JSON.stringify(statuses)}`,
       );
     }
+
+  // Six PDFs and six plans of 24 tanks are being worked on, each for another browser.
+  const job = JSON.parse((await ask('GET', `/api/v1/jobs/${id}`)).text);
+  const large = JSON.stringify(twelvefold(job));
+  let working = 12;
+  const heavy = Array.from({ length: 12 }, async (_, place) => {
+    const { status, text } =
+      place % 2
+        ? await ask('POST', '/api/v1/plan', large, `heavy ${place}`)
+        : await ask('GET', `/api/v1/jobs/${id}/parts.pdf?for=${place}`, undefined, `heavy ${place}`);
+    // What takes too long is stopped, and said.
+    if (status !== 200 && status !== 503) wrong.push(`heavy ${place}: ${status} ${text.slice(0, 300)}`);
+    working -= 1;
+  });
+  const beside = [];
+  const begun = performance.now();
+  while (working > 0) {
+    const from = performance.now();
+    const { status } = await ask('GET', '/api/v1/health');
+    beside.push(performance.now() - from);
+    if (status !== 200) wrong.push(`health: ${status}`);
+    await new Promise((resolve) => setTimeout(resolve, 20));
+  }
+  await Promise.all(heavy);
+  beside.sort((a, b) => a - b);
+  console.log(
+    `beside six PDFs and six plans of 24 tanks (${Math.round(performance.now() - begun)} ms): median ${sortedAt(beside, 0.5)}, p99 ${sortedAt(beside, 0.99)}`,
+  );
+
+  const MOST_JOBS = Number(process.env.BENCH_JOBS ?? 1000);
+  for (let made = jobs.length; made < MOST_JOBS; made += 1)
+    await ask('POST', '/api/v1/jobs', JSON.stringify({ ...job, name: `Bench ${made}` }), 'maker');
+  const firsts = [];
+  for (let turn = 0; turn < 20; turn += 1) {
+    const from = performance.now();
+    const { status, firstByte } = await ask('GET', '/');
+    if (status !== 200) wrong.push(`list of ${MOST_JOBS}: ${status}`);
+    firsts.push(firstByte - from);
+  }
+  firsts.sort((a, b) => a - b);
+  console.log(`list of ${MOST_JOBS} jobs, first byte: median ${sortedAt(firsts, 0.5)}, p99 ${sortedAt(firsts, 0.99)}`);
 } finally {
   server.kill();
+}
+if (wrong.length > 0) {
+  console.error([...new Set(wrong)].join('\n'));
+  process.exitCode = 1;
 }

@@ -39,7 +39,7 @@ export function PickList({
   readonly shelves: readonly PickShelf[];
   readonly reckoning: Reckoning;
 }) {
-  const { ticks, offline, kept, press } = useTicks(jobId);
+  const { ticks, offline, kept, said, press } = useTicks(jobId);
   const [selected, setSelected] = useState<string>();
   useEffect(keepForOffline, []);
   const lines = shelves.flatMap((shelf) => shelf.lines);
@@ -78,6 +78,11 @@ export function PickList({
         </p>
       </header>
       <Network offline={offline} kept={kept} waiting={unsent(ticks).length} />
+      {said !== undefined && (
+        <p role="alert" className="border-b border-hair px-3 py-2 type-row">
+          {said}
+        </p>
+      )}
       <main className="flex-1 pb-24">
         {lines.length === 0 && <p className="p-3 type-row">Nothing is to be bought for this job.</p>}
         {shelves.map((shelf) => {

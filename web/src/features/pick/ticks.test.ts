@@ -24,6 +24,17 @@ describe('ticks', () => {
     expect(merged(mine, [{ line: 'LV-075', state: 'in', at: at(3) }])['LV-075']).toMatchObject({ sent: true });
   });
 
+  // It was sent again every few seconds for as long as the clock was ahead, over what other phones had pressed since.
+  test('a press by a clock that is ahead is sent once; the time of the server stands', () => {
+    const ahead = pressed({}, 'NC-075', 'in', at(59));
+    const answered = merged(ahead, [{ line: 'NC-075', state: 'in', at: at(1) }], unsent(ahead));
+    expect(unsent(answered)).toEqual([]);
+    expect(merged(answered, [{ line: 'NC-075', state: 'open', at: at(5) }])['NC-075']?.state).toBe('open');
+    // Pressed again while it was on its way: that press is still to be sent.
+    const again = pressed(ahead, 'NC-075', 'open', at(3));
+    expect(unsent(merged(again, [{ line: 'NC-075', state: 'in', at: at(1) }], unsent(ahead)))).toHaveLength(1);
+  });
+
   test('a clock that was set back does not take a press back', () => {
     const ticks = pressed(pressed({}, 'NC-075', 'in', at(9)), 'NC-075', 'open', at(2));
     expect(Date.parse(ticks['NC-075']!.at)).toBeGreaterThan(Date.parse(at(9)));

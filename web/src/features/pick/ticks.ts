@@ -29,12 +29,18 @@ export function pressed(ticks: Ticks, line: string, state: TickState, now: strin
 export const unsent = (ticks: Ticks): readonly WiredTick[] =>
   Object.entries(ticks).flatMap(([line, { state, at, sent }]) => (sent ? [] : [{ line, state, at }]));
 
-/** What stands once the server has answered: on each line the newest press; one made here while it was asked stays unsent. */
-export function merged(ticks: Ticks, answer: readonly WiredTick[]): Ticks {
+/**
+ * What stands once the server has answered: on each line the newest press; one made here while it was asked stays unsent.
+ *
+ * @param sent what the server was sent: of that its answer stands, also where the clock of this phone is ahead of it and
+ * the press was taken for one of now
+ */
+export function merged(ticks: Ticks, answer: readonly WiredTick[], sent: readonly WiredTick[] = []): Ticks {
   const now: Record<string, Tick> = { ...ticks };
   for (const { line, state, at } of answer) {
     const mine = now[line];
-    if (!mine || Date.parse(mine.at) <= Date.parse(at)) now[line] = { state, at, sent: true };
+    const taken = sent.some((one) => one.line === line && one.at === mine?.at);
+    if (!mine || taken || Date.parse(mine.at) <= Date.parse(at)) now[line] = { state, at, sent: true };
   }
   return now;
 }

@@ -16,6 +16,8 @@ export function useTicks(jobId: string) {
   const [ticks, setTicks] = useState<Ticks>({});
   const [offline, setOffline] = useState(false);
   const [kept, setKept] = useState(true);
+  /** What the server said of what it was sent last: that the clock of this phone is ahead. */
+  const [said, setSaid] = useState<string>();
   const latest = useRef(ticks);
   const sending = useRef(false);
 
@@ -47,8 +49,12 @@ export function useTicks(jobId: string) {
               body: JSON.stringify({ ticks: waiting }),
             });
       if (!response.ok) throw new Error(`the server answers ${response.status}`);
-      const { ticks: answer } = (await response.json()) as { readonly ticks: readonly WiredTick[] };
-      put(merged(latest.current, answer));
+      const { ticks: answer, said } = (await response.json()) as {
+        readonly ticks: readonly WiredTick[];
+        readonly said?: string;
+      };
+      put(merged(latest.current, answer, waiting));
+      if (waiting.length > 0) setSaid(said);
       setOffline(false);
     } catch {
       setOffline(true);
@@ -82,5 +88,5 @@ export function useTicks(jobId: string) {
     put(pressed(latest.current, line, state, new Date().toISOString()));
     void sync();
   };
-  return { ticks, offline, kept, press };
+  return { ticks, offline, kept, said, press };
 }

@@ -2,7 +2,7 @@ import 'server-only';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { sql } from 'drizzle-orm';
 import { type PgTransactionConfig } from 'drizzle-orm/pg-core';
-import { Pool } from 'pg';
+import { Client, type ClientConfig, Pool } from 'pg';
 import { isMainThread } from 'node:worker_threads';
 import { environment } from '../env';
 import { codeOf } from './failure';
@@ -10,10 +10,9 @@ import * as schema from './schema';
 
 /** Connections for each purpose: of the thread that answers, and of a thread of the pool. */
 const MOST_CONNECTIONS = isMainThread ? 8 : 1;
-/**
- * Nobody waits longer for his turn on a connection, or for one to be made [ms]. A database that is down refuses at once;
- * so long waits only who comes when all connections are at work, or where a server is there but says nothing.
- */
+/** Nobody waits longer for his turn on a connection [ms]: so long waits only who comes when very many are there. */
+const TURN_MS = 20_000;
+/** A connection is made within this or not at all [ms]: a database that is down refuses at once, one that is lost says nothing. */
 const CONNECT_MS = 5000;
 /** What a statement may take and what a transaction may stand idle, by the server's clock [ms]. */
 const STATEMENT_MS = 15_000;
@@ -33,6 +32,13 @@ type Purpose = keyof typeof PURPOSES;
 
 const kept = globalThis as unknown as { herreroDatabase?: Partial<Record<Purpose, Pool>> };
 
+/** The pool waits for a turn, a client for its connection: each has its own patience. */
+class ImpatientClient extends Client {
+  constructor(config: ClientConfig = {}) {
+    super({ ...config, connectionTimeoutMillis: CONNECT_MS });
+  }
+}
+
 function pool(purpose: Purpose): Pool {
   const pools = (kept.herreroDatabase ??= {});
   const known = pools[purpose];
@@ -40,7 +46,8 @@ function pool(purpose: Purpose): Pool {
   const made = new Pool({
     connectionString: environment().databaseUrl,
     max: MOST_CONNECTIONS,
-    connectionTimeoutMillis: CONNECT_MS,
+    Client: ImpatientClient,
+    connectionTimeoutMillis: TURN_MS,
     query_timeout: ANSWER_MS,
     statement_timeout: STATEMENT_MS,
     lock_timeout: PURPOSES[purpose].lockMs,
