@@ -9,7 +9,7 @@ import { describe, expect, test } from 'vitest';
 import { nearly, recordOf } from '../../../../core/src/test/arbitrary-field';
 import { openApi } from './openapi';
 import { OPERATIONS } from './operations';
-import { shapeProblems } from './read-body';
+import { shapeProblems, validatorProblems } from './read-body';
 
 const app = path.join(import.meta.dirname, '../../app');
 const routeFiles = readdirSync(app, { recursive: true, encoding: 'utf8' }).filter((file) => file.endsWith('route.ts'));
@@ -73,9 +73,10 @@ describe('class-validator, core and the schema agree', () => {
         (record, [name, value]) => {
           const plain = withDefaults(field, JSON.parse(JSON.stringify({ ...(record as object), [name]: value })));
           const core = faultsOf(field, plain).length === 0;
-          const problems = shapeProblems(fields, plain);
+          const problems = validatorProblems(fields, plain as object);
           expect(problems.length === 0, `${name} ${JSON.stringify(value)} ${JSON.stringify(problems)}`).toBe(core);
           expect(validate(plain)).toBe(core);
+          expect(shapeProblems(fields, plain)).toEqual(problems);
         },
       ),
       { numRuns: runs(40) },

@@ -48,12 +48,21 @@ export function fieldProblems(errors: readonly ValidationError[], above = ''): F
 export const MOST_PROBLEMS = 100;
 
 /**
- * What is wrong with plain data as these fields describe it; nothing that is not described is let through. What is longer
- * than it may be is not looked into, lists are gone through item by item, and after the hundredth problem it ends.
+ * What is wrong with plain data as these fields describe it; nothing that is not described is let through. What core finds
+ * sound is sound, in a hundredth of the time (a test holds both to the same answer); where something is wrong it is named by
+ * the validator.
  */
 export function shapeProblems(fields: Fields, plain: unknown): readonly FieldProblem[] {
   if (typeof plain !== 'object' || plain === null || Array.isArray(plain))
     return [{ path: '', message: 'The body must be a JSON object.' }];
+  return faultsOf({ kind: 'group', of: fields }, plain).length === 0 ? [] : validatorProblems(fields, plain);
+}
+
+/**
+ * The same by class-validator alone. What is longer than it may be is not looked into, lists are gone through item by item,
+ * and after the hundredth problem it ends.
+ */
+export function validatorProblems(fields: Fields, plain: object): readonly FieldProblem[] {
   const problems: FieldProblem[] = [];
   const add = (more: readonly FieldProblem[]): boolean => {
     problems.push(...more.slice(0, MOST_PROBLEMS - problems.length));
