@@ -44,13 +44,13 @@ export function JobsPage({ listed, total, page, pages, worst, seen, archived }: 
       </header>
       <div className="flex flex-1 max-lg:flex-col">
         <main className="min-w-0 flex-1 px-8 pt-2.5 pb-8 max-md:px-3">
-          <div className="flex flex-wrap items-center justify-between gap-3 pb-2">
+          <div className="flex flex-wrap items-start justify-between gap-3 pb-2">
             <h1 className="flex items-baseline gap-3">
               <span className="type-title">{archived ? 'Archived jobs' : 'Jobs'}</span>
               <span className="text-[16px] text-ink-2 [font-stretch:84%]">{countWords(total, archived)}</span>
             </h1>
             {!archived && (
-              <div className="flex flex-wrap items-start gap-3">
+              <div className="flex max-w-xl flex-wrap items-start justify-end gap-3 max-md:justify-start">
                 <OpenJobFile />
                 <NewJob />
               </div>

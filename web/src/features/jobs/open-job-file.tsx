@@ -51,7 +51,7 @@ export function OpenJobFile() {
     }
   };
   return (
-    <div>
+    <>
       <input
         ref={input}
         type="file"
@@ -68,7 +68,7 @@ export function OpenJobFile() {
         {busy ? 'Opening…' : 'Open a job file'}
       </button>
       {putIn && (
-        <div role="status" className="max-w-md pt-2 type-row">
+        <div role="status" className="order-last basis-full type-row">
           <p>{putInWords(putIn)}</p>
           <p>{leftWords(putIn)}</p>
           {putIn.refused.length > 0 && (
@@ -84,12 +84,12 @@ export function OpenJobFile() {
         </div>
       )}
       {reasons.length > 0 && (
-        <div role="alert" className="max-w-md pt-2 type-row">
+        <div role="alert" className="order-last basis-full type-row">
           <p>Not opened, and nothing of it was kept:</p>
           <Reasons reasons={reasons} />
         </div>
       )}
-    </div>
+    </>
   );
 }
 
