@@ -1,6 +1,9 @@
 import type { RunSight } from '../derived/context';
 import { DRAWS, FILLS, type Role } from '../walls/roles';
 import type { Run, Strand } from '../derived/run';
+import { isSpout } from '../fittings/fitting';
+import type { Part } from '../fittings/part';
+import { type EndRef, type Joint, refKey } from '../job/job';
 import { memoize } from '../quantity/memoize';
 
 /** Roles in which water leaves the tank. */
@@ -16,6 +19,44 @@ export function flowOf({ penetration: { roles } }: Run, strand: Strand, { index 
   const { from } = strand;
   const inside = from.of === 'part' && index.placed(from.id)?.part.ends[from.end]?.position === 'inside';
   return leaves === inside ? 'back' : 'onward';
+}
+
+/** Which way the water goes, seen from an open end outward: as in the strand that ends there, else as its opening is for. */
+export function flowAt(at: EndRef, context: RunSight): Flow {
+  const key = refKey(at);
+  for (const run of context.runs)
+    for (const strand of run.strands) {
+      const { end, from } = strand;
+      if (('ref' in end && refKey(end.ref) === key) || refKey(from) === key) return flowOf(run, strand, context);
+    }
+  return undefined;
+}
+
+/** Which way the water goes through a joint, seen from its first end to its second. */
+export function flowThrough(joint: Joint, context: RunSight): Flow {
+  for (const run of context.runs)
+    for (const strand of run.strands) {
+      const item = strand.items.find(({ jointIn }) => jointIn?.id === joint.id);
+      const isLast = 'joint' in strand.end && strand.end.joint.id === joint.id;
+      if (!item && !isLast) continue;
+      const flow = flowOf(run, strand, context);
+      const far = item ? item.placed.id : 'id' in strand.end ? strand.end.id : undefined;
+      return joint.b.id === far ? flow : opposite(flow);
+    }
+  return undefined;
+}
+
+const opposite = (flow: Flow): Flow => (flow === undefined ? undefined : flow === 'onward' ? 'back' : 'onward');
+
+/**
+ * Does a part that is entered by this end, as its line is walked, let the water through as it goes? Where that is not known a
+ * tap alone is told: whatever it hangs on, water leaves at its spout.
+ */
+export function mayEnter({ oneWay, ends }: Part, endIn: number, flow: Flow): boolean {
+  const entered = ends[endIn];
+  if (!oneWay || !entered) return true;
+  const isOutlet = entered.position === 'outlet' || isSpout(entered);
+  return flow === undefined ? !isSpout(entered) : isOutlet === (flow === 'back');
 }
 
 /** Runs that two openings share are walked from both: those that are reached first, each line once. */

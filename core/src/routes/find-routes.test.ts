@@ -105,10 +105,30 @@ describe('what is found', () => {
     }
   });
 
-  test('water passes a check valve, a filter and a tap with a vacuum breaker one way only', () => {
+  test.each([
+    ['onward', 0],
+    ['back', 1],
+  ] as const)('water that goes %s passes taps, check valves and filters as they stand', (flow, entered) => {
+    let oneWay = 0;
     for (const [from, to] of PAIRS)
-      for (const { links } of ways(from, to, { require: ['non-return', 'filter'] }).routes)
-        for (const { part, endIn } of links) if (part.oneWay) expect(part.ends[endIn]?.position).toBe('inlet');
+      for (const require of [[], ['non-return', 'filter']] as const)
+        for (const { links } of ways(from, to, { require, flow, limit: 10 }).routes)
+          for (const { part, endIn } of links.filter((link) => link.part.oneWay)) {
+            oneWay += 1;
+            expect(endIn, `${part.code} of ${from} to ${to}`).toBe(entered);
+          }
+    expect(oneWay).toBeGreaterThan(20);
+  });
+
+  // G is both the tail and the spout of such a tap: it was put on by either, and two of them in a row.
+  test('no way leads through the spout of a tap, and none through two taps', () => {
+    for (const from of ['3/4 G F', '1 G F', '1/2 G F', '3/4 Rp F', '3/4 NPT F'])
+      for (const to of ['3/4 G M', '3/4 NH M', '1/2 G M'])
+        for (const { links } of ways(from, to, { target: 'offers', limit: 20, mostParts: 4 }).routes) {
+          const taps = links.filter(({ part }) => part.ends.some(({ mayStayOpen }) => mayStayOpen === 'discharge'));
+          for (const { part, endIn } of taps) expect(part.ends[endIn]?.mayStayOpen).not.toBe('discharge');
+          expect(taps.filter(({ part }) => part.features.includes('spout')).length).toBeLessThan(2);
+        }
   });
 });
 

@@ -35,6 +35,8 @@ export interface RouteOptions extends RouteWishes {
   /** Most parts in a chain. */
   readonly mostParts?: number | undefined;
   readonly limit?: number | undefined;
+  /** Which way the water goes, seen from `from`; not said: onward. No part that it passes one way only stands against it. */
+  readonly flow?: 'onward' | 'back' | undefined;
 }
 
 export interface Routes {
@@ -64,7 +66,7 @@ const MOST_LOOKS = 30_000;
  * @returns at most `limit` routes; none, with the gap, where the catalogue has no way
  */
 export function findRoutes(from: OpenEnd, to: OpenEnd, catalogue: Catalogue, options: RouteOptions = {}): Routes {
-  const index = wayIndex(catalogue);
+  const index = wayIndex(catalogue, options.flow);
   const routes = searchRoutes(index, from, to, options);
   if (routes.length > 0) return { routes };
   const { require = [] } = options;

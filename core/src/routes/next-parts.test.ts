@@ -50,6 +50,28 @@ describe('what goes on', () => {
   });
 });
 
+describe('a part that water passes one way only', () => {
+  const at = open('3/4 G F', 'polypropylene');
+  const entered = (flow: 'onward' | 'back' | undefined) => {
+    const { goesOn, doesNot } = nextParts(at, shippedCatalogue, { parts: [], flow });
+    const offered = new Map(goesOn.map((offer) => [offer.part.code, offer.endIn]));
+    return { tap: offered.get('HT-075R'), refused: doesNot.find((offer) => offer.part.code === 'HT-075R')?.endIn };
+  };
+
+  // The first next part on such a tank fitting was a tap with its spout in the tank, all green.
+  test('is judged by the end that the water comes to; a tap goes on by its spout only where the tank is filled through it', () => {
+    expect(entered('onward')).toEqual({ tap: undefined, refused: 0 });
+    expect(entered(undefined)).toEqual({ tap: undefined, refused: 0 });
+    expect(entered('back')).toEqual({ tap: 1, refused: undefined });
+  });
+
+  test('whose spout alone would go on is not offered', () => {
+    const spoutOnly = nextParts(open('3/4 NH F swivel', 'brass'), shippedCatalogue, { parts: [], flow: 'onward' });
+    expect(spoutOnly.goesOn.length).toBeGreaterThan(0);
+    expect(spoutOnly.goesOn.filter((offer) => offer.part.features.includes('spout'))).toEqual([]);
+  });
+});
+
 /** What follows what on a line is common practice, no source. */
 describe('the order', () => {
   test('a nipple after a bulkhead, then the valve, then a tail, then the hose', () => {

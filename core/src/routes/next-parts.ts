@@ -3,6 +3,7 @@ import { formatEnd } from '../connections/format';
 import { judge, mate } from '../connections/mate';
 import type { Judgement, Mating, Verdict } from '../connections/mating';
 import type { Material } from '../connections/material';
+import { type Flow, mayEnter } from '../assembly/flow';
 import { goesRound } from '../fittings/capability';
 import type { Catalogue } from '../fittings/catalogue';
 import type { Part } from '../fittings/part';
@@ -31,6 +32,8 @@ export interface LineSoFar {
   readonly parts: readonly Part[];
   /** Where the work is: what is sold there comes first; not said: where the rest of the line is sold. */
   readonly region?: Region | null | undefined;
+  /** Which way the water goes, seen from the open end; not said: a tap goes on by its inlet, other parts either way. */
+  readonly flow?: Flow;
 }
 
 const RANK: Readonly<Record<Verdict, number>> = {
@@ -57,6 +60,7 @@ export function nextParts(at: OpenEnd, catalogue: Catalogue, line: LineSoFar = {
     let best: Offer | undefined;
     let least = WORST + 1;
     for (const { endIn, group } of ends) {
+      if (!mayEnter(part, endIn, line.flow)) continue;
       const judgement = judgements[group];
       const rank = judgement ? RANK[judgement.verdict] : least;
       if (!judgement || rank >= least) continue;

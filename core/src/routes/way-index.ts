@@ -82,8 +82,17 @@ const bucketOf = (end: End): string => (end.kind === 'thread' ? `thread ${end.se
 const bucketsFor = (end: End): readonly string[] =>
   end.kind === 'thread' ? [end.sex === 'male' ? 'thread female' : 'thread male'] : (PARTNERS[end.kind] ?? []);
 
-/** Builds the index of a catalogue once; it lives as long as the catalogue does. */
-export const wayIndex: (catalogue: Catalogue) => WayIndex = memoize(buildIndex);
+/** Builds the indexes of a catalogue once, one for chains with the water and one for chains against it. */
+const onward = memoize((catalogue: Catalogue): WayIndex => buildIndex(catalogue, 'onward'));
+const back = memoize((catalogue: Catalogue): WayIndex => buildIndex(catalogue, 'back'));
+
+/**
+ * The index of a catalogue; it lives as long as the catalogue does.
+ *
+ * @param flow which way the water goes, seen along a chain from its start: what lets it through one way only stands so
+ */
+export const wayIndex = (catalogue: Catalogue, flow: 'onward' | 'back' = 'onward'): WayIndex =>
+  flow === 'back' ? back(catalogue) : onward(catalogue);
 
 class NodeBook {
   readonly nodes: RouteNode[] = [];
@@ -121,7 +130,7 @@ class NodeBook {
   }
 }
 
-function buildIndex({ list }: Catalogue): WayIndex {
+function buildIndex({ list }: Catalogue, flow: 'onward' | 'back'): WayIndex {
   const book = new NodeBook();
   const passers: Passer[] = [];
   const edges: (RouteEdge & { passages: Passage[] })[] = [];
@@ -143,8 +152,9 @@ function buildIndex({ list }: Catalogue): WayIndex {
     const does = CAPABILITIES.reduce((bits, capability, bit) => bits | (can(part, capability) ? 1 << bit : 0), 0);
     const passer = passers.length;
     passers.push({ part, traits: traitsOf(part, does) });
-    addPassage(near, far, does, { passer, endIn: first, endOut: second });
-    if (!part.oneWay && near !== far) addPassage(far, near, does, { passer, endIn: second, endOut: first });
+    if (!part.oneWay || flow === 'onward') addPassage(near, far, does, { passer, endIn: first, endOut: second });
+    if (part.oneWay ? flow === 'back' : near !== far)
+      addPassage(far, near, does, { passer, endIn: second, endOut: first });
   }
   const { nodes, ends } = book;
   const entering: number[][] = nodes.map(() => []);

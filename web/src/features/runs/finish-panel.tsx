@@ -7,6 +7,7 @@ import {
   type Plan,
   type Route,
   appendChain,
+  flowAt,
   holeOf,
   newTerminal,
   refKey,
@@ -103,13 +104,14 @@ function Ways({ at, target, wishes }: { readonly at: EndRef; readonly target: Ta
   const job = useJob((state) => state.job);
   const index = useJob((state) => state.plan.context.index);
   const make = useJob((state) => state.make);
+  const flow = useJob((state) => flowAt(at, state.plan.context));
   const [here, there] = [resolveEnd(at, job, index), resolveEnd(target.ref, job, index)];
   const question: RouteQuestion | undefined =
     here.end && there.end
       ? {
           from: { end: here.end, material: here.material },
           to: { end: there.end, material: there.material },
-          options: { ...wishes, home: job.region ?? undefined, limit: MOST_WAYS },
+          options: { ...wishes, home: job.region ?? undefined, limit: MOST_WAYS, flow },
         }
       : undefined;
   const { answer: found, failed, again } = useRoutes(question);

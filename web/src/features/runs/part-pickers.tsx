@@ -5,10 +5,13 @@ import {
   type JudgedJoint,
   type Offer,
   type Part,
+  flowAt,
+  flowThrough,
   formatEnd,
   holdsAtAll,
   holeOf,
   isByLength,
+  mayEnter,
   nextParts,
   offersOf,
   partTitle,
@@ -50,9 +53,10 @@ export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly lin
   const [all, setAll] = useState(false);
   const { end, material } = resolveEnd(at, job, index);
   const { region } = job;
+  const flow = useJob((state) => flowAt(at, state.plan.context));
   const offers = useMemo(
-    () => (end ? nextParts({ end, material }, catalogue, { parts: line, region }) : { goesOn: [], doesNot: [] }),
-    [end, material, catalogue, line, region],
+    () => (end ? nextParts({ end, material }, catalogue, { parts: line, region, flow }) : { goesOn: [], doesNot: [] }),
+    [end, material, catalogue, line, region, flow],
   );
   const goesOn = offers.goesOn.filter(({ part }) => matches(part, query));
   const doesNot = offers.doesNot.filter(({ part }) => matches(part, query));
@@ -167,12 +171,13 @@ export function BetweenPicker({ judged }: { readonly judged: JudgedJoint }) {
   const catalogue = useJob((state) => state.plan.context.catalogue);
   const [open, setOpen] = useState(false);
   const { joint, a, b } = judged;
+  const flow = useJob((state) => flowThrough(judged.joint, state.plan.context));
   const between = useMemo(() => {
     const [endA, endB] = [a.end, b.end];
     if (!open || !endA || !endB) return [];
-    return nextParts({ end: endA, material: a.material }, catalogue).goesOn.flatMap(({ part }) => {
-      const near = offersOf({ end: endA, material: a.material }, part).filter(({ judgement }) =>
-        holdsAtAll(judgement.verdict),
+    return nextParts({ end: endA, material: a.material }, catalogue, { parts: [], flow }).goesOn.flatMap(({ part }) => {
+      const near = offersOf({ end: endA, material: a.material }, part).filter(
+        ({ endIn, judgement }) => holdsAtAll(judgement.verdict) && mayEnter(part, endIn, flow),
       );
       const far = offersOf({ end: endB, material: b.material }, part).filter(({ judgement }) =>
         holdsAtAll(judgement.verdict),
@@ -182,7 +187,7 @@ export function BetweenPicker({ judged }: { readonly judged: JudgedJoint }) {
       )[0];
       return pair ? [pair] : [];
     });
-  }, [open, a, b, catalogue]);
+  }, [open, a, b, catalogue, flow]);
   const take = ({ offer, farEnd }: (typeof between)[number]): void => {
     make([
       {

@@ -1,5 +1,6 @@
 import { drumWith, linkedDrums } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
+import type { Role } from '../../../walls/roles';
 import check from './check';
 
 const outlet = (turned: boolean) =>
@@ -24,6 +25,10 @@ const fill = (turned: boolean) =>
   });
 const link = linkedDrums('BH-100', [{ code: 'NC-100' }, { code: 'CKW-100' }, { code: 'NC-100' }], { size: '1' });
 
+/** A hose tap on the tank, by its inlet or by its spout; or where the line is filled from. */
+const tap = (bulkhead: string, code: string, inEnd: number, roles: readonly Role[] = ['draw-off']) =>
+  drumWith({ hole: { roles }, parts: [{ code: bulkhead }, { code, inEnd }] });
+
 /** A flap in the overflow line: against what comes back from outside. */
 const flap = (inEnd: number) =>
   drumWith({
@@ -37,6 +42,11 @@ testCheck(check, {
     { why: 'out of the tank, arrow outward', job: outlet(false) },
     { why: 'a flap that opens outward', job: flap(0) },
     { why: 'into the tank, arrow inward', job: fill(true) },
+    { why: 'a hose tap by its inlet', job: tap('BH-075', 'HT-075M', 0) },
+    {
+      why: 'filled through a tap of another line, its spout to the tank',
+      job: tap('WBG-075', 'HT-075R', 1, ['float-fill']),
+    },
   ],
   found: [
     {
@@ -56,6 +66,26 @@ testCheck(check, {
       job: fill(false),
       findings: [{ title: 'Against the water', at: 'P1' }],
       fixSettles: true,
+    },
+    {
+      why: 'a tap whose spout goes into the G thread of the tank, its tail looking out',
+      job: tap('WBG-075', 'HT-075R', 1),
+      findings: [{ title: 'On by its spout', at: 'P1', text: 'Hose tap' }],
+      // Its taper tail in that parallel thread is not rated: turned round it would raise another note.
+      fixSettles: false,
+    },
+    {
+      why: 'the same on an opening that tells no direction',
+      job: tap('BH-075', 'HTQ-075M', 1, ['vent']),
+      findings: [{ title: 'On by its spout', at: 'P1' }],
+      fixSettles: true,
+    },
+    {
+      why: 'a filling line through a tap that lets out of the tank',
+      job: tap('BH-075', 'HT-075M', 0, ['tanker-fill']),
+      findings: [{ title: 'Against the water', at: 'P1' }],
+      // Its spout does not go into the adapter: turned round it would leak.
+      fixSettles: false,
     },
     {
       why: 'one way between two tanks',

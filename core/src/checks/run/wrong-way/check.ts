@@ -1,8 +1,13 @@
-import { formatEnd } from '../../../connections/format';
+import { judge } from '../../../connections/mate';
+import { holdsAtAll } from '../../../connections/mating';
 import { can } from '../../../fittings/capability';
+import type { RunSight } from '../../../derived/context';
+import { resolveEnd } from '../../../derived/resolve';
 import type { StrandItem } from '../../../derived/run';
+import { isSpout } from '../../../fittings/fitting';
+import { type EndRef, refKey } from '../../../job/job';
 import { type Report, defineCheck } from '../../define-check';
-import { flowOf, runsOnce } from '../../../assembly/flow';
+import { flowOf, mayEnter, runsOnce } from '../../../assembly/flow';
 import { atPart } from '../../places';
 
 export default defineCheck({
@@ -15,6 +20,10 @@ export default defineCheck({
       against: {
         title: 'Against the water',
         text: 'Water goes through {part} one way only, and it stands against it: nothing comes. Turn it round, arrow with the water.',
+      },
+      spout: {
+        title: 'On by its spout',
+        text: '{part} is put on by its spout: water leaves a tap there and cannot come in. It goes on by its inlet.',
       },
       link: {
         title: 'One way in a link',
@@ -30,24 +39,45 @@ export default defineCheck({
         const isLink = run.penetration.roles.includes('link') && strand.end.at === 'hole';
         return strand.items
           .filter(({ part }) => part.oneWay)
-          .flatMap((item): readonly Report<'against' | 'link'>[] => {
+          .flatMap((item): readonly Report<'against' | 'spout' | 'link'>[] => {
             const at = atPart(item.placed.id, run.penetration);
             if (isLink && can(item.part, 'non-return'))
               return [{ messageId: 'link' as const, at, data: { part: item.part.name } }];
-            if (flow === undefined || goesWith(item) === (flow === 'onward')) return [];
-            return [{ messageId: 'against' as const, at, data: { part: item.part.name }, fixes: turnings(item) }];
+            if (mayEnter(item.part, item.inEnd, flow)) return [];
+            const entered = item.part.ends[item.inEnd];
+            return [
+              {
+                messageId: entered && isSpout(entered) ? ('spout' as const) : ('against' as const),
+                at,
+                data: { part: item.part.name },
+                fixes: turnings(item, context),
+              },
+            ];
           });
       }),
     ),
 });
 
-/** Is it entered by its inlet, or left by its outlet, as the strand is walked? A part with an outlet alone begins a line. */
-const goesWith = ({ part, inEnd }: StrandItem): boolean => part.ends[inEnd]?.position !== 'outlet';
-
-/** Where both ends are alike, turning it round is all there is to do. */
-const turnings = ({ placed, part }: StrandItem) => {
-  const [first, second] = part.ends.map(({ end }) => formatEnd(end));
-  return first !== undefined && first === second
+/** Turned round, where what is on either side holds with the other end. */
+function turnings({ placed, part, inEnd, outEnd }: StrandItem, { job, index }: RunSight) {
+  if (outEnd === undefined) return [];
+  const holds = ([here, turned]: readonly [number, number]): boolean => {
+    const own: EndRef = { of: 'part', id: placed.id, end: here };
+    const joint = index.jointAt(own);
+    if (!joint) return true;
+    const other = resolveEnd(refKey(joint.a) === refKey(own) ? joint.b : joint.a, job, index);
+    const end = part.ends[turned]?.end;
+    return (
+      end !== undefined &&
+      other.end !== undefined &&
+      holdsAtAll(judge(other.end, end, { a: other.material, b: part.material }).verdict)
+    );
+  };
+  const sides: readonly (readonly [number, number])[] = [
+    [inEnd, outEnd],
+    [outEnd, inEnd],
+  ];
+  return sides.every(holds)
     ? [
         {
           text: 'Turn it round',
@@ -58,4 +88,4 @@ const turnings = ({ placed, part }: StrandItem) => {
         },
       ]
     : [];
-};
+}
