@@ -46,6 +46,10 @@ export function flowThrough(joint: Joint, context: RunSight): Flow {
   return undefined;
 }
 
+/** The same, seen towards one of its ends from the other. */
+export const flowInto = (end: EndRef, joint: Joint, context: RunSight): Flow =>
+  refKey(joint.b) === refKey(end) ? flowThrough(joint, context) : opposite(flowThrough(joint, context));
+
 const opposite = (flow: Flow): Flow => (flow === undefined ? undefined : flow === 'onward' ? 'back' : 'onward');
 
 /**

@@ -1,3 +1,4 @@
+import { flowInto } from '../assembly/flow';
 import { isFlexible } from '../assembly/flexible';
 import { judge, mate } from '../connections/mate';
 import { holdsAtAll } from '../connections/mating';
@@ -48,6 +49,9 @@ export function cutIn(
   const { part, placed } = found;
   const standing = { end: near, material: part.material };
   const beyond = { end: far, material: part.material };
+  const nearEnd = { of: 'part', id: partId, end: 1 - farEnd } as const;
+  const nearJoint = context.index.jointAt(nearEnd);
+  const flow = nearJoint && flowInto(nearEnd, nearJoint, context);
   const mustSlide = placed.existing && !isFlexible(part);
   const asked: readonly (readonly Capability[])[] = mustSlide
     ? [
@@ -61,6 +65,7 @@ export function cutIn(
       mostParts: MOST_PARTS,
       limit: WAYS,
       onHand: context.catalogue.onHand,
+      flow,
     })
       .routes.filter(({ links }) => links.length > 0)
       .map(ofTheSamePipe),

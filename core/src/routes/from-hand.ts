@@ -56,6 +56,7 @@ export function fromHand(run: Run, context: CheckContext): readonly Proposal[] {
       mostParts: MOST_PARTS,
       limit: 2,
       onHand: stock.onHand,
+      flow: segment.flow,
     });
     const route = routes.find((one) => enough(one, left) && mayStandFor(segment, one.links));
     return route ? [{ segment, route, saves: priceOf(bought.map(({ part }) => part)) }] : [];

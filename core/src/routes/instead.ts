@@ -85,6 +85,7 @@ function chainInstead(part: Part, context: CheckContext, out: ReadonlySet<string
       require: segment.does,
       mostParts: MOST_CHAIN,
       limit: 4,
+      flow: segment.flow,
     });
     const route = routes.find(({ links }) => links.length > 0 && mayStandFor(segment, links));
     if (!route) return undefined;

@@ -1,3 +1,4 @@
+import { type Flow, flowInto } from '../assembly/flow';
 import type { Capability } from '../fittings/capability';
 import { CAPABILITIES, can, sealsWall } from '../fittings/capability';
 import type { Catalogue } from '../fittings/catalogue';
@@ -19,6 +20,8 @@ export interface Segment {
   /** What its parts do, and what stands for them must do as well. */
   readonly does: readonly Capability[];
   readonly place: string;
+  /** Which way the water goes, seen from `from`. */
+  readonly flow: Flow;
 }
 
 /** What nothing but itself stands for. */
@@ -46,11 +49,8 @@ const doneBy = (items: readonly StrandItem[]): readonly Capability[] =>
   CAPABILITIES.filter((one) => one !== 'slip' && items.some(({ part }) => can(part, one)));
 
 /** A segment from one joint to another, as long as both are there and known. */
-export function segmentOf(
-  items: readonly StrandItem[],
-  place: string,
-  { job, index }: CheckContext,
-): Segment | undefined {
+export function segmentOf(items: readonly StrandItem[], place: string, context: CheckContext): Segment | undefined {
+  const { job, index } = context;
   const [first, last] = [items[0], items.at(-1)];
   if (!first?.jointIn || last?.outEnd === undefined) return undefined;
   const outRef = { of: 'part', id: last.placed.id, end: last.outEnd } as const;
@@ -69,6 +69,7 @@ export function segmentOf(
         from: { end: before.end, material: before.material },
         to: { end: after.end, material: after.material },
         does: doneBy(items),
+        flow: flowInto({ of: 'part', id: first.placed.id, end: first.inEnd }, first.jointIn, context),
       }
     : undefined;
 }

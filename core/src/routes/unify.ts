@@ -40,10 +40,10 @@ interface Question {
   readonly ways: readonly (readonly RouteLink[])[];
 }
 
-const keyOf = ({ from, to, does, items }: Segment): string =>
+const keyOf = ({ from, to, does, flow, items }: Segment): string =>
   [from, to]
     .map(({ end, material }) => `${formatEnd(end)} ${material ?? ''}`)
-    .concat(does.join(), `${items.some(({ part }) => (part.bendDegrees ?? 0) > 0)}`)
+    .concat(does.join(), flow ?? '', `${items.some(({ part }) => (part.bendDegrees ?? 0) > 0)}`)
     .join('|');
 
 const linksOf = ({ items }: Segment): readonly RouteLink[] =>
@@ -65,6 +65,7 @@ function questionsOf(context: CheckContext): readonly Question[] {
             prefer,
             require: first.does,
             limit: MOST_WAYS,
+            flow: first.flow,
           }).routes.flatMap(({ links }) => (mayStandFor(first, links) ? [links] : [])),
         )
       : [];

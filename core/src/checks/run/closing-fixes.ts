@@ -1,4 +1,5 @@
 import type { CannotClose } from '../../assembly/closure';
+import { flowThrough } from '../../assembly/flow';
 import type { CheckContext } from '../../derived/context';
 import { insertChain } from '../../routes/chain-edits';
 import { waysBetween } from '../../routes/ways-between';
@@ -17,6 +18,7 @@ export function unionFixes({ stretch }: CannotClose, context: CheckContext): rea
       mostParts: MOST_PARTS,
       limit: 1,
       home: context.job.region ?? undefined,
+      flow: flowThrough(joint, context),
     });
     if (route) return [insertChain(context.job, joint.id, route, 'Put a union in: {parts}')];
   }

@@ -1,3 +1,4 @@
+import { flowThrough } from '../../../assembly/flow';
 import { waysBetween } from '../../../routes/ways-between';
 import { insertChain } from '../../../routes/chain-edits';
 import type { CheckContext, JudgedJoint } from '../../../derived/context';
@@ -45,6 +46,7 @@ function adapters({ joint, a, b }: JudgedJoint, context: CheckContext): readonly
     mostParts: MOST_PARTS,
     limit: MOST_WAYS,
     home: context.job.region ?? undefined,
+    flow: flowThrough(joint, context),
   });
   return routes.map((route) => insertChain(context.job, joint.id, route, 'Put between: {parts}'));
 }
