@@ -44,7 +44,16 @@ export async function ownServer(
     execFileSync(process.execPath, [path.join(root, 'web/src/server/db/migrate.mjs')], { env: { ...env, ...urls } });
     server = spawn(
       process.execPath,
-      [path.join(root, 'node_modules/next/dist/bin/next'), 'start', '-H', '127.0.0.1', '-p', `${port}`],
+      [
+        path.join(root, 'node_modules/next/dist/bin/next'),
+        'start',
+        '-H',
+        '127.0.0.1',
+        '-p',
+        `${port}`,
+        '--keepAliveTimeout',
+        '180000',
+      ],
       {
         cwd: path.join(root, 'web'),
         env: { ...env, ...surroundings, DATABASE_URL: urls.DATABASE_URL, HERRERO_DEMO: 'load' },

@@ -18,7 +18,7 @@ export async function answerPutOwn(request: Request): Promise<Response> {
   return answer(operation, 200, { own: own.length, holdings: holdings.length });
 }
 
-/** Parts that make no sense, and stock of what is no part at all, the first of them. */
+/** Parts that make no sense, stock of what is no part at all, and what is there twice; the first of them. */
 export function ownProblems({ own, holdings }: OwnCatalogue, { byCode }: Catalogue): readonly FieldProblem[] {
   const codes = new Set(own.map(({ code }) => code));
   const senseless = own.flatMap((part, index) => {
@@ -30,5 +30,15 @@ export function ownProblems({ own, holdings }: OwnCatalogue, { byCode }: Catalog
       ? []
       : [{ path: `holdings[${index}].code`, message: `No part of the catalogue is called ${code}.` }],
   );
-  return [...senseless, ...strangers].slice(0, MOST_PROBLEMS);
+  return [...senseless, ...strangers, ...twice('own', own), ...twice('holdings', holdings)].slice(0, MOST_PROBLEMS);
+}
+
+/** Which of two would stand nobody can say. */
+function twice(list: 'own' | 'holdings', rows: readonly { readonly code: string }[]): readonly FieldProblem[] {
+  const seen = new Set<string>();
+  return rows.flatMap(({ code }, index) => {
+    const known = seen.has(code);
+    seen.add(code);
+    return known ? [{ path: `${list}[${index}].code`, message: `${code} is there twice.` }] : [];
+  });
 }

@@ -50,12 +50,27 @@ describe('parts of one’s own', () => {
     expect((await remove(part.code)).status).toBe(404);
   });
 
+  // A hundred thousand requests made of the description found it: it was a 500.
+  test('the same code twice is named', async () => {
+    const row = { code: 'LV-075', onHand: 0, priceUsd: null };
+    const response = await postOwn(post({ own: [], holdings: [row, row] }));
+    expect(response.status).toBe(400);
+    expect(await bodyOf(response)).toMatchObject({
+      fields: [{ path: 'holdings[1].code', message: 'LV-075 is there twice.' }],
+    });
+  });
+
   test('one bad row keeps all of them out, and every wrong field is named', async () => {
     const bad = { ...bridge('b'), ends: ['2-1/2 NHH M'], size: '7' };
     const response = await postOwn(post({ own: [bridge('b'), bad], holdings: [{ code: 'NO-SUCH-PART', onHand: 1 }] }));
     expect(response.status).toBe(400);
     const { fields } = (await bodyOf(response)) as { fields: { path: string }[] };
-    expect(fields.map(({ path }) => path)).toEqual(['own[1].size', 'own[1].ends[0]', 'holdings[0].code']);
+    expect(fields.map(({ path }) => path)).toEqual([
+      'own[1].size',
+      'own[1].ends[0]',
+      'holdings[0].code',
+      'own[1].code',
+    ]);
     expect(await ownCodes()).not.toContain(bridge('b').code);
   });
 
