@@ -7,6 +7,7 @@ import { createServer } from 'node:net';
 import path from 'node:path';
 
 const SECONDS = Number(process.env.BENCH_SECONDS ?? 8);
+const CONNECTIONS = (process.env.BENCH_CONNECTIONS ?? '1,10,100').split(',').map(Number);
 const root = path.join(import.meta.dirname, '..');
 const port = await new Promise((resolve) => {
   const probe = createServer().listen(0, '127.0.0.1', () => {
@@ -127,7 +128,7 @@ try {
     'list of jobs': () => ['GET', '/'],
   };
   for (const [name, question] of Object.entries(questions))
-    for (const connections of [1, 10, 100]) {
+    for (const connections of CONNECTIONS) {
       const times = [];
       const statuses = {};
       const until = performance.now() + SECONDS * 1000;
