@@ -4,6 +4,7 @@ import { readBytes } from '../api/body';
 import { answer } from '../api/operation';
 import { badRequest, unsupported } from '../api/problem';
 import { putEverything } from '../db/everything-repository';
+import { codeOf } from '../db/failure';
 import { theCatalogue } from '../db/part-repository';
 import { readEverythingFile } from './read';
 import { writeEverything } from './write';
@@ -30,5 +31,15 @@ export async function answerPutEverything(request: Request): Promise<Response> {
   const read = readEverythingFile(body.value, await theCatalogue());
   if (!read.ok) return badRequest(read.error);
   const { shared, jobs, refused } = read.value;
-  return answer(operation, 200, { ...(await putEverything(shared, jobs)), refused: [...refused] });
+  try {
+    return answer(operation, 200, { ...(await putEverything(shared, jobs)), refused: [...refused] });
+  } catch (error) {
+    if (!UNFIT.test(codeOf(error))) throw error;
+    return badRequest([
+      { path: '', message: 'Something stands in it twice, or cannot be written at all: nothing of it was put in.' },
+    ]);
+  }
 }
+
+/** SQLSTATE of data that cannot be stored, and of keys that are there twice: both can only come of the file. */
+const UNFIT = /^2[23]/;

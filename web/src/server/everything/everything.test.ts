@@ -202,6 +202,26 @@ describe('what is none, or not whole, is named', () => {
     expect(await answered.text()).toContain('600 MB at most');
   });
 
+  test.each([
+    ['a batch twice', (history: typeof HISTORY) => [history.history[0], { ...history.history[0], revision: 2 }]],
+    [
+      'a sign that cannot be written',
+      (history: typeof HISTORY) => [{ ...history.history[0], document: { name: '\0' } }],
+    ],
+  ])('a history with %s is refused in words, and nothing is put in', async (_, of) => {
+    const [id, other] = [`unfit-${randomUUID()}`, `fit-${randomUUID()}`];
+    const answered = await put(
+      zipOf({
+        ...EMPTY,
+        ...jobFiles(other),
+        ...jobFiles(id, emptyJob('Unfit', 'mm-l'), { ...HISTORY, history: of(HISTORY) }),
+      }),
+    );
+    expect(answered.status).toBe(400);
+    expect(await answered.text()).toContain('nothing of it was put in');
+    expect(await findJob(other)).toBeUndefined();
+  });
+
   test('sent as something else it is not looked at', async () => {
     expect((await put(zipOf(EMPTY), 'application/json')).status).toBe(415);
   });
