@@ -60,6 +60,12 @@ export const findWays = operation({
       default: 'offers',
       says: 'Is `to` the end that the finished run shall offer, or the end that it shall join?',
     },
+    flow: {
+      kind: 'choice',
+      of: ['onward', 'back'],
+      optional: true,
+      says: 'Which way the water goes, seen from `from`; not said: onward',
+    },
     region: REGION,
     require: { ...listOf({ kind: 'choice', of: CAPABILITIES } as const, CAPABILITIES.length), optional: true },
     avoid: { ...listOf({ kind: 'choice', of: AVOIDABLE } as const, AVOIDABLE.length), optional: true },
