@@ -1,10 +1,9 @@
-import { execFileSync } from 'node:child_process';
 import { mkdtempSync, rmSync, statfsSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect, test } from '@playwright/test';
 import { Client } from 'pg';
-import { type OwnServer, ownServer } from './own-server';
+import { type OwnServer, ownServer, smallDisk } from './own-server';
 
 // What can happen to a server and its database while three people work: a few times in every run, a hundred kills, thirty
 // storms and thirty jumps of the clock with `npm run test:faults`.
@@ -189,13 +188,9 @@ test('tables are locked by somebody else, and the clock of the server jumps: not
 
 test('the disk of the database is full: it is said, and what was answered is there when there is room again', async () => {
   test.setTimeout(180_000);
-  const small = mkdtempSync(path.join(tmpdir(), 'herrero-small-'));
-  try {
-    execFileSync('mount', ['-t', 'tmpfs', '-o', 'size=160m', 'none', small], { stdio: 'ignore' });
-  } catch {
-    rmSync(small, { recursive: true });
-    test.skip(true, 'no disk of its own can be mounted here');
-  }
+  const disk = smallDisk('160m');
+  test.skip(disk === undefined, 'no disk of its own can be mounted here');
+  const { folder: small, end } = disk!;
   try {
     const server = await ownServer(PORT, {}, path.join(small, 'data'));
     const ask = asking(server);
@@ -225,7 +220,6 @@ test('the disk of the database is full: it is said, and what was answered is the
       await server.end();
     }
   } finally {
-    execFileSync('umount', [small]);
-    rmSync(small, { recursive: true });
+    end();
   }
 });

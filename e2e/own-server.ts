@@ -75,3 +75,21 @@ export async function ownServer(
     throw error;
   }
 }
+
+/** A disk of its own of this size, in memory; undefined where none may be mounted. */
+export function smallDisk(size: string): { readonly folder: string; readonly end: () => void } | undefined {
+  const folder = mkdtempSync(path.join(tmpdir(), 'herrero-small-'));
+  try {
+    execFileSync('mount', ['-t', 'tmpfs', '-o', `size=${size}`, 'none', folder], { stdio: 'ignore' });
+  } catch {
+    rmSync(folder, { recursive: true });
+    return undefined;
+  }
+  return {
+    folder,
+    end: () => {
+      execFileSync('umount', [folder]);
+      rmSync(folder, { recursive: true });
+    },
+  };
+}

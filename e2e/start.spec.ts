@@ -1,4 +1,4 @@
-import { type ChildProcess, execFile, execFileSync, spawn } from 'node:child_process';
+import { type ChildProcess, execFile, spawn } from 'node:child_process';
 import { once } from 'node:events';
 import {
   chmodSync,
@@ -14,6 +14,7 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect, test } from '@playwright/test';
+import { smallDisk } from './own-server';
 
 const root = path.join(import.meta.dirname, '..');
 const start = path.join(root, 'start');
@@ -88,20 +89,15 @@ test.describe('what keeps it from starting is said, and nothing is changed', () 
   });
 
   test('a full disk', async () => {
-    const small = mkdtempSync(path.join(tmpdir(), 'herrero-small-'));
+    const disk = smallDisk('4m');
+    test.skip(disk === undefined, 'no disk of its own can be mounted here');
+    const { folder, end } = disk!;
     try {
-      execFileSync('mount', ['-t', 'tmpfs', '-o', 'size=4m', 'none', small], { stdio: 'ignore' });
-    } catch {
-      rmSync(small, { recursive: true });
-      test.skip(true, 'no disk of its own can be mounted here');
-    }
-    try {
-      const { code, said } = await refused({ HERRERO_DATA: small });
+      const { code, said } = await refused({ HERRERO_DATA: folder });
       expect(code).not.toBe(0);
-      expect(said).toContain(`MB are free in the folder ${small}`);
+      expect(said).toContain(`MB are free in the folder ${folder}`);
     } finally {
-      execFileSync('umount', [small]);
-      rmSync(small, { recursive: true });
+      end();
     }
   });
 
