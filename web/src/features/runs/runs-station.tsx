@@ -1,6 +1,6 @@
 'use client';
 
-import { type EndRef, type Part, type Run, type Strand, refKey } from '@herrero/core';
+import { type EndRef, type Part, type Run, type Strand, refKey, sizeWords } from '@herrero/core';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { HoleSteps } from '../desk/hole-steps';
@@ -49,7 +49,7 @@ function RunView({ run }: { readonly run: Run }) {
       <h1 className="flex items-baseline gap-3 pb-1.5">
         <span className="type-title">Run {penetration.label}</span>
         <span className="truncate text-[16px] text-ink-2 [font-stretch:84%]">
-          {penetration.name} in {tank?.label}, {penetration.size} in
+          {penetration.name} in {tank?.label}, {sizeWords(penetration.size)}
         </span>
       </h1>
       <HoleSteps />

@@ -125,6 +125,15 @@ describe('the station', () => {
     expect(screen.getByText('A run starts at a hole, and there is none yet.')).toBeDefined();
   });
 
+  test('the size of an opening is said in its own unit', () => {
+    const job = ternPoint();
+    const penetrations = job.penetrations.map((hole) => (hole.id === 'p4' ? { ...hole, size: '50' as const } : hole));
+    show(<RunsStation />, { ...job, penetrations });
+    const title = screen.getByRole('heading', { level: 1 }).parentElement?.textContent ?? '';
+    expect(title).toContain('50 mm');
+    expect(title).not.toContain('50 in');
+  });
+
   test('what hangs on the inside of the wall is a strand of its own, called so', () => {
     const job = ternPoint();
     const inside: Job = {
