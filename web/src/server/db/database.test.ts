@@ -147,9 +147,13 @@ describe('what keeps the database from answering', () => {
     ['25006', 'only lets read'],
     ['55P03', 'holds'],
   ])('%s is said in words', (code, words) => expect(databaseFailure(thrown(code))).toContain(words));
-  test.each(['timeout exceeded when trying to connect', 'Connection terminated unexpectedly', 'Query read timeout'])(
-    'and so is what has no code: %s',
-    (message) => expect(databaseFailure(thrown('', message))).toContain('does not answer'),
+  test.each([
+    'timeout exceeded when trying to connect',
+    'timeout expired',
+    'Connection terminated unexpectedly',
+    'Query read timeout',
+  ])('and so is what has no code: %s', (message) =>
+    expect(databaseFailure(thrown('', message))).toContain('does not answer'),
   );
   test('what is our fault is not called the database’s', () => {
     expect(databaseFailure(thrown('23505'))).toBeUndefined();

@@ -13,7 +13,7 @@ const MOST_CONNECTIONS = isMainThread ? 8 : 1;
 /** Nobody waits longer for his turn on a connection [ms]: so long waits only who comes when very many are there. */
 const TURN_MS = 20_000;
 /** A connection is made within this or not at all [ms]: a database that is down refuses at once, one that is lost says nothing. */
-const CONNECT_MS = 5000;
+const CONNECT_MS = 10_000;
 /** What a statement may take and what a transaction may stand idle, by the server's clock [ms]. */
 const STATEMENT_MS = 15_000;
 const IDLE_IN_TRANSACTION_MS = 10_000;

@@ -14,7 +14,7 @@ const AWAY = 'The database does not answer now. Nothing is lost: ask again in a 
 /** Classes and codes of a database that is not there, comes up or goes down, and of a connection to it that broke. */
 const AWAY_CODE = /^(?:08...|57P0[1-5]|25P0[2-4]|ECONN\w+|EPIPE|ETIMEDOUT|EHOSTUNREACH|ENOTFOUND|EAI_AGAIN)$/;
 const AWAY_WORDS =
-  /timeout exceeded when trying to connect|connection terminated|query read timeout|connection error and is not queryable|client was closed/i;
+  /timeout exceeded when trying to connect|^timeout expired$|connection terminated|query read timeout|connection error and is not queryable|client was closed/i;
 
 /** What went wrong, under what wraps it. */
 function rootOf(error: unknown): unknown {

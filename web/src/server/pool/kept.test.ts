@@ -1,5 +1,5 @@
 import { beforeEach, expect, test, vi } from 'vitest';
-import { forgetKept, keptFile } from './kept';
+import { forgetKept, keptBy } from './kept';
 
 /** What the pool was asked, and what it answers. */
 interface Asked {
@@ -8,21 +8,17 @@ interface Asked {
   state: string | undefined;
   answer: (signal: AbortSignal) => Promise<Response>;
 }
-const asked: Asked = vi.hoisted(() => ({
-  made: 0,
-  stopped: 0,
-  state: '1-1',
-  answer: () => Promise.resolve(new Response('none')),
-}));
-vi.mock('../db/job-repository', () => ({ stateOfJob: () => Promise.resolve(asked.state) }));
-vi.mock('./pool', () => ({
-  pooled: () => (request: Request) => {
+const asked: Asked = { made: 0, stopped: 0, state: '1-1', answer: () => Promise.resolve(new Response('none')) };
+
+const file = keptBy(
+  'test',
+  ({ signal }) => {
     asked.made += 1;
-    request.signal.addEventListener('abort', () => (asked.stopped += 1));
-    return asked.answer(request.signal);
+    signal.addEventListener('abort', () => (asked.stopped += 1));
+    return asked.answer(signal);
   },
-}));
-const file = keptFile('parts.json');
+  () => Promise.resolve(asked.state),
+);
 const request = (search = '', signal?: AbortSignal): Request =>
   new Request(`http://localhost/parts.json${search}`, signal ? { signal } : {});
 const get = async (asking: Request | string = ''): Promise<string> => {

@@ -23,29 +23,35 @@ interface Kept {
 const held = globalThis as unknown as { herreroKept?: Map<string, Kept> };
 const kept = (): Map<string, Kept> => (held.herreroKept ??= new Map());
 
+/** A route that works an answer out. */
+type Route = (
+  request: Request,
+  context: { readonly params: Promise<Readonly<Record<string, string>>> },
+) => Promise<Response>;
+
 /**
  * Answers with a file of a job in a thread of the pool, once for each state of job, parts and program and for each day:
  * whoever asks the same after that, or beside it, gets the same bytes.
  */
-export const keptFile = (handler: HandlerName) => {
-  const work = pooled(handler);
-  return answered(
-    async (
-      request: Request,
-      context: { readonly params: Promise<Readonly<Record<string, string>>> },
-    ): Promise<Response> => {
-      const params = await context.params;
-      const { id = '' } = params;
-      const state = await stateOfJob(id);
-      if (state === undefined) return notFound('job');
-      const day = new Date().toISOString().slice(0, 10);
-      const key = [handler, id, state, PROGRAM, day, new URL(request.url).search].join(' ');
-      return shared(key, request, (signal) =>
-        work(new Request(request.url, { headers: request.headers, signal }), { params: Promise.resolve(params) }),
-      );
-    },
-  );
-};
+export const keptFile = (handler: HandlerName): Route => keptBy(handler, pooled(handler), stateOfJob);
+
+/**
+ * The same for any route.
+ *
+ * @param stateOf all that the answer follows from; undefined where there is no such job
+ */
+export const keptBy = (name: string, work: Route, stateOf: (id: string) => Promise<string | undefined>): Route =>
+  answered(async (request, context) => {
+    const params = await context.params;
+    const { id = '' } = params;
+    const state = await stateOf(id);
+    if (state === undefined) return notFound('job');
+    const day = new Date().toISOString().slice(0, 10);
+    const key = [name, id, state, PROGRAM, day, new URL(request.url).search].join(' ');
+    return shared(key, request, (signal) =>
+      work(new Request(request.url, { headers: request.headers, signal }), { params: Promise.resolve(params) }),
+    );
+  });
 
 async function shared(
   key: string,
@@ -56,15 +62,19 @@ async function shared(
   // Asked for last: kept longest.
   kept().delete(key);
   kept().set(key, one);
-  const leave = (): void => {
-    one.waiting -= 1;
-    if (one.waiting === 0 && one.bytes === 0) {
-      one.gone.abort();
-      forget(key, one);
-    }
-  };
   one.waiting += 1;
-  signal.addEventListener('abort', leave, { once: true });
+  let waits = true;
+  const leave = (): void => {
+    if (!waits) return;
+    waits = false;
+    one.waiting -= 1;
+    if (one.waiting > 0 || one.bytes > 0) return;
+    one.gone.abort();
+    forget(key, one);
+  };
+  signal.addEventListener('abort', leave);
+  // It may have gone before it came to wait here.
+  if (signal.aborted) leave();
   try {
     const { status, headers, body } = await one.answer;
     one.bytes = body.byteLength + key.length;
@@ -74,12 +84,10 @@ async function shared(
       status,
       headers: headers.map(([name, value]): [string, string] => [name, value]),
     });
-  } catch (error) {
-    forget(key, one);
-    throw error;
   } finally {
+    // What failed has no bytes: with the last who waited for it it is forgotten.
     signal.removeEventListener('abort', leave);
-    if (!signal.aborted) one.waiting -= 1;
+    leave();
   }
 }
 
