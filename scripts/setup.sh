@@ -34,10 +34,10 @@ check_database() {
     let url;
     try { url = new URL(text); } catch { no(`${form} it cannot be read.`); }
     if (!["postgres:", "postgresql:"].includes(url.protocol)) no(`${form} it begins with ${url.protocol}`);
-    try { [url.username, url.password, url.pathname].map(decodeURIComponent); } catch { no(`${form} write % as %25.`); }
+    try { [url.username, url.password, url.hostname, url.pathname].map(decodeURIComponent); } catch { no(`${form} write % as %25.`); }
     if (url.pathname.length < 2) no(`${form} the name of the database is missing.`);
     const port = Number(url.port || url.searchParams.get("port") || 5432);
-    const host = url.hostname.replace(/^\[|\]$/g, "") || url.searchParams.get("host") || "";
+    const host = decodeURIComponent(url.hostname).replace(/^\[|\]$/g, "") || url.searchParams.get("host") || "";
     if (host === "") no(`${form} the host is missing.`);
     const at = host.startsWith("/") ? { path: `${host}/.s.PGSQL.${port}` } : { host, port };
     const where = host.startsWith("/") ? at.path : `${host}, port ${port}`;

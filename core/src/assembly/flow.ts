@@ -1,8 +1,7 @@
 import type { RunSight } from '../derived/context';
 import { DRAWS, FILLS, type Role } from '../walls/roles';
 import type { Run, Strand } from '../derived/run';
-import { isSpout } from '../fittings/fitting';
-import type { Part } from '../fittings/part';
+import { type Part, isSpout } from '../fittings/part';
 import { type EndRef, type Joint, refKey } from '../job/job';
 import { memoize } from '../quantity/memoize';
 

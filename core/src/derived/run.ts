@@ -1,6 +1,6 @@
 import type { RunJob } from './run-job';
 import type { Catalogue } from '../fittings/catalogue';
-import type { Part } from '../fittings/part';
+import { type Part, isSpout } from '../fittings/part';
 import { type EndRef, type Job, type Joint, type Penetration, type PlacedPart } from '../job/job';
 import { gather } from '../quantity/gather';
 import { memoize, memoizeBoth } from '../quantity/memoize';
@@ -171,7 +171,7 @@ function walkStrand(from: EndRef, index: JobIndex, visited: Set<string>, branche
 
 function openEnd(ref: EndRef, index: JobIndex): StrandEnd {
   const end = ref.of === 'part' ? index.placed(ref.id)?.part.ends[ref.end] : undefined;
-  return { at: end?.mayStayOpen === 'discharge' ? 'discharge' : 'open', ref };
+  return { at: end !== undefined && isSpout(end) ? 'discharge' : 'open', ref };
 }
 
 /** From the tank to the end of a strand: what comes before its branching, then its own parts. */

@@ -1,6 +1,6 @@
 import { memoize } from '../quantity/memoize';
 import type { NominalSize } from '../quantity/size';
-import type { Part } from './part';
+import { type Part, isSpout } from './part';
 import type { FamilyPart, PartFamily } from './part-family';
 import type { Material } from '../connections/material';
 import { boreOfEnd } from './body';
@@ -83,6 +83,7 @@ function complete(part: FamilyPart, family: PartFamily): Part {
   return {
     ...part,
     family: family.id,
+    ...(part.ends.some(isSpout) ? { oneWay: true as const } : {}),
     source: part.source ?? family.source,
     regions: part.regions ?? regionsOfEnds(ends),
     ratedKpa: part.ratedKpa === undefined ? (USUAL_KPA[part.material] ?? null) : part.ratedKpa,

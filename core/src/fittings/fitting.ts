@@ -31,7 +31,6 @@ export interface FittingSpec {
   readonly dropMm?: number;
   readonly diverts?: number;
   readonly mesh?: NonNullable<Part['mesh']>;
-  /** Water passes from inlet to outlet only; what lets water out at an end is so in any case. */
   readonly oneWay?: true;
   /** How it loses head, on the velocity in its least bore; a straight piece unless something else is said. */
   readonly loss?: LossShape | keyof typeof FIXED_LOSS;
@@ -53,8 +52,6 @@ const placed = (end: End | PartEnd, index: number): PartEnd =>
 
 const isLossShape = (loss: string): loss is LossShape => loss in LENGTH_OVER_BORE;
 
-/** Water is meant to leave there: it goes through the part that way and no other. */
-export const isSpout = ({ mayStayOpen }: PartEnd): boolean => mayStayOpen === 'discharge';
 /** An end at which water is meant to leave. */
 export const discharge = (end: End): PartEnd => ({ end, position: 'outlet', mayStayOpen: 'discharge' });
 /**
@@ -83,7 +80,7 @@ export function fitting(spec: FittingSpec): FamilyPart {
     ...(spec.dropMm === undefined ? {} : { dropMm: spec.dropMm }),
     ...(spec.diverts === undefined ? {} : { diverts: spec.diverts }),
     ...(spec.mesh === undefined ? {} : { mesh: spec.mesh }),
-    ...(spec.oneWay || ends.some(isSpout) ? { oneWay: true as const } : {}),
+    ...(spec.oneWay ? { oneWay: true as const } : {}),
     lossK:
       (isLossShape(loss) ? LENGTH_OVER_BORE[loss] * roughFriction(boreMm) : FIXED_LOSS[loss]) +
       suddenChangeLoss(boreMm, bores[0] ?? boreMm, bores[1] ?? boreMm),

@@ -52,6 +52,9 @@ export interface PartEnd {
   readonly mayStayOpen?: 'discharge' | 'optional';
 }
 
+/** Water is meant to leave there: it goes through the part that way and no other. */
+export const isSpout = ({ mayStayOpen }: PartEnd): boolean => mayStayOpen === 'discharge';
+
 /** Head [m] over flow [m3/s], from nothing to the most; flows rise, heads fall. */
 export type PumpCurve = readonly (readonly [flowM3s: number, headM: number])[];
 
@@ -89,7 +92,7 @@ export interface Part {
   readonly mesh?: { readonly openingMm: number; readonly openAreaMm2: number; readonly bypass: boolean };
   /** What it is filled with by the one who builds it, sand and gravel [m3]; absent: it comes ready. */
   readonly mediaM3?: number;
-  /** Water may pass from inlet to outlet only. */
+  /** Water may pass from inlet to outlet only; so it is with whatever has a spout. */
   readonly oneWay?: true;
   /** Loss of head on the velocity in the least bore, straight through. */
   readonly lossK: number;

@@ -162,7 +162,6 @@ export const wallFittings = defineFamily({
           features: featuresOf(range),
           boreMm: boreOf(row, outer),
           wallFaceMm: FLANGE_MM + WASHER_MM,
-          ...(range.tap ? { oneWay: true as const } : {}),
           sale: { by: 'piece' as const },
           priceUsd: inventedPriceUsd(range.usdAtOneInch, size),
         };

@@ -3,7 +3,7 @@ import { type Catalogue, type FieldProblem, type OwnCatalogue, makeOwnPart } fro
 import { putOwn, theCatalogue } from '../db/part-repository';
 import { answer, readBody } from './operation';
 import { putOwn as operation } from './operations/stock';
-import { badRequest } from './problem';
+import { badRequest, twice } from './problem';
 
 const MOST_PROBLEMS = 200;
 
@@ -30,15 +30,11 @@ export function ownProblems({ own, holdings }: OwnCatalogue, { byCode }: Catalog
       ? []
       : [{ path: `holdings[${index}].code`, message: `No part of the catalogue is called ${code}.` }],
   );
-  return [...senseless, ...strangers, ...twice('own', own), ...twice('holdings', holdings)].slice(0, MOST_PROBLEMS);
-}
-
-/** Which of two would stand nobody can say. */
-function twice(list: 'own' | 'holdings', rows: readonly { readonly code: string }[]): readonly FieldProblem[] {
-  const seen = new Set<string>();
-  return rows.flatMap(({ code }, index) => {
-    const known = seen.has(code);
-    seen.add(code);
-    return known ? [{ path: `${list}[${index}].code`, message: `${code} is there twice.` }] : [];
-  });
+  const codeOf = ({ code }: { readonly code: string }): string => code;
+  return [
+    ...senseless,
+    ...strangers,
+    ...twice(own, codeOf, (index) => `own[${index}].code`),
+    ...twice(holdings, codeOf, (index) => `holdings[${index}].code`),
+  ].slice(0, MOST_PROBLEMS);
 }

@@ -42,6 +42,21 @@ export const tooMuch = (): NextResponse<ProblemBody> =>
 export const tooLargeAnswer = (limitBytes: number): NextResponse<ProblemBody> =>
   problem(413, `The answer would be larger than ${Math.round(limitBytes / 1_000_000)} MB.`);
 
+/** What stands in a list more than once: which of them would count nobody can say. */
+export function twice<Row>(
+  rows: readonly Row[],
+  nameOf: (row: Row) => string,
+  pathOf: (index: number) => string,
+): readonly FieldProblem[] {
+  const seen = new Set<string>();
+  return rows.flatMap((row, index) => {
+    const name = nameOf(row);
+    const known = seen.has(name);
+    seen.add(name);
+    return known ? [{ path: pathOf(index), message: `${name} is there twice.` }] : [];
+  });
+}
+
 /** Our fault: the number finds it in the log. */
 export const failed = (requestId: string): NextResponse<ProblemBody> =>
   problem(500, `This went wrong, and it is the fault of Herrero. Its number in the log: ${requestId || 'none'}.`);

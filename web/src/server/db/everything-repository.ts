@@ -4,6 +4,7 @@ import { type Job, type OwnCatalogue, SCHEMA_VERSION, type Supplier, migrateJob 
 import { and, asc, eq, inArray, isNotNull, not } from 'drizzle-orm';
 import { type KeptHistory, type KeptShop } from '../everything/contents';
 import { type Transaction, inTransaction, ofOneMoment } from './database';
+import { byCode, inChunks } from './rows';
 import { holdings, jobHistory, jobs, offCuts, offers, ownParts, suppliers, takenParts, ticks } from './schema';
 import { type StoredOffCut } from './stock-repository';
 
@@ -20,12 +21,6 @@ export interface Shared extends OwnCatalogue {
   readonly offCuts: readonly StoredOffCut[];
   readonly suppliers: readonly Omit<Supplier, 'id' | 'standIn'>[];
 }
-
-/** Rows of one statement; PostgreSQL takes no more than 65,535 values in one. */
-const AT_ONCE = 4000;
-const inChunks = async <Row>(rows: readonly Row[], put: (some: Row[]) => Promise<unknown>): Promise<void> => {
-  for (let from = 0; from < rows.length; from += AT_ONCE) await put(rows.slice(from, from + AT_ONCE));
-};
 
 /**
  * Reads everything of one moment, job by job, the one begun first first: nothing is held that has been taken. Demo jobs
@@ -140,7 +135,7 @@ export const putEverything = (shared: Shared, wholeJobs: Iterable<WholeJob>): Pr
 
 async function putOwnParts(tx: Transaction, { own }: Shared): Promise<ReadonlySet<string>> {
   const added = new Set<string>();
-  await inChunks(own, async (some) => {
+  await inChunks(byCode(own), async (some) => {
     const rows = await tx
       .insert(ownParts)
       .values(some.map((part) => ({ code: part.code, part })))
@@ -153,7 +148,7 @@ async function putOwnParts(tx: Transaction, { own }: Shared): Promise<ReadonlySe
 
 async function putHoldings(tx: Transaction, { holdings: held }: Shared): Promise<ReadonlySet<string>> {
   const added = new Set<string>();
-  await inChunks(held, async (some) => {
+  await inChunks(byCode(held), async (some) => {
     const rows = await tx.insert(holdings).values(some).onConflictDoNothing().returning({ code: holdings.code });
     for (const { code } of rows) added.add(code);
   });

@@ -10,6 +10,7 @@ import {
 } from '@herrero/core';
 import { asc, eq, sql } from 'drizzle-orm';
 import { database, inTransaction } from './database';
+import { byCode, inChunks } from './rows';
 import { catalogueChanges, holdings, jobs, ownParts } from './schema';
 import { printable } from '../printable';
 import { isFor, listOffCuts, listTaken } from './stock-repository';
@@ -89,38 +90,25 @@ async function wholeCatalogue(): Promise<Known> {
   return known;
 }
 
-/** Rows of one statement; PostgreSQL takes no more than 65,535 values in one. */
-const AT_ONCE = 5000;
-
-/** One order for everybody: two that put the same codes in wait for each other and never cross. */
-const byCode = <Row extends { readonly code: string }>(rows: readonly Row[]): readonly Row[] =>
-  rows.toSorted((a, b) => (a.code < b.code ? -1 : 1));
-
 /** Puts parts and holdings in, over what was there under the same codes: all of them or, when one fails, none. */
 export async function putOwn({ own, holdings: held }: OwnCatalogue): Promise<void> {
   const updatedAt = new Date();
   await inTransaction(async (tx) => {
-    for (let from = 0; from < own.length; from += AT_ONCE)
-      await tx
+    await inChunks(byCode(own), (some) =>
+      tx
         .insert(ownParts)
-        .values(
-          byCode(own)
-            .slice(from, from + AT_ONCE)
-            .map((part) => ({ code: part.code, part, updatedAt })),
-        )
-        .onConflictDoUpdate({ target: ownParts.code, set: { part: sql`excluded.part`, updatedAt } });
-    for (let from = 0; from < held.length; from += AT_ONCE)
-      await tx
+        .values(some.map((part) => ({ code: part.code, part, updatedAt })))
+        .onConflictDoUpdate({ target: ownParts.code, set: { part: sql`excluded.part`, updatedAt } }),
+    );
+    await inChunks(byCode(held), (some) =>
+      tx
         .insert(holdings)
-        .values(
-          byCode(held)
-            .slice(from, from + AT_ONCE)
-            .map((one) => ({ ...one, updatedAt })),
-        )
+        .values(some.map((one) => ({ ...one, updatedAt })))
         .onConflictDoUpdate({
           target: holdings.code,
           set: { onHand: sql`excluded.on_hand`, priceUsd: sql`excluded.price_usd`, updatedAt },
-        });
+        }),
+    );
   });
 }
 

@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { type Supplier } from '@herrero/core';
 import { asc, eq } from 'drizzle-orm';
 import { database, inTransaction, writing } from './database';
+import { inChunks } from './rows';
 import { offers, suppliers } from './schema';
 
 /** Every supplier whose price list was brought in, with all that it asks. */
@@ -20,9 +21,6 @@ export async function listSuppliers(): Promise<Supplier[]> {
   }));
 }
 
-/** Rows of one statement. */
-const AT_ONCE = 5000;
-
 /** Puts a price list in: a list of the same name is replaced whole. All of it, or none. */
 export const putSupplier = (list: Omit<Supplier, 'id' | 'standIn'>): Promise<string> =>
   inTransaction(async (tx) => {
@@ -34,10 +32,9 @@ export const putSupplier = (list: Omit<Supplier, 'id' | 'standIn'>): Promise<str
       .returning({ id: suppliers.id });
     const id = stored?.id ?? '';
     await tx.delete(offers).where(eq(offers.supplierId, id));
-    for (let from = 0; from < list.offers.length; from += AT_ONCE)
-      await tx
-        .insert(offers)
-        .values(list.offers.slice(from, from + AT_ONCE).map((offer) => ({ ...offer, supplierId: id })));
+    await inChunks(list.offers, (some) =>
+      tx.insert(offers).values(some.map((offer) => ({ ...offer, supplierId: id }))),
+    );
     return id;
   });
 

@@ -1,5 +1,5 @@
 import 'server-only';
-import { BODY_OF_EVERYTHING_BYTES, putEverything as operation } from '../api/operations/everything';
+import { putEverything as operation } from '../api/operations/everything';
 import { readBytes } from '../api/body';
 import { answer } from '../api/operation';
 import { badRequest, unsupported } from '../api/problem';
@@ -26,7 +26,7 @@ export async function answerEverything(): Promise<Response> {
 /** Puts in what such a zip holds and is not here yet. */
 export async function answerPutEverything(request: Request): Promise<Response> {
   if (request.headers.get('content-type') !== ZIP) return unsupported(ZIP);
-  const body = await readBytes(request, BODY_OF_EVERYTHING_BYTES);
+  const body = await readBytes(request, operation.limitBytes);
   if (!body.ok) return body.error;
   const read = readEverythingFile(body.value, await theCatalogue());
   if (!read.ok) return badRequest(read.error);

@@ -3,9 +3,9 @@ import { holdsAtAll } from '../../../connections/mating';
 import { can } from '../../../fittings/capability';
 import type { RunSight } from '../../../derived/context';
 import { resolveEnd } from '../../../derived/resolve';
-import type { StrandItem } from '../../../derived/run';
-import { isSpout } from '../../../fittings/fitting';
-import { type EndRef, refKey } from '../../../job/job';
+import { type StrandItem, otherSide } from '../../../derived/run';
+import { isSpout } from '../../../fittings/part';
+import type { EndRef } from '../../../job/job';
 import { type Report, defineCheck } from '../../define-check';
 import { flowOf, mayEnter, runsOnce } from '../../../assembly/flow';
 import { atPart } from '../../places';
@@ -65,7 +65,7 @@ function turnings({ placed, part, inEnd, outEnd }: StrandItem, { job, index }: R
     const own: EndRef = { of: 'part', id: placed.id, end: here };
     const joint = index.jointAt(own);
     if (!joint) return true;
-    const other = resolveEnd(refKey(joint.a) === refKey(own) ? joint.b : joint.a, job, index);
+    const other = resolveEnd(otherSide(joint, own), job, index);
     const end = part.ends[turned]?.end;
     return (
       end !== undefined &&

@@ -2,7 +2,8 @@ import { type Operation, operation } from '../operation';
 import { COUNT, PROBLEM, TEXT, group, listOf } from './kinds';
 
 const ZIP = 'application/zip';
-export const BODY_OF_EVERYTHING_BYTES = 32_000_000;
+/** As large as the largest answer of the pool: what goes out comes in again. */
+const MOST_BYTES = 32_000_000;
 
 const PUT_IN = group({
   added: COUNT,
@@ -20,7 +21,7 @@ export const putEverything = operation({
   id: 'putEverything',
   summary: 'Puts in what such a zip holds and is not here yet; what is here is left as it is',
   bodyFile: ZIP,
-  limitBytes: BODY_OF_EVERYTHING_BYTES,
+  limitBytes: MOST_BYTES,
   answers: {
     200: {
       says: 'What was put in; a job that cannot be read is named with every reason, the others are put in',

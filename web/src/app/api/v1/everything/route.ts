@@ -1,4 +1,4 @@
-import { BODY_OF_EVERYTHING_BYTES } from '@/server/api/operations/everything';
+import { putEverything } from '@/server/api/operations/everything';
 import { pooled } from '@/server/pool/pool';
 
 export const dynamic = 'force-dynamic';
@@ -7,4 +7,4 @@ export const dynamic = 'force-dynamic';
 export const GET = pooled('everything');
 
 /** Puts in what such a zip holds and is not here yet; what is here is left as it is. */
-export const POST = pooled('put-everything', BODY_OF_EVERYTHING_BYTES);
+export const POST = pooled('put-everything', putEverything.limitBytes);
