@@ -90,6 +90,7 @@ export {
 } from './edits/change-field';
 export { holeOf } from './edits/joint-numbers';
 export * from './derived/resolve';
+export { serviceAt } from './derived/service';
 export * from './derived/seal-ways';
 export * from './derived/run';
 export * from './job/validate';

@@ -24,9 +24,9 @@ export function pointingOf(judged: JudgedJoint): Pointing {
   const nature = natureOf(judged);
   if (nature === 'glued') return { ways: 'any', how: 'marked' };
   if (nature !== 'turns') return { ways: 'any', how: 'turned' };
-  const { a, b } = judged;
+  const { a, b, service } = judged;
   if (!a.end || !b.end) return { ways: 'where-it-stops' };
-  const { window } = makeUp(a.end, b.end, { a: a.material, b: b.material });
+  const { window } = makeUp(a.end, b.end, { a: a.material, b: b.material, service });
   if (!window) return { ways: 'where-it-stops' };
   if (window.anyDirection) return { ways: 'window', turns: window.turns };
   return { ways: 'some', turns: window.turns, shareOfTurn: window.choiceTurns };

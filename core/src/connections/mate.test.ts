@@ -57,6 +57,15 @@ describe('figures of the method', () => {
     ['a washer seat too deep for the taper to reach', {}, { taper: 0, seal: 'washer' }, 'short-of-seat'],
     ['a washer seat within reach', {}, { taper: 0, seal: 'washer', usableLengthMm: 10 }, 'washer-face'],
     ['a male too short to come tight', { usableLengthMm: 11 }, {}, 'runs-out'],
+    [
+      'a male too short for the washer in its nut',
+      { usableLengthMm: 7 },
+      { taper: 0, seal: 'washer', usableLengthMm: 10 },
+      'face-not-reached',
+    ],
+    ['a taper male in a female of half its taper', {}, { taper: 1 / 32 }, 'tapers-differ'],
+    ['0.3 of a turn by hand', {}, { pitchDiameterMm: npt.form('1', 'male').pitchDiameterMm + 0.04 }, 'few-turns'],
+    ['a female one turn deep', {}, { usableLengthMm: 2.3 }, 'few-turns'],
     ['two straight threads and no face', { taper: 0 }, { taper: 0, seal: 'none' }, 'no-face'],
     ['a shoulder on a rim', { taper: 0, seal: 'shoulder' }, { taper: 0, seal: 'rim' }, 'washer-face'],
   ] as const)('%s', (_, male, female, reason) =>
@@ -93,6 +102,7 @@ describe('a thread of nobody, given only by its dimensions', () => {
     pitchDiameterMm: 30.1,
     rootMm: 31.3,
     usableLengthMm: 9,
+    madeUpMm: 8,
   };
 
   test('goes on its own nut', () => expect(judgeThreads(male, nut).reason).toBe('washer-face'));

@@ -24,6 +24,19 @@ export type Need =
   | { readonly kind: 'insert'; readonly name: string }
   | { readonly kind: 'lubricant' };
 
+/**
+ * What the water does at a joint: only falls through it, stands on it as high as the tank is full, or is pressed by a pump or
+ * the mains.
+ */
+export const SERVICES = ['drain', 'head', 'pressure'] as const;
+export type Service = (typeof SERVICES)[number];
+
+export const SERVICE_WORDS: Readonly<Record<Service, string>> = {
+  drain: 'falling water',
+  head: 'the head of a tank',
+  pressure: 'pump or mains',
+};
+
 /** One figure the verdict stands on. */
 export interface Figure {
   readonly name: string;
@@ -61,6 +74,8 @@ export interface Mating {
   readonly engagementMm: number;
   /** Turns past hand tight, where threads are tightened. */
   readonly tighten?: string;
+  /** Where it is done every day and no standard stands behind it: which do not, and what it may be trusted with. */
+  readonly practice?: string;
   /** What the two materials do to one another. */
   readonly cautions: readonly Caution[];
 }

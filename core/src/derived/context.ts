@@ -1,5 +1,5 @@
 import { dequal } from 'dequal';
-import { type Mating, verdictWords } from '../connections/mating';
+import { type Mating, type Service, verdictWords } from '../connections/mating';
 import type { End } from '../connections/end';
 import { mate } from '../connections/mate';
 import type { Catalogue } from '../fittings/catalogue';
@@ -8,6 +8,7 @@ import type { Job, Joint, Penetration } from '../job/job';
 import type { RunJob } from './run-job';
 import { NO_SOLUTIONS, type Solutions } from './solutions';
 import { type ResolvedEnd, resolveEnd } from './resolve';
+import { servicesOfJoints } from './service';
 import { type JobIndex, type Run, indexJob, jointsOfRun, runOf } from './run';
 
 /** A joint with what stands on both of its sides and how it is judged. */
@@ -20,6 +21,8 @@ export interface JudgedJoint {
   readonly words: string;
   /** The hole from which its run starts; undefined where it hangs on none. */
   readonly penetration: Penetration | undefined;
+  /** What the water does there; undefined where it hangs on no opening. */
+  readonly service: Service | undefined;
 }
 
 /** Everything a check may look at, worked out once. */
@@ -67,11 +70,15 @@ const NOT_SAID: Mating = {
 /** What has been judged between two ends of the catalogue, made as they ask; both are objects that never change. */
 const judgedWith = memoizeBoth<End, End, Map<string, Mating>>(() => new Map());
 
-/** `mate` of a joint that is made as it asks: worked out once for the two ends and what they are made of. */
-function asAsked(a: ResolvedEnd & { readonly end: End }, b: ResolvedEnd & { readonly end: End }): Mating {
+/** `mate` of a joint that is made as it asks: worked out once for the two ends, what they are made of and what the water does. */
+function asAsked(
+  a: ResolvedEnd & { readonly end: End },
+  b: ResolvedEnd & { readonly end: End },
+  service: Service | undefined,
+): Mating {
   const byMaterial = judgedWith(a.end, b.end);
-  const key = `${a.material ?? ''}|${b.material ?? ''}`;
-  const mating = byMaterial.get(key) ?? mate(a.end, b.end, { a: a.material, b: b.material });
+  const key = `${a.material ?? ''}|${b.material ?? ''}|${service ?? ''}`;
+  const mating = byMaterial.get(key) ?? mate(a.end, b.end, { a: a.material, b: b.material, service });
   byMaterial.set(key, mating);
   return mating;
 }
@@ -79,26 +86,30 @@ function asAsked(a: ResolvedEnd & { readonly end: End }, b: ResolvedEnd & { read
 const isKnown = (side: ResolvedEnd): side is ResolvedEnd & { readonly end: End } => side.end !== undefined;
 
 /** A joint with what stands on both of its sides, not judged yet. */
-type MetJoint = Pick<JudgedJoint, 'joint' | 'a' | 'b' | 'penetration'>;
+type MetJoint = Pick<JudgedJoint, 'joint' | 'a' | 'b' | 'penetration' | 'service'>;
 
 const isSameSide = (one: ResolvedEnd, other: ResolvedEnd): boolean =>
   one.stands === other.stands &&
   one.material === other.material &&
   (one.end === other.end || dequal(one.end, other.end));
 const metAgain = reuseEqual<Joint, MetJoint>(
-  (one, other) => one.penetration === other.penetration && isSameSide(one.a, other.a) && isSameSide(one.b, other.b),
+  (one, other) =>
+    one.penetration === other.penetration &&
+    one.service === other.service &&
+    isSameSide(one.a, other.a) &&
+    isSameSide(one.b, other.b),
 );
 
-const judged = memoize(({ joint, a, b, penetration }: MetJoint): JudgedJoint => {
+const judged = memoize(({ joint, a, b, penetration, service }: MetJoint): JudgedJoint => {
   const free = [a, b].some(({ ref, end }) => ref.of === 'terminal' && end === undefined);
   const mating = free
     ? DAYLIGHT
     : !isKnown(a) || !isKnown(b)
       ? NOT_SAID
       : joint.madeWith === null
-        ? asAsked(a, b)
-        : mate(a.end, b.end, { a: a.material, b: b.material, madeWith: joint.madeWith });
-  return { joint, a, b, mating, words: verdictWords(mating), penetration };
+        ? asAsked(a, b, service)
+        : mate(a.end, b.end, { a: a.material, b: b.material, madeWith: joint.madeWith, service });
+  return { joint, a, b, mating, words: verdictWords(mating), penetration, service };
 });
 
 /**
@@ -111,9 +122,10 @@ export function contextOf(job: Job, catalogue: Catalogue, solutions: Solutions =
   const holder = new Map<Joint, Penetration>();
   for (const { penetration, strands } of runs)
     for (const joint of jointsOfRun(strands)) if (!holder.has(joint)) holder.set(joint, penetration);
+  const services = servicesOfJoints(runs);
   const joints = job.joints.map((joint) => {
     const [a, b] = [resolveEnd(joint.a, job, index), resolveEnd(joint.b, job, index)];
-    return judged(metAgain(joint, { joint, a, b, penetration: holder.get(joint) }));
+    return judged(metAgain(joint, { joint, a, b, penetration: holder.get(joint), service: services.get(joint) }));
   });
   const byId = new Map(joints.map((one) => [one.joint.id, one]));
   return { job, catalogue, solutions, index, runs, joints, judgedOf: (id) => byId.get(id ?? '') };

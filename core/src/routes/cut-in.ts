@@ -12,6 +12,7 @@ import { newPart } from '../job/new-part';
 import type { Proposal } from '../edits/proposal';
 import { appendChain } from './chain-edits';
 import { type Route, findRoutes } from './find-routes';
+import type { OpenEnd } from './way-index';
 
 /** What can be cut into a pipe. */
 export const CUT_INS = ['branch', 'shut-off', 'non-return', 'filter', 'union'] as const;
@@ -47,10 +48,11 @@ export function cutIn(
   const [near, far] = [found?.part.ends[farEnd]?.end, found?.part.ends[1 - farEnd]?.end];
   if (!found || !near || !far || !isByLength(found.part)) return [];
   const { part, placed } = found;
-  const standing = { end: near, material: part.material };
-  const beyond = { end: far, material: part.material };
   const nearEnd = { of: 'part', id: partId, end: 1 - farEnd } as const;
   const nearJoint = context.index.jointAt(nearEnd);
+  const service = nearJoint && context.judgedOf(nearJoint.id)?.service;
+  const standing = { end: near, material: part.material, service };
+  const beyond = { end: far, material: part.material, service };
   const flow = nearJoint && flowInto(nearEnd, nearJoint, context);
   const mustSlide = placed.existing && !isFlexible(part);
   const asked: readonly (readonly Capability[])[] = mustSlide
@@ -79,7 +81,7 @@ export function cutIn(
   function ofTheSamePipe(route: Route): Route {
     const same = { ...route, links: route.links.map((link) => (isByLength(link.part) ? { ...link, part } : link)) };
     const holds = jointsOf(same, standing, beyond)?.every(([a, b]) =>
-      holdsAtAll(judge(a.end, b.end, { a: a.material, b: b.material }).verdict),
+      holdsAtAll(judge(a.end, b.end, { a: a.material, b: b.material, service }).verdict),
     );
     return holds === true ? same : route;
   }
@@ -113,7 +115,9 @@ export function cutIn(
         (saddle) =>
           goesRound(saddle) &&
           saddle.ends[0] &&
-          holdsAtAll(judge(standing.end, saddle.ends[0].end, { a: part.material, b: saddle.material }).verdict),
+          holdsAtAll(
+            judge(standing.end, saddle.ends[0].end, { a: part.material, b: saddle.material, service }).verdict,
+          ),
       )
       .toSorted((a, b) => a.priceUsd - b.priceUsd)
       .slice(0, WAYS)
@@ -170,13 +174,9 @@ const codesOf = ({ links }: Route): string =>
     .join();
 
 /** Both sides of every joint of a chain, from the standing pipe to the one beyond; undefined where a part has no such end. */
-function jointsOf(
-  { links }: Route,
-  from: KnownEnd,
-  to: KnownEnd,
-): readonly (readonly [KnownEnd, KnownEnd])[] | undefined {
+function jointsOf({ links }: Route, from: OpenEnd, to: OpenEnd): readonly (readonly [OpenEnd, OpenEnd])[] | undefined {
   const ends = links.flatMap(({ part, endIn, endOut }) =>
-    [endIn, endOut].flatMap((place): KnownEnd[] => {
+    [endIn, endOut].flatMap((place): OpenEnd[] => {
       const end = part.ends[place]?.end;
       return end ? [{ end, material: part.material }] : [];
     }),
@@ -186,19 +186,14 @@ function jointsOf(
   return Array.from({ length: links.length + 1 }, (_, place) => [sides[2 * place] ?? from, sides[2 * place + 1] ?? to]);
 }
 
-interface KnownEnd {
-  readonly end: Part['ends'][number]['end'];
-  readonly material: Part['material'];
-}
-
 /** How long the pieces of pipe in a chain are cut, and how much of the old pipe the chain takes the place of [m]. */
 function pieceLengths(
   route: Route,
-  from: KnownEnd,
-  to: KnownEnd,
+  from: OpenEnd,
+  to: OpenEnd,
 ): { readonly of: ReadonlyMap<Part, number>; readonly removedM: number } | undefined {
   const engagements = jointsOf(route, from, to)?.map(
-    ([a, b]) => mate(a.end, b.end, { a: a.material, b: b.material }).engagementMm / 1000,
+    ([a, b]) => mate(a.end, b.end, { a: a.material, b: b.material, service: from.service }).engagementMm / 1000,
   );
   if (!engagements) return undefined;
   const of = new Map<Part, number>();

@@ -66,7 +66,7 @@ const MOST_LOOKS = 30_000;
  * @returns at most `limit` routes; none, with the gap, where the catalogue has no way
  */
 export function findRoutes(from: OpenEnd, to: OpenEnd, catalogue: Catalogue, options: RouteOptions = {}): Routes {
-  const index = wayIndex(catalogue, options.flow);
+  const index = wayIndex(catalogue, options.flow, from.service ?? to.service);
   const routes = searchRoutes(index, from, to, options);
   if (routes.length > 0) return { routes };
   const { require = [] } = options;
@@ -107,7 +107,9 @@ function searchRoutes(index: WayIndex, from: OpenEnd, to: OpenEnd, options: Rout
 const standsAlready = (from: OpenEnd, to: OpenEnd, { target = 'joins' }: RouteOptions): boolean =>
   target === 'offers'
     ? formatEnd(from.end) === formatEnd(to.end)
-    : holdsAtAll(judge(from.end, to.end, { a: from.material, b: to.material }).verdict);
+    : holdsAtAll(
+        judge(from.end, to.end, { a: from.material, b: to.material, service: from.service ?? to.service }).verdict,
+      );
 
 function prepare(index: WayIndex, from: OpenEnd, to: OpenEnd, options: RouteOptions): Task {
   const { require = [], target = 'joins' } = options;

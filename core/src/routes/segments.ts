@@ -66,8 +66,8 @@ export function segmentOf(items: readonly StrandItem[], place: string, context: 
     ? {
         items,
         place,
-        from: { end: before.end, material: before.material },
-        to: { end: after.end, material: after.material },
+        from: { end: before.end, material: before.material, service: context.judgedOf(first.jointIn.id)?.service },
+        to: { end: after.end, material: after.material, service: context.judgedOf(jointOut.id)?.service },
         does: doneBy(items),
         flow: flowInto({ of: 'part', id: first.placed.id, end: first.inEnd }, first.jointIn, context),
       }

@@ -42,7 +42,7 @@ interface Question {
 
 const keyOf = ({ from, to, does, flow, items }: Segment): string =>
   [from, to]
-    .map(({ end, material }) => `${formatEnd(end)} ${material ?? ''}`)
+    .map(({ end, material, service }) => `${formatEnd(end)} ${material ?? ''} ${service ?? ''}`)
     .concat(does.join(), flow ?? '', `${items.some(({ part }) => (part.bendDegrees ?? 0) > 0)}`)
     .join('|');
 

@@ -2,7 +2,7 @@ import type { End, EndKind } from '../connections/end';
 import { formatEnd } from '../connections/format';
 import { judge } from '../connections/mate';
 import type { Material } from '../connections/material';
-import { holdsAtAll } from '../connections/mating';
+import { type Service, holdsAtAll } from '../connections/mating';
 import { CAPABILITIES, can, goesRound } from '../fittings/capability';
 import type { Catalogue } from '../fittings/catalogue';
 import type { Part } from '../fittings/part';
@@ -13,10 +13,12 @@ import { type Traits, traitsOf } from './leans';
 export interface OpenEnd {
   readonly end: End;
   readonly material?: Material | undefined;
+  /** What the water does there; not said: what is promised holds the head of a tank. */
+  readonly service?: Service | undefined;
 }
 
 /** Every end of one kind, size and material in the catalogue is one node: what goes on to one goes on to all. */
-export interface RouteNode extends OpenEnd {
+export interface RouteNode extends Omit<OpenEnd, 'service'> {
   readonly material: Material;
   /** Nodes with the same end, whatever their material, share this number. */
   readonly endId: number;
@@ -82,17 +84,22 @@ const bucketOf = (end: End): string => (end.kind === 'thread' ? `thread ${end.se
 const bucketsFor = (end: End): readonly string[] =>
   end.kind === 'thread' ? [end.sex === 'male' ? 'thread female' : 'thread male'] : (PARTNERS[end.kind] ?? []);
 
-/** Builds the indexes of a catalogue once, one for chains with the water and one for chains against it. */
-const onward = memoize((catalogue: Catalogue): WayIndex => buildIndex(catalogue, 'onward'));
-const back = memoize((catalogue: Catalogue): WayIndex => buildIndex(catalogue, 'back'));
+/** The indexes of a catalogue that have been built: one for chains with the water, one against it, for each service. */
+const built = memoize<Catalogue, Map<string, WayIndex>>(() => new Map());
 
 /**
  * The index of a catalogue; it lives as long as the catalogue does.
  *
- * @param flow which way the water goes, seen along a chain from its start: what lets it through one way only stands so
+ * @param flow     which way the water goes, seen along a chain from its start: what lets it through one way only stands so
+ * @param service  what the water does at the joints of a chain
  */
-export const wayIndex = (catalogue: Catalogue, flow: 'onward' | 'back' = 'onward'): WayIndex =>
-  flow === 'back' ? back(catalogue) : onward(catalogue);
+export function wayIndex(catalogue: Catalogue, flow: 'onward' | 'back' = 'onward', service?: Service): WayIndex {
+  const indexes = built(catalogue);
+  const key = `${flow} ${service ?? ''}`;
+  const index = indexes.get(key) ?? buildIndex(catalogue, flow, service);
+  indexes.set(key, index);
+  return index;
+}
 
 class NodeBook {
   readonly nodes: RouteNode[] = [];
@@ -130,7 +137,7 @@ class NodeBook {
   }
 }
 
-function buildIndex({ list }: Catalogue, flow: 'onward' | 'back'): WayIndex {
+function buildIndex({ list }: Catalogue, flow: 'onward' | 'back', service: Service | undefined): WayIndex {
   const book = new NodeBook();
   const passers: Passer[] = [];
   const edges: (RouteEdge & { passages: Passage[] })[] = [];
@@ -169,17 +176,21 @@ function buildIndex({ list }: Catalogue, flow: 'onward' | 'back'): WayIndex {
     if (bucket) bucket.push(endId);
     else buckets.set(bucketOf(end), [endId]);
   }
-  /** Ends that hold with this one when nothing is known of materials: they alone are judged again with them. */
+  /** Ends that hold with this one, or may, when nothing is known of materials: they alone are judged again with them. */
+  const unsaid = { service };
   const partnersOf = (end: End): readonly number[] =>
     bucketsFor(end)
       .flatMap((bucket) => buckets.get(bucket) ?? [])
-      .filter((endId) => holdsAtAll(judge(end, ends[endId] ?? end).verdict));
+      .filter((endId) => {
+        const { verdict } = judge(end, ends[endId] ?? end, unsaid);
+        return holdsAtAll(verdict) || verdict === 'unknown';
+      });
   const meetingsWith = (standing: OpenEnd, partners: readonly number[]): readonly Meeting[] =>
     partners.flatMap((endId) =>
       (book.withEnd[endId] ?? []).flatMap((node): readonly Meeting[] => {
         const there = nodes[node];
         if (!there) return [];
-        const judged = judge(standing.end, there.end, { a: standing.material, b: there.material });
+        const judged = judge(standing.end, there.end, { a: standing.material, b: there.material, service });
         return holdsAtAll(judged.verdict) ? [{ node, glued: judged.media.includes('cement') }] : [];
       }),
     );

@@ -13,7 +13,7 @@ const foundOver = memoize<Catalogue, Map<string, readonly Route[]>>(() => new Ma
 
 const questionOf = (from: OpenEnd, to: OpenEnd, options: RouteOptions): string =>
   [from, to]
-    .map(({ end, material }) => `${formatEnd(end)}|${material ?? ''}`)
+    .map(({ end, material, service }) => `${formatEnd(end)}|${material ?? ''}|${service ?? ''}`)
     .concat(JSON.stringify(options))
     .join('|');
 

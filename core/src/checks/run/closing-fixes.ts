@@ -11,15 +11,20 @@ const MOST_PARTS = 3;
 /** A union at one of the joints of a stretch that cannot be closed: the first place at which the catalogue has one. */
 export function unionFixes({ stretch }: CannotClose, context: CheckContext): readonly Fix[] {
   for (const { judged, nature } of stretch.joints) {
-    const { joint, a, b } = judged;
+    const { joint, a, b, service } = judged;
     if (nature === 'in-wall' || !a.end || !b.end) continue;
-    const [route] = waysBetween({ end: a.end, material: a.material }, { end: b.end, material: b.material }, context, {
-      require: ['union'],
-      mostParts: MOST_PARTS,
-      limit: 1,
-      home: context.job.region ?? undefined,
-      flow: flowThrough(joint, context),
-    });
+    const [route] = waysBetween(
+      { end: a.end, material: a.material, service },
+      { end: b.end, material: b.material, service },
+      context,
+      {
+        require: ['union'],
+        mostParts: MOST_PARTS,
+        limit: 1,
+        home: context.job.region ?? undefined,
+        flow: flowThrough(joint, context),
+      },
+    );
     if (route) return [insertChain(context.job, joint.id, route, 'Put a union in: {parts}')];
   }
   return [];

@@ -6,6 +6,7 @@ import { memoize } from '../../quantity/memoize';
 import { holeOf } from '../../edits/joint-numbers';
 import type { EndRef, Job } from '../../job/job';
 import { resolveEnd } from '../../derived/resolve';
+import { serviceAt } from '../../derived/service';
 import { type Run, type Strand, itemsOfRun } from '../../derived/run';
 import { waysBetween } from '../../routes/ways-between';
 import type { Route } from '../../routes/find-routes';
@@ -34,7 +35,7 @@ const knownCaps = memoize<Catalogue, Map<string, Offer | undefined>>(() => new M
 /** The cheapest cap or plug that closes an end. */
 function capFor(at: OpenEnd, catalogue: Catalogue): Offer | undefined {
   const caps = knownCaps(catalogue);
-  const key = `${formatEnd(at.end)}|${at.material ?? ''}`;
+  const key = `${formatEnd(at.end)}|${at.material ?? ''}|${at.service ?? ''}`;
   if (!caps.has(key))
     caps.set(
       key,
@@ -63,8 +64,9 @@ const reachedBy = memoize(
 
 /** Ways to close an open end: to each named terminal that a chain leads to, then the cheapest cap or plug. */
 export function closings(at: EndRef, context: CheckContext): readonly Fix[] {
-  const { job, index, catalogue } = context;
+  const { job, index, catalogue, runs } = context;
   const { end, material } = resolveEnd(at, job, index);
+  const service = serviceAt(at, runs);
   if (end === undefined) return [];
   const reached = reachedBy(job.joints);
   // Where no run ends yet comes first: that is what this one is likely to be for.
@@ -78,13 +80,13 @@ export function closings(at: EndRef, context: CheckContext): readonly Fix[] {
     const offers = resolveEnd(to, job, index).end;
     const text = `Finish to ${terminal.name}`;
     if (offers === undefined) return [appendChain(job, at, NO_PARTS, text, to)];
-    const [route] = waysBetween({ end, material }, { end: offers }, context, {
+    const [route] = waysBetween({ end, material, service }, { end: offers }, context, {
       ...FEW,
       home: job.region ?? undefined,
     });
     return route ? [appendChain(job, at, route, `${text}: {parts}`, to)] : [];
   });
-  const cap = capFor({ end, material }, catalogue);
+  const cap = capFor({ end, material, service }, catalogue);
   if (!cap) return finishes;
   const closed = {
     ...NO_PARTS,

@@ -73,7 +73,7 @@ describe('tails', () => {
   // A 3/4 tail is about 20.4 mm: over 19.05 by 7 %, over 15.9 by 28 %, under 25.4.
   test.each([
     ['3/4', 'clamps'],
-    ['5/8', 'forced'],
+    ['5/8', 'splits'],
     ['1', 'loose'],
     ['3/8', 'far-over'],
   ] as const)('a 3/4 tail in a %s hose: %s', (bore, reason) =>

@@ -9,6 +9,7 @@ const JUDGEMENTS = judgements({
   'two-bores': ['will-not-go'],
   'far-over': ['will-not-go'],
   'far-under': ['will-not-go'],
+  splits: ['starts-then-leaks'],
   forced: ['fits-unrated'],
   barely: ['fits-unrated'],
   loose: ['starts-then-leaks'],
@@ -20,7 +21,9 @@ const JUDGEMENTS = judgements({
 // Turning points, as a share of the bore. Engineering judgement (common practice, no source).
 const LEAST_INTERFERENCE = 0.012;
 const MOST_INTERFERENCE = 0.13;
-/** Goes on with hot water and force; the wall is thinned. */
+/** Goes on with hot water and force and holds for a while; over this the wall splits at the edge of the clamp. */
+const MOST_FORCED = 0.25;
+/** Over this it does not go on at all. */
 const FORCED_INTERFERENCE = 0.36;
 /** A barb this much smaller than the bore does not even catch. */
 const FALLS_IN = -0.5;
@@ -32,17 +35,22 @@ const crestMm = (barb: HoseEnd): number => {
   return (least + most) / 2;
 };
 
-function reasonOf(barb: HoseEnd, bore: HoseEnd): keyof typeof JUDGEMENTS {
-  const boreMm = hoseOf(bore).boreMm;
-  const share = (crestMm(barb) - boreMm) / boreMm;
+/** How a tail that is clamped or gripped by its own nut goes into a bore, by its crests [mm]. */
+export function tailInBore(crestOfTailMm: number, boreMm: number, nut: boolean): keyof typeof JUDGEMENTS {
+  const share = (crestOfTailMm - boreMm) / boreMm;
   if (share > FORCED_INTERFERENCE) return 'far-over';
   if (share < FALLS_IN) return 'far-under';
-  const nut = hoseSystem(barb.system).heldBy === 'nut';
-  if (nut && barb.system !== bore.system) return 'other-nut';
+  if (share > MOST_FORCED) return 'splits';
   if (share > MOST_INTERFERENCE) return 'forced';
   if (share < 0) return 'loose';
   if (share < LEAST_INTERFERENCE) return 'barely';
   return nut ? 'nut' : 'clamps';
+}
+
+function reasonOf(barb: HoseEnd, bore: HoseEnd): keyof typeof JUDGEMENTS {
+  const nut = hoseSystem(barb.system).heldBy === 'nut';
+  const reason = tailInBore(crestMm(barb), hoseOf(bore).boreMm, nut);
+  return nut && barb.system !== bore.system && JUDGEMENTS[reason].verdict !== 'will-not-go' ? 'other-nut' : reason;
 }
 
 /** A hose or bore-controlled pipe pushed over a tail: judged by how much the tail is larger than the bore. */
@@ -77,11 +85,17 @@ export const hoseOnBarb = defineJointFamily({
         return { ...not, why: `The tail is ${by} under the bore.` };
       case 'other-nut':
         return { ...not, why: `The nut of this tail grips ${hoseSystem(barb.system).name} and nothing else.` };
+      case 'splits':
+        return {
+          ...made,
+          instead,
+          why: `The tail is ${by} over the bore, ${Math.round((overMm / hose.boreMm) * 100)} %: forced on with hot water, the hose splits at the clamp.`,
+        };
       case 'forced':
         return {
           ...made,
           instead,
-          why: `The tail is ${by} over the bore: goes on with hot water and force, and the thinned wall splits.`,
+          why: `The tail is ${by} over the bore: goes on with hot water and force, and the wall is thinned.`,
         };
       case 'barely':
         return { ...made, instead, why: `The tail is only ${by} over the bore: the clamp has to do all the work.` };

@@ -1,7 +1,7 @@
 import type { Source } from '../../provenance';
 import type { End, EndKind } from '../end';
 import type { Cement, Material } from '../material';
-import type { Judgement, Mating, Medium, Verdict } from '../mating';
+import type { Judgement, Mating, Medium, Service, Verdict } from '../mating';
 
 type EndOf<Kind extends EndKind> = Extract<End, { kind: Kind }>;
 
@@ -14,6 +14,8 @@ export interface JointConditions {
   readonly madeWith?: readonly Medium[] | undefined;
   /** The cement that is used, if it is not simply the right one. */
   readonly cement?: Cement | undefined;
+  /** What the water does there; where it is not said, nothing is promised that only a drain would bear. */
+  readonly service?: Service | undefined;
 }
 
 /** The words and figures of a judgement. */

@@ -12,8 +12,11 @@ export type ThreadReason =
   | 'pitch-binds'
   | 'pitch-within-play'
   | 'flanks-differ'
+  | 'tapers-differ'
   | 'straight-in-taper'
   | 'short-of-seat'
+  | 'face-not-reached'
+  | 'few-turns'
   | 'runs-out'
   | 'taper-in-straight'
   | 'no-face';
@@ -49,6 +52,10 @@ const PITCH_APART_SHARE = 0.2;
 const SAME_PITCH_SHARE = 0.005;
 /** A taper stops short of a seat that lies more than this many wrench turns further in. */
 const WRENCH_TO_SEAT_TURNS = 1.5;
+/** Fewer turns than this by hand is a thread that is caught, not one that is made up. */
+const LEAST_HAND_TURNS = 1.5;
+/** Tapers that differ by more than this share touch at one end only. */
+const SAME_TAPER_SHARE = 0.1;
 /** Wrench turns that a taper joint needs past hand tight, so that there must be thread left for them. */
 const LEAST_WRENCH_TURNS = 1;
 const SAME_ANGLE_DEG = 0.5;
@@ -65,7 +72,8 @@ function halfFlankTangent(flankDeg: number): number {
  * Judges a male against a female thread from their dimensions alone.
  *
  * Play along the axis is clearance x tan(half the flank angle), taking the smaller angle; every turn uses some of it by
- * taper and by pitch error. With equal pitch the turns to tight are the hand-tight engagement of the standard.
+ * taper, of the male or of the female, and by pitch error. With equal pitch the turns to tight are the hand-tight engagement
+ * of the standard.
  *
  * @param male    basic profile at its small end
  * @param female  basic profile at its mouth
@@ -78,11 +86,12 @@ export function judgeThreads(male: ThreadForm, female: ThreadForm): ThreadJudgem
   const pitchErrorMm = Math.abs(male.pitchMm - female.pitchMm);
   const coarserMm = Math.max(male.pitchMm, female.pitchMm);
   const tangent = halfFlankTangent(Math.min(male.flankDeg, female.flankDeg));
-  const usedPerTurnMm = male.taper * male.pitchMm * tangent + pitchErrorMm;
+  const taper = Math.max(male.taper, female.taper);
+  const usedPerTurnMm = taper * male.pitchMm * tangent + pitchErrorMm;
   const turnsToTight =
     usedPerTurnMm === 0 ? Number.POSITIVE_INFINITY : Math.max(0, clearanceMm * tangent) / usedPerTurnMm;
   const turnsThereAre = Math.min(male.usableLengthMm, female.usableLengthMm) / coarserMm;
-  const grownMm = (male.taper * male.pitchMm * Math.min(turnsToTight, turnsThereAre)) / 2;
+  const grownMm = (taper * male.pitchMm * Math.min(turnsToTight, turnsThereAre)) / 2;
   const carries = Math.min(1, (overlapMm + grownMm) / (Math.abs(male.crestMm - male.rootMm) / 2));
   return {
     reason: reasonOf(male, female, entryMm, overlapMm, carries, pitchErrorMm, coarserMm, turnsToTight, turnsThereAre),
@@ -116,11 +125,15 @@ function reasonOf(
   if (carries < LEAST_CARRYING_SHARE) return 'strips';
   if (female.seal === 'taper' && male.taper === 0) return 'straight-in-taper';
   if (Math.abs(male.flankDeg - female.flankDeg) >= SAME_ANGLE_DEG) return 'flanks-differ';
+  if (turnsThereAre < LEAST_HAND_TURNS) return 'few-turns';
   if (female.seal === 'washer' || (male.seal === 'shoulder' && female.seal === 'rim')) {
     const turnsToSeat = female.usableLengthMm / female.pitchMm;
-    return turnsToTight + WRENCH_TO_SEAT_TURNS < turnsToSeat ? 'short-of-seat' : 'washer-face';
+    if (turnsToTight + WRENCH_TO_SEAT_TURNS < turnsToSeat) return 'short-of-seat';
+    return female.seal === 'washer' && male.usableLengthMm < female.madeUpMm ? 'face-not-reached' : 'washer-face';
   }
   if (male.taper === 0) return 'no-face';
-  if (turnsToTight + LEAST_WRENCH_TURNS > male.usableLengthMm / male.pitchMm) return 'runs-out';
+  if (turnsToTight < LEAST_HAND_TURNS) return 'few-turns';
+  if (turnsToTight + LEAST_WRENCH_TURNS > turnsThereAre) return 'runs-out';
+  if (female.taper > 0 && Math.abs(male.taper - female.taper) > SAME_TAPER_SHARE * male.taper) return 'tapers-differ';
   return female.seal === 'taper' ? 'designed-taper' : 'taper-in-straight';
 }

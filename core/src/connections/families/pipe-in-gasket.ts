@@ -1,3 +1,4 @@
+import type { PipeSize } from '../standards/pipe-series';
 import { pipeOf, pipeSeries } from '../standards/pipes';
 import { WALL_SEAL_SOURCE } from '../standards/wall-seals/wall-seal';
 import { type Explanation, defineJointFamily, judgements } from './joint-family';
@@ -5,6 +6,7 @@ import { type Explanation, defineJointFamily, judgements } from './joint-family'
 const JUDGEMENTS = judgements({
   'not-plain': ['will-not-go'],
   'no-round': ['starts-then-leaks'],
+  'other-shape': ['will-not-go'],
   'too-large': ['will-not-go'],
   stretched: ['fits-unrated'],
   'too-thin': ['starts-then-leaks'],
@@ -21,19 +23,23 @@ const FALLS_THROUGH_SHARE = 0.25;
 /** Pipe stands through the wall by about this much inside (common practice). */
 const THROUGH_MM = 40;
 
+/** How plain pipe goes through the lip of a gasket that is made for another; both by their dimensions. */
+export function pipeInLip(offered: PipeSize, madeFor: PipeSize, ribbed = false): keyof typeof JUDGEMENTS {
+  if (madeFor.shortSideMm !== undefined && offered.shortSideMm === undefined) return 'other-shape';
+  const overMm = offered.outsideMm - madeFor.outsideMm;
+  if (overMm < -FALLS_THROUGH_SHARE * madeFor.outsideMm) return 'falls-through';
+  if (offered.shortSideMm !== undefined || ribbed) return 'no-round';
+  if (overMm > FORCED_MM) return 'too-large';
+  if (overMm > TIGHT_MM) return 'stretched';
+  return overMm < LOOSE_MM ? 'too-thin' : 'squeezed';
+}
+
 /** Plain pipe pushed through a flexible gasket: seals by squeeze on a round pipe of the gasket's own diameter, and holds no pull. */
 export const pipeInGasket = defineJointFamily({
   kinds: ['gasket', 'pipe'],
   judge: (gasket, pipe) => {
     if (pipe.part !== 'spigot') return JUDGEMENTS['not-plain'];
-    const madeFor = pipeOf(gasket);
-    const offered = pipeOf(pipe);
-    const overMm = offered.outsideMm - madeFor.outsideMm;
-    if (overMm < -FALLS_THROUGH_SHARE * madeFor.outsideMm) return JUDGEMENTS['falls-through'];
-    if (offered.shortSideMm !== undefined || pipeSeries(pipe.series).ribbed) return JUDGEMENTS['no-round'];
-    if (overMm > FORCED_MM) return JUDGEMENTS['too-large'];
-    if (overMm > TIGHT_MM) return JUDGEMENTS.stretched;
-    return overMm < LOOSE_MM ? JUDGEMENTS['too-thin'] : JUDGEMENTS.squeezed;
+    return JUDGEMENTS[pipeInLip(pipeOf(pipe), pipeOf(gasket), pipeSeries(pipe.series).ribbed === true)];
   },
   explain: (gasket, pipe, _conditions, { reason }): Explanation => {
     const [madeForMm, { outsideMm }] = [pipeOf(gasket).outsideMm, pipeOf(pipe)];
@@ -58,6 +64,8 @@ export const pipeInGasket = defineJointFamily({
           why: 'A gasket takes plain pipe, not a fitting.',
           instead: 'Put a piece of pipe between.',
         };
+      case 'other-shape':
+        return { ...made, engagementMm: 0, instead, why: 'The opening is rectangular, the pipe is round.' };
       case 'no-round':
         return { ...made, instead, why: 'The lip seals only on round, smooth pipe.' };
       case 'falls-through':

@@ -10,7 +10,7 @@ import { sleeve } from './pipe-joints/sleeve';
 import { solvent } from './pipe-joints/solvent';
 
 /** How each kind of fitting takes plain pipe. A new kind: its file, and a line here. */
-const JOINTS: Readonly<Record<Exclude<PipePart, 'spigot'>, PipeJoint>> = {
+export const JOINTS: Readonly<Record<Exclude<PipePart, 'spigot'>, PipeJoint>> = {
   socket: solvent,
   'push-fit': pushFit,
   compression,

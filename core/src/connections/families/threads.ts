@@ -7,11 +7,12 @@ import type { Material } from '../material';
 import type { Figure, Need } from '../mating';
 import { tapeFor } from '../make-up/tape';
 import { tightenFace, tightenTaper } from '../make-up/tighten';
+import type { ThreadForm } from '../standards/thread-standard';
 import { threadForm, threadStandard } from '../standards/threads';
-import { type Explanation, bare, defineJointFamily, judgements, sourcesOf } from './joint-family';
+import { type Explanation, type JointConditions, bare, defineJointFamily, judgements, sourcesOf } from './joint-family';
 import { type ThreadJudgement, type ThreadReason, judgeThreads } from './judge-threads';
 
-const JUDGEMENTS = judgements<ThreadReason | 'same-sex'>({
+const JUDGEMENTS = judgements<ThreadReason | 'same-sex' | 'taped-by-practice' | 'nut-tapers'>({
   'designed-taper': ['holds-with', 'tape'],
   'washer-face': ['holds-with', 'washer'],
   'crest-over-root': ['will-not-go'],
@@ -23,12 +24,32 @@ const JUDGEMENTS = judgements<ThreadReason | 'same-sex'>({
   'pitch-within-play': ['fits-unrated'],
   'flanks-differ': ['fits-unrated'],
   'straight-in-taper': ['starts-then-leaks'],
+  'tapers-differ': ['fits-unrated'],
   'short-of-seat': ['starts-then-leaks'],
+  'face-not-reached': ['starts-then-leaks'],
+  'few-turns': ['starts-then-leaks'],
   'runs-out': ['starts-then-leaks'],
   'taper-in-straight': ['fits-unrated'],
   'no-face': ['starts-then-leaks'],
   'same-sex': ['will-not-go'],
+  'taped-by-practice': ['holds-with', 'tape'],
+  'nut-tapers': ['unknown'],
 });
+
+/**
+ * Why two threads are judged as they are in their joint: a taper male taped into the parallel female of a tank fitting is
+ * ordinary practice where no pump and no mains press; a nut that turns is made straight, so one that is called taper is a
+ * thread to look at.
+ */
+function reasonIn(
+  female: ThreadEnd,
+  { seal }: ThreadForm,
+  reason: ThreadReason,
+  service: JointConditions['service'],
+): keyof typeof JUDGEMENTS {
+  if (female.swivel && seal === 'taper' && JUDGEMENTS[reason].verdict !== 'will-not-go') return 'nut-tapers';
+  return reason === 'taper-in-straight' && seal === 'rim' && service !== 'pressure' ? 'taped-by-practice' : reason;
+}
 
 const perInch = (end: ThreadEnd): number => threadStandard(end.standard).threadsPerInch(end.size);
 const figure = (value: number): string => `${Math.abs(value).toFixed(1)} mm`;
@@ -50,15 +71,28 @@ export function judgePair(a: ThreadEnd, b: ThreadEnd): ThreadPair | undefined {
   return { male, female, judged: judgeThreads(threadForm(male), threadForm(female)) };
 }
 
-function sentence({ male, female, judged }: ThreadPair): string {
+function sentence({ male, female, judged }: ThreadPair, reason: keyof typeof JUDGEMENTS): string {
   const pitches = `${perInchWords(male)} against ${perInchWords(female)} threads to the inch`;
   const called = male.size === female.size ? `Both are called ${sizeWords(male.size)}. ` : '';
   const [maleForm, femaleForm] = [threadForm(male), threadForm(female)];
-  switch (judged.reason) {
+  const byHand = `${judged.turnsToTight.toFixed(1)} turns by hand`;
+  switch (reason) {
+    case 'same-sex':
+      return `Both ends are ${male.sex}.`;
+    case 'nut-tapers':
+      return 'A nut that turns is made straight and seals on a washer; a taper thread does not turn on its tail: it is one of the two.';
+    case 'taped-by-practice':
+      return `The taper jams in the straight thread after about ${byHand} and tape fills the crowns.`;
+    case 'tapers-differ':
+      return `The male grows by 1 in ${Math.round(1 / maleForm.taper)}, the female by 1 in ${Math.round(1 / femaleForm.taper)}: they touch at one end only.`;
+    case 'face-not-reached':
+      return `The male has ${maleForm.usableLengthMm.toFixed(1)} mm of thread and the washer lies ${femaleForm.madeUpMm.toFixed(1)} mm in: its end never comes to it.`;
+    case 'few-turns':
+      return `It is caught by ${Math.min(judged.turnsToTight, judged.turnsThereAre).toFixed(1)} of a turn: that is no thread to hold water.`;
     case 'designed-taper':
       return femaleForm.taper > 0
-        ? `Same taper thread, ${perInchWords(male)} to the inch: goes on about ${judged.turnsToTight.toFixed(1)} turns by hand, then wrench it.`
-        : `Made for one another by ISO 7-1: the taper male jams in the straight female after about ${judged.turnsToTight.toFixed(1)} turns by hand. Tape fills the crowns.`;
+        ? `Same taper thread, ${perInchWords(male)} to the inch: goes on about ${byHand}, then wrench it.`
+        : `Made for one another by ISO 7-1: the taper male jams in the straight female after about ${byHand}. Tape fills the crowns.`;
     case 'washer-face':
       return femaleForm.seal === 'washer'
         ? 'The thread runs loose by design; the flat washer in the female makes the seal. Hand tight. Tape on the thread does nothing here.'
@@ -86,15 +120,17 @@ function sentence({ male, female, judged }: ThreadPair): string {
     case 'runs-out':
       return `It runs in to the end of its thread and is still loose: tight would be ${judged.turnsToTight.toFixed(1)} turns, there are ${judged.turnsThereAre.toFixed(1)}.`;
     case 'taper-in-straight':
-      return 'The taper jams in the straight thread on its first turns. With tape it may hold the head of a tank; no standard makes it a joint.';
+      return `The taper jams in the straight thread after about ${byHand}. Taped it holds the head of a tank; under pressure no standard rates it.`;
     case 'no-face':
       return 'Two straight threads, and no face for a washer to seal on: the water follows the thread out.';
   }
 }
 
-function needsOf({ male, female, judged }: ThreadPair, material: Material | undefined): Need[] {
-  if (judged.reason === 'designed-taper') return [tapeFor(male.size, threadForm(male).crestMm, material)];
-  if (judged.reason !== 'washer-face') return [];
+const isTaped = (reason: string): boolean => reason === 'designed-taper' || reason === 'taped-by-practice';
+
+function needsOf({ male, female }: ThreadPair, reason: string, material: Material | undefined): Need[] {
+  if (isTaped(reason)) return [tapeFor(male.size, threadForm(male).crestMm, material)];
+  if (reason !== 'washer-face') return [];
   return [{ kind: 'washer', name: washerName(female), suppliedWithPart: female.swivel === true }];
 }
 
@@ -117,41 +153,62 @@ const basisOf = ({ male, female, judged }: ThreadPair): Figure[] => [
   { name: 'turns of thread', value: judged.turnsThereAre, unit: 'turns' },
 ];
 
-/** Two threads: judged from pitch, flanks, taper and diameters; ordered by sex, not by argument. */
+/** What stands behind a taper in a parallel thread, and what does not. */
+const PRACTICE =
+  'Ordinary practice on tank fittings, and no standard: ISO 7-1 makes R for Rc and Rp only, ISO 228-1 makes no joint on its thread. Good for what stands in a tank; not for a pump or the mains. A taper splits a plastic socket: stop where it is tight.';
+const PRACTICE_NPT =
+  'Ordinary practice on drums, and no standard: ASME B1.20.1 makes NPT for a taper female. Good for what stands in a drum; not for a pump or the mains.';
+
+/** Two threads: judged from pitch, flanks, taper, lengths and diameters; ordered by sex, not by argument. */
 export const threads = defineJointFamily({
   kinds: ['thread', 'thread'],
-  judge: (a, b) => {
+  judge: (a, b, { service }) => {
     if (a.sex === b.sex) return JUDGEMENTS['same-sex'];
     const [male, female] = a.sex === 'male' ? [a, b] : [b, a];
-    return JUDGEMENTS[judgeThreads(threadForm(male), threadForm(female)).reason];
+    const form = threadForm(female);
+    return JUDGEMENTS[reasonIn(female, form, judgeThreads(threadForm(male), form).reason, service)];
   },
-  explain: (a, b, conditions, { verdict }): Explanation => {
+  explain: (a, b, conditions): Explanation => {
     const sources = sourcesOf(threadStandard(a.standard).source, threadStandard(b.standard).source);
     const pair = judgePair(a, b);
     if (!pair)
       return bare(`Both ends are ${a.sex}.`, sources, `Put ${a.sex === 'male' ? 'a coupling' : 'a nipple'} between.`);
     const { male, female, judged } = pair;
+    const [maleForm, femaleForm] = [threadForm(male), threadForm(female)];
+    const reason = reasonIn(female, femaleForm, judged.reason, conditions.service);
+    const { verdict } = JUDGEMENTS[reason];
     const [ofMale, ofFemale] = male === a ? [conditions.a, conditions.b] : [conditions.b, conditions.a];
-    const tighten =
-      judged.reason === 'designed-taper'
-        ? tightenTaper(ofMale, ofFemale).words
-        : judged.reason === 'washer-face'
-          ? tightenFace(ofMale, ofFemale).words
-          : undefined;
-    const femaleForm = threadForm(female);
-    const goesInMm = Math.min(judged.turnsToTight * femaleForm.pitchMm, femaleForm.madeUpMm);
+    const tighten = isTaped(reason)
+      ? tightenTaper(ofMale, ofFemale).words
+      : reason === 'washer-face'
+        ? tightenFace(ofMale, ofFemale).words
+        : undefined;
+    const byTurnsMm = judged.turnsToTight * femaleForm.pitchMm;
     return {
-      needs: needsOf(pair, ofMale),
-      why: sentence(pair),
+      needs: needsOf(pair, reason, ofMale),
+      why: sentence(pair, reason),
       basis: basisOf(pair),
-      ...(verdict === 'holds-with'
-        ? {}
-        : {
-            instead: `Put an adapter ${formatEnd(threadCounterpart(male))} to ${formatEnd(threadCounterpart(female))} between.`,
-          }),
+      ...(reason === 'taped-by-practice' ? { practice: maleForm.flankDeg === 55 ? PRACTICE : PRACTICE_NPT } : {}),
+      ...(verdict === 'holds-with' ? {} : { instead: insteadOf(pair, reason) }),
       sources,
-      engagementMm: verdict === 'holds-with' ? femaleForm.madeUpMm : verdict === 'will-not-go' ? 0 : goesInMm,
+      engagementMm:
+        reason === 'taped-by-practice'
+          ? Math.min(byTurnsMm + LEAST_WRENCHED_TURNS * femaleForm.pitchMm, femaleForm.usableLengthMm)
+          : verdict === 'holds-with'
+            ? femaleForm.madeUpMm
+            : verdict === 'will-not-go'
+              ? 0
+              : Math.min(byTurnsMm, femaleForm.madeUpMm),
       ...(tighten === undefined ? {} : { tighten }),
     };
   },
 });
+
+/** A taper in a straight thread is wrenched about this much past hand tight (common practice). */
+const LEAST_WRENCHED_TURNS = 1;
+
+function insteadOf({ male, female }: ThreadPair, reason: string): string {
+  if (reason === 'nut-tapers')
+    return `Look into the nut: with a flat washer it is ${male.standard === 'npt' ? 'NPSM or NPSH' : 'G'}; without, and fast on its part, it is not a nut.`;
+  return `Put an adapter ${formatEnd(threadCounterpart(male))} to ${formatEnd(threadCounterpart(female))} between.`;
+}

@@ -101,7 +101,9 @@ describe('what closes the other joints', () => {
     expect(cement?.primerMl).toBeCloseTo(7.89, 1);
   });
   test('a one-step cement takes no primer', () =>
-    expect(makeUp(end('2 IPS spigot'), end('2 IPS socket'), { a: 'pvc', b: 'abs' }).cement).toMatchObject({
+    expect(
+      makeUp(end('2 IPS spigot'), end('2 IPS socket'), { a: 'pvc', b: 'abs', service: 'drain' }).cement,
+    ).toMatchObject({
       cement: 'transition',
       primerMl: 0,
     }));

@@ -77,6 +77,8 @@ export const WINDING = 'Clockwise, seen from the open end of the male; leave the
 const LUBRICANT_ML = 5;
 /** Straight threads that go on: a count of turns says nothing of them. */
 const ASKS_DIAMETER: ReadonlySet<string> = new Set(['straight-in-taper', 'no-face', 'flanks-differ']);
+/** A taper that comes tight on its thread, rated or not. */
+const JAMS: ReadonlySet<string> = new Set(['designed-taper', 'flanks-differ', 'tapers-differ', 'taper-in-straight']);
 /** Paste over the tape from this diameter: 1-1/4 in and larger (common practice). */
 const PASTE_FROM_MM = 38;
 
@@ -105,9 +107,7 @@ function threadMakeUp(
       useless: ['tape'],
     };
   }
-  const jams =
-    judged.reason === 'designed-taper' || judged.reason === 'flanks-differ' || judged.reason === 'taper-in-straight';
-  if (!jams || maleForm.taper === 0) return ASKS_DIAMETER.has(judged.reason) ? { measure } : {};
+  if (!JAMS.has(judged.reason) || maleForm.taper === 0) return ASKS_DIAMETER.has(judged.reason) ? { measure } : {};
   const usualTurns = tapeTurns(male.size, maleMaterial);
   const dryFit = handTurns === undefined ? undefined : readDryFit(maleForm, judged, handTurns);
   const extra = dryFit?.extraTape ?? 0;

@@ -21,13 +21,13 @@ function tolerancesMm(size: NominalSize, threadsPerInch: number): { readonly mal
 
 /** A male has a flat shoulder, a socket a flat rim, and a nut carries the washer inside. */
 const SEALS: Readonly<Record<ThreadPart, ThreadSeal>> = { male: 'shoulder', female: 'rim', nut: 'washer' };
-/** Thread ahead of the washer in a nut, in pitches (from memory): taps and nuts give four to five. */
+/** Thread ahead of the washer in a nut, in pitches (from memory): taps and nuts give four to five. A socket is as deep as one for R (common practice). */
 const NUT_PITCHES = 4.5;
 const MALE_PITCHES = 6;
 
 /** ISO 228-1: the parallel thread on the diameters of ISO 7-1 at its gauge plane, d2 = d - 0.640327 P; male may be smaller, female larger. */
 function form(size: NominalSize, part: ThreadPart): ThreadForm {
-  const [, threadsPerInch, majorMm] = rowOf(ISO_7_ROWS, size, 'g');
+  const [, threadsPerInch, majorMm, gaugeMm, , allowanceMm] = rowOf(ISO_7_ROWS, size, 'g');
   const pitchMm = MM_PER_INCH / threadsPerInch;
   const heightMm = HEIGHT_SHARE_55 * pitchMm;
   const minorMm = majorMm - 2 * heightMm;
@@ -42,7 +42,7 @@ function form(size: NominalSize, part: ThreadPart): ThreadForm {
     crestMm: male ? majorMm : minorMm,
     pitchDiameterMm: majorMm - heightMm,
     rootMm: male ? minorMm : majorMm,
-    usableLengthMm: (male ? MALE_PITCHES : NUT_PITCHES) * pitchMm,
+    usableLengthMm: part === 'female' ? gaugeMm + allowanceMm : (male ? MALE_PITCHES : NUT_PITCHES) * pitchMm,
     madeUpMm: NUT_PITCHES * pitchMm,
     acrossMm,
     firstCrestMm: acrossMm,

@@ -133,7 +133,10 @@ const DRUM_SIZES: readonly NominalSize[] = ['3/4', '2'];
 /** The bung has a gasket under its shoulder; the opening of the drum has a flat rim and nothing inside. */
 const drumForm = (size: NominalSize, part: ThreadPart): ThreadForm => {
   if (!DRUM_SIZES.includes(size)) throw new RangeError(`nps: no size ${size}`);
-  return { ...npsmForm(size, part), seal: part === 'male' ? 'shoulder' : 'rim' };
+  const made = npsmForm(size, part);
+  return part === 'male'
+    ? { ...made, seal: 'shoulder' }
+    : { ...made, seal: 'rim', usableLengthMm: npsmForm(size, 'male').usableLengthMm };
 };
 
 /** The fine bungs of a drum: straight pipe thread, sealed by the gasket of the bung. */

@@ -53,6 +53,7 @@ export const copperMetric: PipeSeries = {
   parts: ['spigot', 'compression', 'push-fit'],
   family: 'copper-metric',
   pressure: true,
+  material: 'copper',
 };
 
 /** Copper of Australia and New Zealand: called by its nominal size, made to inch outside diameters. */

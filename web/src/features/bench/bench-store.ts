@@ -5,6 +5,7 @@ import {
   type Medium,
   type Runs,
   type Seat,
+  type Service,
   type Sex,
   type ThreadReading,
   type Region,
@@ -43,6 +44,8 @@ export interface TogetherFields {
   readonly bMaterial: Material | null;
   /** What it is really made with; null: with what it needs. */
   readonly madeWith: readonly Medium[] | null;
+  /** What the water does there; null: not said. */
+  readonly service: Service | null;
 }
 
 interface BenchState {
@@ -113,7 +116,7 @@ export const useBench = create<BenchState>()(
       nextNumber: 1,
       reading: NOTHING_READ,
       lastGood: null,
-      together: { a: '3/4 NPT M', b: '3/4 NPT F', aMaterial: null, bMaterial: null, madeWith: null },
+      together: { a: '3/4 NPT M', b: '3/4 NPT F', aMaterial: null, bMaterial: null, madeWith: null, service: null },
       checked: [],
       region: null,
       read: (patch) =>

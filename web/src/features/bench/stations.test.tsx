@@ -325,6 +325,7 @@ describe('use instead', () => {
         b={end(b)}
         aMaterial={null}
         bMaterial={null}
+        service={null}
         mating={mating}
         words={verdictWords(mating)}
       />,

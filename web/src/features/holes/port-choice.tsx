@@ -13,6 +13,7 @@ import {
   portOf,
   type PortUse,
   resolveEnd,
+  serviceAt,
   setField,
   type Tank,
   verdictWords,
@@ -107,7 +108,8 @@ function WaysOn({ penetration }: { readonly penetration: Penetration }) {
   const { end, material } = resolveEnd(at, context.job, context.index);
   const plugs = penetration.portUse === 'plug';
   if (end === undefined || penetration.portUse === null || penetration.portUse === 'leave') return null;
-  const offers = nextParts({ end, material }, context.catalogue)
+  const standing = { end, material, service: serviceAt(at, context.runs) };
+  const offers = nextParts(standing, context.catalogue, { parts: [], region: context.job.region })
     .goesOn.filter(({ part: { family, ends } }) =>
       plugs
         ? family === 'closure' || (family === 'container-fitting' && ends.length === 1)
@@ -144,8 +146,7 @@ function WaysOn({ penetration }: { readonly penetration: Penetration }) {
               onClick={() => put(offer)}
               className={`block w-full px-2 py-1 text-left type-row ${there?.part.code === offer.part.code ? 'row-selected' : 'hover:bg-paper-deep'}`}
             >
-              {partTitle(offer.part)}, {MATERIAL_NAMES[offer.part.material]}:{' '}
-              {verdictWords(matingOf({ end, material }, offer))}
+              {partTitle(offer.part)}, {MATERIAL_NAMES[offer.part.material]}: {verdictWords(matingOf(standing, offer))}
             </button>
           </li>
         ))}

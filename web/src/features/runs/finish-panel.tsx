@@ -12,6 +12,7 @@ import {
   newTerminal,
   refKey,
   resolveEnd,
+  serviceAt,
 } from '@herrero/core';
 import { useMemo, useState } from 'react';
 import { Action } from '@/ui/action';
@@ -105,11 +106,12 @@ function Ways({ at, target, wishes }: { readonly at: EndRef; readonly target: Ta
   const index = useJob((state) => state.plan.context.index);
   const make = useJob((state) => state.make);
   const flow = useJob((state) => flowAt(at, state.plan.context));
+  const service = useJob((state) => serviceAt(at, state.plan.context.runs));
   const [here, there] = [resolveEnd(at, job, index), resolveEnd(target.ref, job, index)];
   const question: RouteQuestion | undefined =
     here.end && there.end
       ? {
-          from: { end: here.end, material: here.material },
+          from: { end: here.end, material: here.material, service },
           to: { end: there.end, material: there.material },
           options: { ...wishes, home: job.region ?? undefined, limit: MOST_WAYS, flow },
         }

@@ -49,6 +49,7 @@ export function JointPanel({ judged, strand }: { readonly judged: JudgedJoint; r
         <SeamGlyph seam={seamOf(mating)} width={40} />J{joint.number} {words.toLowerCase()}
       </h2>
       <p className="pt-1 type-row">{unbroken(mating.why)}</p>
+      {mating.practice && <p className="pt-1 type-row text-ink-2">{unbroken(mating.practice)}</p>}
       {mating.tighten && <p className="pt-1 type-row">{mating.tighten}</p>}
       {fails && mating.instead && <p className="pt-1 type-row text-ink-2">{mating.instead}</p>}
       {fix && (
@@ -104,7 +105,7 @@ export function JointPanel({ judged, strand }: { readonly judged: JudgedJoint; r
 const NONE: readonly Fix[] = [];
 
 /** Both ends on the bench, drawn large, with the dry fit. */
-function OnTheBench({ judged: { joint, a, b } }: { readonly judged: JudgedJoint }) {
+function OnTheBench({ judged: { joint, a, b, service } }: { readonly judged: JudgedJoint }) {
   const name = useJob((state) => state.job.name);
   const path = usePathname();
   if (!a.end || !b.end) return null;
@@ -114,6 +115,7 @@ function OnTheBench({ judged: { joint, a, b } }: { readonly judged: JudgedJoint 
     b: ends[1],
     ...(a.material ? { am: a.material } : {}),
     ...(b.material ? { bm: b.material } : {}),
+    ...(service ? { service } : {}),
   });
   return (
     <BenchLink

@@ -10,11 +10,11 @@ const OFFERED: readonly Medium[] = ['tape', 'washer', 'cement', 'clamp', 'lubric
 const STANDS_FOR: Readonly<Partial<Record<Medium, readonly Medium[]>>> = { tape: ['washer'], washer: ['tape'] };
 
 /** What the joint is really made with, where it differs from what it asks: said for old work, and before a mistake is made. */
-export function MadeWith({ judged: { joint, a, b } }: { readonly judged: JudgedJoint }) {
+export function MadeWith({ judged: { joint, a, b, service } }: { readonly judged: JudgedJoint }) {
   const make = useJob((state) => state.make);
   const [open, setOpen] = useState(joint.madeWith !== null);
   if (!a.end || !b.end) return null;
-  const { media } = judge(a.end, b.end, { a: a.material, b: b.material });
+  const { media } = judge(a.end, b.end, { a: a.material, b: b.material, service });
   const wished = new Set([...media, ...media.flatMap((medium) => STANDS_FOR[medium] ?? [])]);
   const offered = OFFERED.filter((medium) => wished.has(medium) || joint.madeWith?.includes(medium));
   if (offered.length === 0) return null;

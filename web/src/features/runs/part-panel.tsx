@@ -8,7 +8,7 @@ import {
   formatLength,
   holdsAtAll,
   isByLength,
-  mate,
+  judge,
   overallMm,
   partTitle,
   rainWords,
@@ -105,7 +105,7 @@ const MOST_OTHERS = 30;
 function Others({ item: { placed, part } }: { readonly item: StrandItem }) {
   const job = useJob((state) => state.job);
   const money = useMoney();
-  const { index, catalogue } = useJob((state) => state.plan.context);
+  const { index, catalogue, judgedOf } = useJob((state) => state.plan.context);
   const make = useJob((state) => state.make);
   const [open, setOpen] = useState(false);
   const others = useMemo(() => {
@@ -116,20 +116,24 @@ function Others({ item: { placed, part } }: { readonly item: StrandItem }) {
       if (!joint) return [];
       const far = joint.a.of === 'part' && joint.a.id === placed.id && joint.a.end === end ? joint.b : joint.a;
       const resolved = resolveEnd(far, job, index);
-      return resolved.end ? [{ end, far: resolved.end, material: resolved.material }] : [];
+      return resolved.end
+        ? [{ end, far: resolved.end, material: resolved.material, service: judgedOf(joint.id)?.service }]
+        : [];
     });
     const here = (code: string): number => ((catalogue.onHand.get(code) ?? 0) > 0 ? 0 : 1);
     return catalogue.list
       .filter(
         (other) =>
           other.code !== part.code &&
-          neighbours.every(({ end, far, material }) => {
+          neighbours.every(({ end, far, material, service }) => {
             const own = other.ends[end]?.end;
-            return own !== undefined && holdsAtAll(mate(own, far, { a: other.material, b: material }).verdict);
+            return (
+              own !== undefined && holdsAtAll(judge(own, far, { a: other.material, b: material, service }).verdict)
+            );
           }),
       )
       .toSorted((a, b) => here(a.code) - here(b.code));
-  }, [open, part, placed, job, index, catalogue]);
+  }, [open, part, placed, job, index, judgedOf, catalogue]);
   return (
     <div>
       <Action aria-expanded={open} onClick={() => setOpen(!open)}>

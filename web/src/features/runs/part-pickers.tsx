@@ -16,6 +16,7 @@ import {
   offersOf,
   partTitle,
   resolveEnd,
+  serviceAt,
   newPart,
 } from '@herrero/core';
 import Link from 'next/link';
@@ -54,9 +55,13 @@ export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly lin
   const { end, material } = resolveEnd(at, job, index);
   const { region } = job;
   const flow = useJob((state) => flowAt(at, state.plan.context));
+  const service = useJob((state) => serviceAt(at, state.plan.context.runs));
   const offers = useMemo(
-    () => (end ? nextParts({ end, material }, catalogue, { parts: line, region, flow }) : { goesOn: [], doesNot: [] }),
-    [end, material, catalogue, line, region, flow],
+    () =>
+      end
+        ? nextParts({ end, material, service }, catalogue, { parts: line, region, flow })
+        : { goesOn: [], doesNot: [] },
+    [end, material, service, catalogue, line, region, flow],
   );
   const goesOn = offers.goesOn.filter(({ part }) => matches(part, query));
   const doesNot = offers.doesNot.filter(({ part }) => matches(part, query));
@@ -170,24 +175,26 @@ export function BetweenPicker({ judged }: { readonly judged: JudgedJoint }) {
   const make = useJob((state) => state.make);
   const catalogue = useJob((state) => state.plan.context.catalogue);
   const [open, setOpen] = useState(false);
-  const { joint, a, b } = judged;
+  const { joint, a, b, service } = judged;
   const flow = useJob((state) => flowThrough(judged.joint, state.plan.context));
   const between = useMemo(() => {
     const [endA, endB] = [a.end, b.end];
     if (!open || !endA || !endB) return [];
-    return nextParts({ end: endA, material: a.material }, catalogue, { parts: [], flow }).goesOn.flatMap(({ part }) => {
-      const near = offersOf({ end: endA, material: a.material }, part).filter(
-        ({ endIn, judgement }) => holdsAtAll(judgement.verdict) && mayEnter(part, endIn, flow),
-      );
-      const far = offersOf({ end: endB, material: b.material }, part).filter(({ judgement }) =>
-        holdsAtAll(judgement.verdict),
-      );
-      const pair = near.flatMap((one) =>
-        far.filter(({ endIn }) => endIn !== one.endIn).map((other) => ({ offer: one, farEnd: other.endIn })),
-      )[0];
-      return pair ? [pair] : [];
-    });
-  }, [open, a, b, catalogue, flow]);
+    return nextParts({ end: endA, material: a.material, service }, catalogue, { parts: [], flow }).goesOn.flatMap(
+      ({ part }) => {
+        const near = offersOf({ end: endA, material: a.material, service }, part).filter(
+          ({ endIn, judgement }) => holdsAtAll(judgement.verdict) && mayEnter(part, endIn, flow),
+        );
+        const far = offersOf({ end: endB, material: b.material, service }, part).filter(({ judgement }) =>
+          holdsAtAll(judgement.verdict),
+        );
+        const pair = near.flatMap((one) =>
+          far.filter(({ endIn }) => endIn !== one.endIn).map((other) => ({ offer: one, farEnd: other.endIn })),
+        )[0];
+        return pair ? [pair] : [];
+      },
+    );
+  }, [open, a, b, service, catalogue, flow]);
   const take = ({ offer, farEnd }: (typeof between)[number]): void => {
     make([
       {

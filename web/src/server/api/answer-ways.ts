@@ -21,7 +21,7 @@ import { theCatalogue } from '../db/part-repository';
 export async function answerWays(request: Request): Promise<Response> {
   const body = await readBody(request, findWays);
   if (!body.ok) return body.error;
-  const { from, to, fromMaterial, toMaterial, target, ...wishes } = body.value;
+  const { from, to, fromMaterial, toMaterial, service, target, ...wishes } = body.value;
   const [first, last] = [parseEnd(from), parseEnd(to)];
   if (!first.ok || !last.ok)
     return badRequest([
@@ -29,8 +29,8 @@ export async function answerWays(request: Request): Promise<Response> {
       ...(last.ok ? [] : [{ path: 'to', message: endProblemWords(last.error) }]),
     ]);
   const [start, end] = [
-    { end: first.value, material: fromMaterial },
-    { end: last.value, material: toMaterial },
+    { end: first.value, material: fromMaterial, service },
+    { end: last.value, material: toMaterial, service },
   ];
   const { routes, gap, unmet } = findRoutes(start, end, await theCatalogue(), { target, ...wishes });
   return answer(findWays, 200, {
@@ -58,13 +58,16 @@ const spoken = (mating: Mating) => ({ words: verdictWords(mating), ...mating });
 
 /** Every joint of a route in words, from its start; the last only where it joins something. */
 function jointsOf(start: OpenEnd, end: OpenEnd | undefined, { links }: Route) {
+  const { service } = start;
   let standing = start;
   const made = links.flatMap(({ part, endIn, endOut }) => {
     const [near, far] = [part.ends[endIn], part.ends[endOut]];
     if (!near || !far) return [];
-    const mating = mate(standing.end, near.end, { a: standing.material, b: part.material });
+    const mating = mate(standing.end, near.end, { a: standing.material, b: part.material, service });
     standing = { end: far.end, material: part.material };
     return [spoken(mating)];
   });
-  return end ? [...made, spoken(mate(standing.end, end.end, { a: standing.material, b: end.material }))] : made;
+  return end
+    ? [...made, spoken(mate(standing.end, end.end, { a: standing.material, b: end.material, service }))]
+    : made;
 }

@@ -40,13 +40,18 @@ export default defineCheck({
       })),
 });
 
-function adapters({ joint, a, b }: JudgedJoint, context: CheckContext): readonly Fix[] {
+function adapters({ joint, a, b, service }: JudgedJoint, context: CheckContext): readonly Fix[] {
   if (a.end === undefined || b.end === undefined) return [];
-  const routes = waysBetween({ end: a.end, material: a.material }, { end: b.end, material: b.material }, context, {
-    mostParts: MOST_PARTS,
-    limit: MOST_WAYS,
-    home: context.job.region ?? undefined,
-    flow: flowThrough(joint, context),
-  });
+  const routes = waysBetween(
+    { end: a.end, material: a.material, service },
+    { end: b.end, material: b.material, service },
+    context,
+    {
+      mostParts: MOST_PARTS,
+      limit: MOST_WAYS,
+      home: context.job.region ?? undefined,
+      flow: flowThrough(joint, context),
+    },
+  );
   return routes.map((route) => insertChain(context.job, joint.id, route, 'Put between: {parts}'));
 }

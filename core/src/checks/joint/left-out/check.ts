@@ -22,8 +22,8 @@ export default defineCheck({
     joints
       .filter(({ mating }) => LEFT_OUT.includes(mating.reason))
       .map((judged) => {
-        const { joint, a, b, mating } = judged;
-        const media = a.end && b.end ? judge(a.end, b.end, { a: a.material, b: b.material }).media : [];
+        const { joint, a, b, mating, service } = judged;
+        const media = a.end && b.end ? judge(a.end, b.end, { a: a.material, b: b.material, service }).media : [];
         return {
           messageId: mating.verdict === 'fits-unrated' ? 'unrated' : 'leaks',
           at: atJoint(judged),

@@ -4,14 +4,15 @@ import { drumWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
-const forced = drumWith({ parts: [{ code: 'BH-075' }, { code: 'HB-075' }, { code: 'HO-063', lengthM: 3 }] });
+/** Fourteen threads to the inch on both, 60 degrees against 55 (ASME B1.20.1, ISO 228-1). */
+const crossed = drumWith({ parts: [{ code: 'WBG-075' }, { code: 'NC-075' }] });
 const accepted = applyEdits(
-  forced,
+  crossed,
   [
     {
       type: 'change-field',
       in: 'joints',
-      id: 'h-j3',
+      id: 'h-j2',
       field: 'accepted',
       from: null,
       to: { by: 'you', on: '2026-11-25' },
@@ -31,9 +32,9 @@ testCheck(check, {
   ],
   found: [
     {
-      why: 'a 5/8 hose forced on a 3/4 tail',
-      job: forced,
-      findings: [{ title: 'Fits, not rated', at: 'P1, J3' }],
+      why: 'an American nipple in a G socket',
+      job: crossed,
+      findings: [{ title: 'Fits, not rated', at: 'P1, J2' }],
       fixSettles: false,
     },
   ],

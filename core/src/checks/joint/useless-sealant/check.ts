@@ -17,9 +17,9 @@ export default defineCheck({
   },
   check: ({ joints }) =>
     joints.flatMap((judged) => {
-      const { joint, a, b, mating } = judged;
+      const { joint, a, b, mating, service } = judged;
       if (joint.madeWith === null || !a.end || !b.end || !holdsAtAll(mating.verdict)) return [];
-      const { media } = judge(a.end, b.end, { a: a.material, b: b.material });
+      const { media } = judge(a.end, b.end, { a: a.material, b: b.material, service });
       const useless = joint.madeWith.filter((medium) => !media.includes(medium));
       return useless.length === 0
         ? []

@@ -71,8 +71,7 @@ testCheck(check, {
       why: 'a tap whose spout goes into the G thread of the tank, its tail looking out',
       job: tap('WBG-075', 'HT-075R', 1),
       findings: [{ title: 'On by its spout', at: 'P1', text: 'Hose tap' }],
-      // Its taper tail in that parallel thread is not rated: turned round it would raise another note.
-      fixSettles: false,
+      fixSettles: true,
     },
     {
       why: 'the same on an opening that tells no direction',

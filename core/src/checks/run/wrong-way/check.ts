@@ -59,7 +59,7 @@ export default defineCheck({
 });
 
 /** Turned round, where what is on either side holds with the other end. */
-function turnings({ placed, part, inEnd, outEnd }: StrandItem, { job, index }: RunSight) {
+function turnings({ placed, part, inEnd, outEnd }: StrandItem, { job, index, judgedOf }: RunSight) {
   if (outEnd === undefined) return [];
   const holds = ([here, turned]: readonly [number, number]): boolean => {
     const own: EndRef = { of: 'part', id: placed.id, end: here };
@@ -70,7 +70,9 @@ function turnings({ placed, part, inEnd, outEnd }: StrandItem, { job, index }: R
     return (
       end !== undefined &&
       other.end !== undefined &&
-      holdsAtAll(judge(other.end, end, { a: other.material, b: part.material }).verdict)
+      holdsAtAll(
+        judge(other.end, end, { a: other.material, b: part.material, service: judgedOf(joint.id)?.service }).verdict,
+      )
     );
   };
   const sides: readonly (readonly [number, number])[] = [

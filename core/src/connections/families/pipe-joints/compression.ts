@@ -1,3 +1,4 @@
+import { type Material, isMetal } from '../../material';
 import type { Explanation } from '../joint-family';
 import { judgements } from '../joint-family';
 import { type PipeJoint, type PipePair, diameters, isRectangular, oneFamily, overMm, tenths } from './pipe-joint';
@@ -5,6 +6,7 @@ import { type PipeJoint, type PipePair, diameters, isRectangular, oneFamily, ove
 const JUDGEMENTS = judgements({
   grips: ['holds'],
   'needs-insert': ['holds-with', 'insert'],
+  'material-not-said': ['unknown'],
   nearly: ['fits-unrated'],
   'too-large': ['will-not-go'],
   'too-small': ['starts-then-leaks'],
@@ -17,7 +19,15 @@ const SAME_MM = 0.15;
 const NEARLY_MM = 0.35;
 const FALLS_THROUGH_MM = 2.5;
 
-const soft = ({ pipeMaterial }: PipePair): boolean => pipeMaterial === 'pex';
+const SOFT: readonly Material[] = ['polyethylene', 'polypropylene', 'nylon'];
+
+/** Does the ring squeeze the tube out of round? PEX in any fitting; other soft tube where ring and body are metal. */
+const soft = ({ pipeMaterial, fittingMaterial }: PipePair): boolean =>
+  pipeMaterial === 'pex' ||
+  (pipeMaterial !== undefined &&
+    SOFT.includes(pipeMaterial) &&
+    fittingMaterial !== undefined &&
+    isMetal(fittingMaterial));
 
 /** Exported for pipe that is known by its bore but gripped by its outside. */
 export function compressionReason(overByMm: number): 'grips' | 'nearly' | 'too-large' | 'too-small' | 'falls-through' {
@@ -34,6 +44,7 @@ export const compression: PipeJoint = {
     const reason = compressionReason(overMm(pair));
     if (reason !== 'grips') return JUDGEMENTS[reason];
     if (!oneFamily(pair)) return JUDGEMENTS.nearly;
+    if (pair.pipeMaterial === undefined) return JUDGEMENTS['material-not-said'];
     return soft(pair) ? JUDGEMENTS['needs-insert'] : JUDGEMENTS.grips;
   },
   explain: (pair, { reason }) => {
@@ -70,6 +81,12 @@ export const compression: PipeJoint = {
           ...made,
           why: 'The ring grips the pipe it is made for. No tape and no paste on the nut.',
           tighten: 'Hand tight, then as the maker says: about a turn on metal, to the stop on plastic.',
+        };
+      case 'material-not-said':
+        return {
+          ...not,
+          instead: 'Say what the tube is made of.',
+          why: 'Copper is gripped as it is, soft tube only with its insert: nothing can be said before the tube is named.',
         };
       case 'needs-insert':
         return {

@@ -3,6 +3,7 @@ import { type PipeJoint, diameters, isRectangular, tenths } from './pipe-joint';
 
 const JUDGEMENTS = judgements({
   laps: ['holds'],
+  'runs-out': ['starts-then-leaks'],
   dry: ['fits-unrated'],
   'other-shape': ['will-not-go'],
   'too-large': ['will-not-go'],
@@ -15,13 +16,14 @@ const HANGS_SHARE = 0.08;
 
 /** Pushed or lapped together without a seal: holds falling water where the lap points down the flow, weeps under any head. */
 export const dryHub: PipeJoint = {
-  judge: ({ pipe, madeFor, fittingSeries }) => {
+  judge: ({ pipe, madeFor, fittingSeries }, { service }) => {
     if (isRectangular(pipe) !== isRectangular(madeFor)) return JUDGEMENTS['other-shape'];
     if (isRectangular(pipe) && Math.abs((pipe.shortSideMm ?? 0) - (madeFor.shortSideMm ?? 0)) > 3)
       return JUDGEMENTS['other-shape'];
     if (pipe.outsideMm > madeFor.socketMouthMm) return JUDGEMENTS['too-large'];
     if (pipe.outsideMm < madeFor.outsideMm * (1 - HANGS_SHARE)) return JUDGEMENTS['falls-through'];
     if (pipe.outsideMm < madeFor.socketBottomMm) return JUDGEMENTS['too-small'];
+    if (service === 'head' || service === 'pressure') return JUDGEMENTS['runs-out'];
     return fittingSeries.family === 'downpipe' ? JUDGEMENTS.laps : JUDGEMENTS.dry;
   },
   explain: (pair, { reason }) => {
@@ -39,6 +41,12 @@ export const dryHub: PipeJoint = {
         return {
           ...not,
           why: `The pipe is ${tenths(madeFor.outsideMm - pipe.outsideMm)} thin for the hub: it rattles and drips.`,
+        };
+      case 'runs-out':
+        return {
+          ...not,
+          instead: 'Use a socket that is cemented, or one with a rubber ring.',
+          why: 'There is no seal in a lap: where water stands, it runs out.',
         };
       case 'laps':
         return {

@@ -28,9 +28,21 @@ export const overMm = ({ pipe, madeFor }: PipePair): number => pipe.outsideMm - 
 
 export const isRectangular = ({ shortSideMm }: PipeSize): boolean => shortSideMm !== undefined;
 
-/** Two designs on the same outside diameters take one another. */
-export const oneFamily = ({ pipeSeries, fittingSeries }: PipePair): boolean =>
-  pipeSeries.family === fittingSeries.family;
+/** Drains this near one another outside are one size under two names: DN100 of drain and of stormwater, 110 soil [mm] (our judgement). */
+const ONE_SIZE_MM = 0.15;
+
+/** Two designs on the same outside diameters take one another, and drains of one outside diameter do whatever they are called. */
+export const oneFamily = (pair: PipePair): boolean => {
+  const { pipeSeries, fittingSeries } = pair;
+  return (
+    pipeSeries.family === fittingSeries.family ||
+    (!pipeSeries.pressure && !fittingSeries.pressure && Math.abs(overMm(pair)) <= ONE_SIZE_MM)
+  );
+};
+
+/** Is either of the two made for drains alone? */
+export const drainsOnly = ({ pipeSeries, fittingSeries }: PipePair): boolean =>
+  !pipeSeries.pressure || !fittingSeries.pressure;
 
 export const diameters = ({ pipe, madeFor }: PipePair): Explanation['basis'] => [
   { name: 'outside of the pipe', value: pipe.outsideMm, unit: 'mm' },

@@ -69,7 +69,7 @@ describe('a cemented socket: mouth 50.4, foot 49.8 mm', () => {
 
   test.each([
     ['cpvc', 'no-cement-for-pair'],
-    ['abs', 'welds'],
+    ['abs', 'transition-unsaid'],
     ['polyethylene', 'no-cement-bonds'],
     ['nylon', 'no-cement-bonds'],
     ['brass', 'no-cement-bonds'],
@@ -77,9 +77,12 @@ describe('a cemented socket: mouth 50.4, foot 49.8 mm', () => {
     expect(reason(solvent, offer(50, 'socket', { fittingMaterial }))).toBe(expected),
   );
 
-  test('one material said is taken for both', () => {
-    expect(reason(solvent, offer(50, 'socket', { pipeMaterial: 'abs', fittingMaterial: undefined }))).toBe('welds');
-    expect(reason(solvent, offer(50, 'socket', { pipeMaterial: undefined, fittingMaterial: undefined }))).toBe('welds');
+  test('a material that is not said is not guessed', () => {
+    for (const pipeMaterial of ['abs', 'copper', undefined] as const)
+      expect(
+        reason(solvent, offer(50, 'socket', { pipeMaterial, fittingMaterial: undefined })),
+        `${pipeMaterial ?? 'nothing'}`,
+      ).toBe(pipeMaterial === 'copper' ? 'no-cement-bonds' : 'material-not-said');
   });
   test('the wrong cement is named with the right one', () => {
     const pair = offer(50, 'socket', { fittingMaterial: 'abs' });
@@ -87,12 +90,13 @@ describe('a cemented socket: mouth 50.4, foot 49.8 mm', () => {
     expect(solvent.explain(pair, solvent.judge(pair, { cement: 'pvc' }), { cement: 'pvc' }).instead).toBe(
       'Use PVC to ABS transition cement.',
     );
-    expect(reason(solvent, pair, { cement: 'transition' })).toBe('welds');
+    expect(reason(solvent, pair, { cement: 'transition', service: 'drain' })).toBe('welds');
   });
-  test('two standards on one diameter are not rated, a pressure pipe in a drainage hub neither', () => {
+  test('two pressure standards on one diameter are not rated; a pressure pipe in a drainage hub only on a drain', () => {
     expect(reason(solvent, offer(50, 'socket', { series: { family: 'other' } }))).toBe('other-series');
     const drainage = { ...offer(50, 'socket').fittingSeries, pressure: false };
-    expect(reason(solvent, offer(50, 'socket', { fittingSeries: drainage }))).toBe('drainage-hub');
+    expect(reason(solvent, offer(50, 'socket', { fittingSeries: drainage }))).toBe('drainage-mixed');
+    expect(reason(solvent, offer(50, 'socket', { fittingSeries: drainage }), { service: 'drain' })).toBe('welds');
     expect(
       reason(solvent, offer(50, 'socket', { fittingSeries: drainage, pipeSeries: { ...drainage, pressure: false } })),
     ).toBe('welds');

@@ -6,6 +6,8 @@ const JUDGEMENTS = judgements({
   'ring-squeezes': ['holds-with', 'lubricant'],
   'ring-and-teeth': ['holds'],
   'needs-insert': ['holds-with', 'insert'],
+  'ring-pressed': ['starts-then-leaks'],
+  'material-not-said': ['unknown'],
   'other-series': ['fits-unrated'],
   'too-large': ['will-not-go'],
   'too-small': ['starts-then-leaks'],
@@ -23,15 +25,17 @@ const soft = ({ pipeMaterial }: PipePair): boolean => pipeMaterial === 'pex' || 
 
 /** A pipe pushed past a rubber ring: by squeeze on a round, smooth pipe of its own diameter. Pressure fittings also grip it with teeth. */
 export const pushFit: PipeJoint = {
-  judge: (pair) => {
-    const { pipe, madeFor, pipeSeries, fittingSeries } = pair;
+  judge: (pair, { service }) => {
+    const { pipe, madeFor, pipeSeries, fittingSeries, pipeMaterial } = pair;
     if (isRectangular(pipe) || pipeSeries.ribbed) return JUDGEMENTS['no-round'];
     const over = overMm(pair);
     if (over > LARGER_MM) return JUDGEMENTS['too-large'];
     if (over < -FALLS_THROUGH_SHARE * madeFor.outsideMm) return JUDGEMENTS['falls-through'];
     if (over < -SMALLER_MM) return JUDGEMENTS['too-small'];
     if (!oneFamily(pair)) return JUDGEMENTS['other-series'];
-    if (!fittingSeries.pressure) return JUDGEMENTS['ring-squeezes'];
+    if (!fittingSeries.pressure)
+      return service === 'pressure' ? JUDGEMENTS['ring-pressed'] : JUDGEMENTS['ring-squeezes'];
+    if (pipeMaterial === undefined) return JUDGEMENTS['material-not-said'];
     return soft(pair) ? JUDGEMENTS['needs-insert'] : JUDGEMENTS['ring-and-teeth'];
   },
   explain: (pair, { reason }) => {
@@ -55,6 +59,18 @@ export const pushFit: PipeJoint = {
           ...made,
           instead: 'Use an adapter between the two series.',
           why: `The diameters agree within ${tenths(overMm(pair))}, but they are two standards: the ring may or may not seal.`,
+        };
+      case 'ring-pressed':
+        return {
+          ...not,
+          instead: 'Use fittings that are made for pressure.',
+          why: 'The ring holds no pull: a pump or the mains push the pipe out of it.',
+        };
+      case 'material-not-said':
+        return {
+          ...not,
+          instead: 'Say what the tube is made of.',
+          why: 'Copper is pushed in as it is, soft tube only with its insert: nothing can be said before the tube is named.',
         };
       case 'ring-squeezes':
         return {

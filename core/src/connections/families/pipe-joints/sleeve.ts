@@ -4,6 +4,7 @@ import { type PipeJoint, diameters, isRectangular, overMm, tenths } from './pipe
 
 const JUDGEMENTS = judgements({
   clamps: ['holds-with', 'clamp'],
+  pressed: ['starts-then-leaks'],
   'too-large': ['will-not-go'],
   'too-small': ['starts-then-leaks'],
   'no-round': ['will-not-go'],
@@ -19,11 +20,12 @@ export const overRubberMm = (pipeOutsideMm: number): number => pipeOutsideMm + 2
 
 /** A rubber coupling with a clamp at each end, over two pipes of about one diameter: for drains and the head of a tank. */
 export const sleeve: PipeJoint = {
-  judge: (pair) => {
+  judge: (pair, { service }) => {
     if (isRectangular(pair.pipe) || pair.pipeSeries.ribbed) return JUDGEMENTS['no-round'];
     const share = overMm(pair) / pair.madeFor.outsideMm;
     if (share > STRETCHES_SHARE) return JUDGEMENTS['too-large'];
-    return share < -CLOSES_SHARE ? JUDGEMENTS['too-small'] : JUDGEMENTS.clamps;
+    if (share < -CLOSES_SHARE) return JUDGEMENTS['too-small'];
+    return service === 'pressure' ? JUDGEMENTS.pressed : JUDGEMENTS.clamps;
   },
   explain: (pair, { reason }) => {
     const { pipe } = pair;
@@ -36,6 +38,12 @@ export const sleeve: PipeJoint = {
         return { ...not, why: `The pipe is ${tenths(overMm(pair))} larger than the rubber stretches to.` };
       case 'too-small':
         return { ...not, why: `The pipe is ${tenths(overMm(pair))} thinner than the clamp can close the rubber on.` };
+      case 'pressed':
+        return {
+          ...not,
+          instead: 'Use fittings that are made for pressure.',
+          why: 'The clamp holds the head of a tank; a pump or the mains push the pipe out of the rubber.',
+        };
       case 'clamps': {
         const { number } = clampFor(overRubberMm(pipe.outsideMm));
         return {

@@ -2,7 +2,7 @@ import { CEMENT_NAMES, MATERIAL_NAMES, type Material, cementFor, takesNoCement }
 import { cementFor as cementNeed } from '../../make-up/cement';
 import type { Explanation } from '../joint-family';
 import { judgements } from '../joint-family';
-import { type PipeJoint, type PipePair, isRectangular, oneFamily, tenths } from './pipe-joint';
+import { type PipeJoint, type PipePair, drainsOnly, isRectangular, oneFamily, tenths } from './pipe-joint';
 
 const JUDGEMENTS = judgements({
   welds: ['holds-with', 'cement'],
@@ -13,33 +13,44 @@ const JUDGEMENTS = judgements({
   'wrong-cement': ['fits-unrated'],
   'no-cement-for-pair': ['fits-unrated'],
   'other-series': ['fits-unrated'],
-  'drainage-hub': ['fits-unrated'],
+  'drainage-mixed': ['fits-unrated'],
+  'drainage-pressed': ['starts-then-leaks'],
+  'transition-unsaid': ['fits-unrated'],
+  'transition-pressed': ['starts-then-leaks'],
+  'material-not-said': ['unknown'],
 });
 
 /** A pipe up to this loose goes in and looks made; looser than that it falls in. Our judgement. */
 const LOOKS_MADE_MM = 1;
 
-const plastics = ({ pipeMaterial, fittingMaterial }: PipePair): readonly [Material, Material] => {
-  const [pipe, fitting] = [pipeMaterial ?? fittingMaterial ?? 'pvc', fittingMaterial ?? pipeMaterial ?? 'pvc'];
-  return [pipe, fitting];
-};
+const plastics = ({
+  pipeMaterial,
+  fittingMaterial,
+}: PipePair): readonly [Material | undefined, Material | undefined] => [pipeMaterial, fittingMaterial];
 
-const stranger = (pair: PipePair): Material | undefined => plastics(pair).find(takesNoCement);
+const stranger = (pair: PipePair): Material | undefined =>
+  plastics(pair).find((one) => one !== undefined && takesNoCement(one));
 
 /** A pipe in a cemented socket: larger than the foot of the socket, smaller than its mouth, and both dissolve. */
 export const solvent: PipeJoint = {
-  judge: (pair, { cement }) => {
+  judge: (pair, { cement, service }) => {
     const { pipe, madeFor, pipeSeries, fittingSeries } = pair;
     if (isRectangular(pipe) || pipe.outsideMm > madeFor.socketMouthMm) return JUDGEMENTS['over-mouth'];
     if (pipe.outsideMm < madeFor.socketBottomMm - LOOKS_MADE_MM) return JUDGEMENTS['falls-in'];
     if (stranger(pair) !== undefined || pipeSeries.ribbed) return JUDGEMENTS['no-cement-bonds'];
     if (pipe.outsideMm < madeFor.socketBottomMm) return JUDGEMENTS['loose-in-socket'];
     const [a, b] = plastics(pair);
+    if (a === undefined || b === undefined) return JUDGEMENTS['material-not-said'];
     const right = cementFor(a, b);
     if (right === undefined) return JUDGEMENTS['no-cement-for-pair'];
     if (cement !== undefined && cement !== right) return JUDGEMENTS['wrong-cement'];
     if (!oneFamily(pair)) return JUDGEMENTS['other-series'];
-    return pipeSeries.pressure && !fittingSeries.pressure ? JUDGEMENTS['drainage-hub'] : JUDGEMENTS.welds;
+    if (right === 'transition' && service !== 'drain')
+      return service === 'pressure' ? JUDGEMENTS['transition-pressed'] : JUDGEMENTS['transition-unsaid'];
+    if (service === 'pressure' && drainsOnly(pair)) return JUDGEMENTS['drainage-pressed'];
+    return pipeSeries.pressure !== fittingSeries.pressure && service !== 'drain'
+      ? JUDGEMENTS['drainage-mixed']
+      : JUDGEMENTS.welds;
   },
   explain: (pair, { reason }, conditions) => {
     const { pipe, madeFor, fitting } = pair;
@@ -55,7 +66,7 @@ export const solvent: PipeJoint = {
       instead,
       engagementMm,
     });
-    const [a, b] = plastics(pair);
+    const [a = 'pvc', b = 'pvc'] = plastics(pair);
     const right = cementFor(a, b);
     switch (reason as keyof typeof JUDGEMENTS) {
       case 'over-mouth':
@@ -93,11 +104,29 @@ export const solvent: PipeJoint = {
           'Use an adapter between the two series.',
           madeFor.socketDepthMm,
         );
-      case 'drainage-hub':
+      case 'drainage-mixed':
         return said(
-          `The pipe fits and glues, but a drainage hub is only ${madeFor.socketDepthMm.toFixed(0)} mm deep and not made for pressure.`,
-          'Use a pressure fitting where water stands above the joint.',
+          `They fit and weld, but ${pair.fittingSeries.pressure ? 'the pipe is' : 'the hub is'} of ${(pair.fittingSeries.pressure ? pair.pipeSeries : pair.fittingSeries).name}, made for falling water: good for an overflow or a drain, rated for no head.`,
+          'Take both for pressure where water stands above the joint.',
           madeFor.socketDepthMm,
+        );
+      case 'drainage-pressed':
+        return said(
+          `${pair.fittingSeries.pressure ? 'The pipe' : `The hub, ${madeFor.socketDepthMm.toFixed(0)} mm deep,`} is made for falling water: a pump or the mains push it apart.`,
+          'Take pipe and fittings that are made for pressure.',
+          madeFor.socketDepthMm,
+        );
+      case 'transition-unsaid':
+      case 'transition-pressed':
+        return said(
+          `${CEMENT_NAMES.transition} is made for drains: ${reason === 'transition-pressed' ? 'under pressure it lets go.' : 'where only falling water goes it holds, under a head nothing rates it.'}`,
+          'Join the two by a threaded adapter of each.',
+          madeFor.socketDepthMm,
+        );
+      case 'material-not-said':
+        return said(
+          `${pair.pipeSeries.name[0]?.toUpperCase() ?? ''}${pair.pipeSeries.name.slice(1)} is made in several materials, some glued, some soldered: nothing can be said before both are named.`,
+          'Say what the pipe and the fitting are made of.',
         );
       case 'welds': {
         const cement = right ?? 'pvc';

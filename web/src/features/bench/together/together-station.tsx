@@ -2,9 +2,13 @@
 
 import {
   type End,
+  type JointConditions,
   MATERIALS,
   type Material,
   type Medium,
+  SERVICES,
+  SERVICE_WORDS,
+  type Service,
   everyEnd,
   formatEnd,
   holdsAtAll,
@@ -39,7 +43,7 @@ export function TogetherStation() {
   const join = useBench((state) => state.join);
   const remember = useBench((state) => state.remember);
   useEndsFromAddress();
-  const { a, b, aMaterial, bMaterial, madeWith } = together;
+  const { a, b, aMaterial, bMaterial, madeWith, service } = together;
   const [parsedA, parsedB] = [parseEnd(a), parseEnd(b)];
   const [lastPair, setLastPair] = useState<readonly [End, End]>();
   const [handTurns, setHandTurns] = useState<{ readonly pair: string; readonly turns: number | null }>();
@@ -61,6 +65,7 @@ export function TogetherStation() {
     a: aMaterial ?? undefined,
     b: bMaterial ?? undefined,
     madeWith: madeWith ?? undefined,
+    service: service ?? undefined,
   };
   const made = pair && makeUp(pair[0], pair[1], conditions, turns === null ? {} : { handTurns: turns });
   const words = made ? verdictWords(made.mating) : '';
@@ -78,6 +83,7 @@ export function TogetherStation() {
             b={pair[1]}
             aMaterial={aMaterial}
             bMaterial={bMaterial}
+            service={service}
             mating={made.mating}
             words={words}
           />
@@ -139,6 +145,7 @@ export function TogetherStation() {
               <p className="pt-2 type-row" data-testid="why">
                 {unbroken(made.mating.why)}
               </p>
+              {made.mating.practice && <p className="pt-1 type-row text-ink-2">{unbroken(made.mating.practice)}</p>}
               {made.tightening && holdsAtAll(made.mating.verdict) && (
                 <p className="pt-1 type-row">{made.tightening.words}</p>
               )}
@@ -151,7 +158,8 @@ export function TogetherStation() {
                     : ', less than a turn to choose in: for a direction use a union or a swivel.'}
                 </p>
               )}
-              <MadeWith a={pair[0]} b={pair[1]} aMaterial={aMaterial} bMaterial={bMaterial} madeWith={madeWith} />
+              <WhereItWorks a={pair[0]} b={pair[1]} conditions={conditions} service={service} />
+              <MadeWith a={pair[0]} b={pair[1]} conditions={conditions} madeWith={madeWith} />
               {made.mating.sources.length > 0 && (
                 <p className="pt-1.5 type-second">
                   {made.mating.sources
@@ -185,11 +193,17 @@ export function TogetherStation() {
 function useEndsFromAddress(): void {
   const join = useBench((state) => state.join);
   const address = useSearchParams();
-  const [a, b, aMaterial, bMaterial] = ['a', 'b', 'am', 'bm'].map((name) => address.get(name));
+  const [a, b, aMaterial, bMaterial, service] = ['a', 'b', 'am', 'bm', 'service'].map((name) => address.get(name));
   useEffect(() => {
     if (typeof a !== 'string' || typeof b !== 'string') return;
-    join({ a, b, aMaterial: materialOf(aMaterial), bMaterial: materialOf(bMaterial) });
-  }, [a, b, aMaterial, bMaterial, join]);
+    join({
+      a,
+      b,
+      aMaterial: materialOf(aMaterial),
+      bMaterial: materialOf(bMaterial),
+      service: SERVICES.find((one) => one === service) ?? null,
+    });
+  }, [a, b, aMaterial, bMaterial, service, join]);
 }
 
 /** A material named in an address; what is none is not said. */
@@ -230,22 +244,52 @@ function JointDrawing({
   );
 }
 
+/** What the water does at the joint, asked only where the verdict hangs on it. */
+function WhereItWorks({
+  a,
+  b,
+  conditions,
+  service,
+}: {
+  readonly a: End;
+  readonly b: End;
+  readonly conditions: JointConditions;
+  readonly service: Service | null;
+}) {
+  const join = useBench((state) => state.join);
+  const made = useBench((state) => state.together.madeWith);
+  const verdicts = SERVICES.map((one) => judge(a, b, { ...conditions, service: one }).verdict);
+  if (new Set([judge(a, b, { ...conditions, service: undefined }).verdict, ...verdicts]).size === 1) return null;
+  return (
+    <div className="pt-2">
+      <p className="pb-1 type-second">What the water does there</p>
+      <Choice
+        label="What the water does there"
+        value={service ?? 'not-said'}
+        options={[
+          { value: 'not-said' as const, name: 'not said' },
+          ...SERVICES.map((one) => ({ value: one, name: SERVICE_WORDS[one] })),
+        ]}
+        onChange={(to) => join({ service: to === 'not-said' ? null : to, madeWith: made })}
+      />
+    </div>
+  );
+}
+
 /** Made as it asks, or with what is in the hand: what is left out decides. Only for joints that need something. */
 function MadeWith({
   a,
   b,
-  aMaterial,
-  bMaterial,
+  conditions,
   madeWith,
 }: {
   readonly a: End;
   readonly b: End;
-  readonly aMaterial: Material | null;
-  readonly bMaterial: Material | null;
+  readonly conditions: JointConditions;
   readonly madeWith: readonly Medium[] | null;
 }) {
   const join = useBench((state) => state.join);
-  const { media } = judge(a, b, { a: aMaterial ?? undefined, b: bMaterial ?? undefined });
+  const { media } = judge(a, b, { ...conditions, madeWith: undefined });
   if (media.length === 0) return null;
   const tapeInstead = !media.includes('tape') && a.kind === 'thread';
   const value = madeWith === null ? 'asked' : madeWith.length === 0 ? 'nothing' : 'tape';

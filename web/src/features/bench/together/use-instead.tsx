@@ -4,6 +4,7 @@ import {
   type End,
   MATERIAL_NAMES,
   type Mating,
+  type Service,
   type Material,
   holdsAtAll,
   partTitle,
@@ -24,19 +25,20 @@ interface UseInsteadProps {
   readonly b: End;
   readonly aMaterial: Material | null;
   readonly bMaterial: Material | null;
+  readonly service: Service | null;
   readonly mating: Mating;
   readonly words: string;
 }
 
 /** At most three ways that hold; where there is none, the one part that would close the gap. Then what the materials ask for. */
-export function UseInstead({ a, b, aMaterial, bMaterial, mating, words }: UseInsteadProps) {
+export function UseInstead({ a, b, aMaterial, bMaterial, service, mating, words }: UseInsteadProps) {
   const holds = holdsAtAll(mating.verdict);
   // A joint that only lacks what it needs is put right by putting it in.
   const leftOut = mating.reason.startsWith('left-out');
   const asks = !holds && !leftOut && mating.verdict !== 'unknown';
   const question: RouteQuestion | undefined = asks
     ? {
-        from: { end: a, material: aMaterial ?? undefined },
+        from: { end: a, material: aMaterial ?? undefined, service: service ?? undefined },
         to: { end: b, material: bMaterial ?? undefined },
         options: { limit: 3 },
       }

@@ -13,6 +13,7 @@ import {
   NUMBER_OR_NULL,
   REGION,
   ROUTE_PART,
+  SERVICE,
   TEXT,
   group,
   listOf,
@@ -39,6 +40,7 @@ export const checkJoint = operation({
     bMaterial: MATERIAL,
     madeWith: { ...MADE_WITH, says: 'What it is really made with; absent: with what it needs' },
     cement: { kind: 'choice', of: CEMENTS, optional: true },
+    service: SERVICE,
   },
   answers: { 200: { says: 'The mating', json: group(MATING) } },
   refuses: [400, 413],
@@ -54,6 +56,7 @@ export const findWays = operation({
     to: END_TEXT,
     fromMaterial: MATERIAL,
     toMaterial: MATERIAL,
+    service: SERVICE,
     target: {
       kind: 'choice',
       of: ['offers', 'joins'],

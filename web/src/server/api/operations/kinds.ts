@@ -4,6 +4,7 @@ import {
   type Fields,
   MATERIALS,
   MEDIA,
+  SERVICES,
   NOMINAL_SIZES,
   REGIONS,
   SEVERITIES,
@@ -69,6 +70,11 @@ export const MATING = {
     group({ name: TEXT, value: NUMBER, unit: { kind: 'choice', of: ['mm', 'turns', 'per inch', 'degrees', '%'] } }),
   ),
   instead: MAY_TEXT,
+  practice: {
+    ...TEXT,
+    optional: true,
+    says: 'Where it is done every day and no standard stands behind it: which do not, and what it may be trusted with',
+  },
   sources: listOf(
     group({
       document: TEXT,
@@ -79,6 +85,12 @@ export const MATING = {
   tighten: MAY_TEXT,
   cautions: listOf(group({ kind: { kind: 'choice', of: ['wedge', 'corrodes', 'galls'] }, text: TEXT })),
 } as const satisfies Fields;
+export const SERVICE = {
+  kind: 'choice',
+  of: SERVICES,
+  optional: true,
+  says: 'What the water does there: only falls, stands as high as the tank is full, or is pressed by a pump or the mains',
+} as const;
 export const MADE_WITH = { ...listOf({ kind: 'choice', of: MEDIA } as const, MEDIA.length), optional: true } as const;
 
 /** A part of the catalogue as it stands in a way. */
