@@ -53,13 +53,14 @@ const opposite = (flow: Flow): Flow => (flow === undefined ? undefined : flow ==
 
 /**
  * Does a part that is entered by this end, as its line is walked, let the water through as it goes? Where that is not known a
- * tap alone is told: whatever it hangs on, water leaves at its spout.
+ * tap alone is told: whatever it hangs on, water leaves at its spout. A float valve lets water into its tank, never out.
  */
-export function mayEnter({ oneWay, ends }: Part, endIn: number, flow: Flow): boolean {
+export function mayEnter({ oneWay, ends, features }: Part, endIn: number, flow: Flow): boolean {
   const entered = ends[endIn];
   if (!oneWay || !entered) return true;
-  const isOutlet = entered.position === 'outlet' || isSpout(entered);
-  return flow === undefined ? !isSpout(entered) : isOutlet === (flow === 'back');
+  const fills = features.includes('float-arm');
+  const isOutlet = fills ? entered.end.kind === 'wall-seal' : entered.position === 'outlet' || isSpout(entered);
+  return flow === undefined ? fills || !isSpout(entered) : isOutlet === (flow === 'back');
 }
 
 /** Runs that two openings share are walked from both: those that are reached first, each line once. */

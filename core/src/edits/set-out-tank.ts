@@ -1,13 +1,18 @@
 import { newPenetration, newTank } from '../job/new-tank';
-import { tankType } from '../walls/tank-types';
+import type { Region } from '../region';
+import { tankType, waysOn } from '../walls/tank-types';
 import type { AddPenetration } from './add-penetration';
 import type { AddTank } from './add-tank';
 
 /**
- * The edits that set out a tank with the openings it comes with. With several ways on at a port the first is taken until
- * the installer says which; what becomes of it is not said.
+ * The edits that set out a tank with the openings it comes with. With several ways on at a port the first that is usual in
+ * the region is taken until the installer says which; what becomes of it is not said.
  */
-export function setOutTank(id: string, typeId: string): readonly (AddTank | AddPenetration)[] {
+export function setOutTank(
+  id: string,
+  typeId: string,
+  region: Region | null = null,
+): readonly (AddTank | AddPenetration)[] {
   const tank = newTank(id, typeId);
   return [
     { type: 'add-tank', tank },
@@ -25,7 +30,7 @@ export function setOutTank(id: string, typeId: string): readonly (AddTank | AddP
           heightM: port.heightM,
           aroundM: port.aroundM,
           depthM: port.depthM,
-          port: port.ways[0]?.end ?? null,
+          port: waysOn(port, region)[0]?.end ?? null,
           portId: port.id,
         }),
       })),

@@ -10,6 +10,7 @@ import { holeForShank } from './hole-saws';
 import { levelAtM, outsideOverstates, volumeAtM3 } from './level';
 import { clearances, flangeRadiusM, freePlace, noDrillZones, zoneAt } from './no-drill';
 import { checkPlanks, emptyKg, footKpa, fullKg } from './stand';
+import { setOutTank } from '../edits/set-out-tank';
 import { TANK_TYPES, tankType, tankTypesIn } from './tank-types';
 import type { Tank } from './tank';
 
@@ -22,6 +23,20 @@ test('a region finds its own crate first, and the other one all the same', () =>
   expect(ids('EU').indexOf('crate-eu')).toBeLessThan(ids('EU').indexOf('crate-us'));
   for (const region of [null, 'US', 'EU'] as const)
     expect(ids(region).toSorted()).toEqual(TANK_TYPES.map(({ id }) => id).toSorted());
+});
+
+// Which threads are sold where is common practice, no source.
+test.each([
+  ['trailer', 'US', '1-1/2 NPT F'],
+  ['trailer', 'EU', '1-1/2 G F'],
+  ['trailer', 'ANZ', '1-1/2 G F'],
+  ['trailer', null, '1-1/2 NPT F'],
+  ['crate-eu', 'UK', 'S60x6 M'],
+] as const)('a %s set out in %s comes with %s', (type, region, expected) => {
+  const ports = setOutTank('t', type, region).flatMap((edit) =>
+    edit.type === 'add-penetration' && edit.penetration.portId === 'outlet' ? [edit.penetration.port] : [],
+  );
+  expect(ports).toEqual([expected]);
 });
 
 describe('inside volumes are the closed formulae of solid geometry', () => {

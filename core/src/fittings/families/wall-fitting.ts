@@ -6,7 +6,7 @@ import { WALL_SEAL_SOURCE, type WallSealSize } from '../../connections/standards
 import { type NominalSize, sizeWords } from '../../quantity/size';
 import { sizeCode } from '../../quantity/size';
 import { endSection } from '../body';
-import { gFemale, gMale, nhMale, nptFemale, nptMale, soilPushFit, socket, wallSealEnd } from '../ends';
+import { gFemale, gMale, nhMale, nptFemale, nptMale, rpFemale, soilPushFit, socket, wallSealEnd } from '../ends';
 import type { Feature, PartEnd } from '../part';
 import { defineFamily, inventedPriceUsd } from '../part-family';
 
@@ -44,6 +44,7 @@ const said = (outlet: (size: NominalSize) => End, words: (size: NominalSize) => 
 const NPT_FEMALE = said(nptFemale, (size) => `${size} NPT female`);
 const NPT_MALE = said(nptMale, (size) => `${size} NPT male`);
 const G_FEMALE = said(gFemale, (size) => `${size} G female`);
+const RP_FEMALE = said(rpFemale, (size) => `${size} Rp female`);
 const G_MALE = said(gMale, (size) => `${size} G male`);
 const forSchedule40 = (outlet: (size: NominalSize) => End) => said(outlet, (size) => `for ${size} Schedule 40 pipe`);
 const forSoil = (outlet: (size: NominalSize) => End) => said(outlet, (size) => `for ${size} mm soil pipe`);
@@ -74,6 +75,7 @@ const BOSSES: readonly NominalSize[] = ['3/4', '1', '1-1/2', '2'];
 /** What stands in walls, by the way it seals; ranges of the trade, from memory. */
 const RANGES: readonly Range[] = [
   { ...made('bulkhead', 'WBG', 'Bulkhead', 'polypropylene', SMALL, 11), ...G_FEMALE },
+  { ...made('bulkhead', 'WBR', 'Bulkhead', 'brass', SMALL, 15), ...RP_FEMALE },
   {
     ...made('tap-shank', 'WTB', TAP, 'brass', ['3/4'], 14),
     ...said(
@@ -95,6 +97,7 @@ const RANGES: readonly Range[] = [
   { ...made('nipple-and-rubbers', 'WNR', 'Nipple with two rubbers and locknuts', 'brass', SMALL, 9), ...NPT_MALE },
   { ...made('bolted-flange', 'WFT', FLANGE, 'galvanised', [...MIDDLING, '3', '4'], 24), ...NPT_FEMALE },
   { ...made('bolted-flange', 'WFG', FLANGE, 'galvanised', MIDDLING, 24), ...G_FEMALE },
+  { ...made('bolted-flange', 'WFR', FLANGE, 'galvanised', MIDDLING, 24), ...RP_FEMALE },
   { ...made('cast-sleeve', 'WCS', SLEEVE, 'pvc', INCH_PIPE, 9), ...forSchedule40(socket) },
   { ...made('cast-sleeve', 'WCSM', SLEEVE, 'pvc', SOIL, 9), ...forSoil(soilPushFit) },
   {
@@ -160,6 +163,7 @@ export const wallFittings = defineFamily({
           ends,
           body: bodyOf(row, outer, wallSealStyle(range.style).washer),
           features: featuresOf(range),
+          ...(range.floats ? { oneWay: true as const } : {}),
           boreMm: boreOf(row, outer),
           wallFaceMm: FLANGE_MM + WASHER_MM,
           sale: { by: 'piece' as const },

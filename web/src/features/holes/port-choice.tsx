@@ -18,6 +18,7 @@ import {
   type Tank,
   verdictWords,
   type Held,
+  waysOn,
 } from '@herrero/core';
 import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
@@ -41,7 +42,8 @@ export function PortChoice({ penetration, tank }: { readonly penetration: Penetr
   const port = portOf(tank, penetration);
   const set = <Name extends 'port' | 'portUse'>(field: Name, to: Held<'penetrations', Name>): void =>
     void make([setField('penetrations', penetration, field, to)]);
-  const ways = port?.ways ?? [];
+  const region = useJob((state) => state.job.region);
+  const ways = port ? waysOn(port, region) : [];
   return (
     <div className="space-y-2">
       <Choice

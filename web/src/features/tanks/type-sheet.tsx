@@ -71,6 +71,7 @@ function TypeButton({
   readonly below: number;
 }) {
   const measures = useJob((state) => state.job.measures);
+  const region = useJob((state) => state.job.region);
   const make = useJob((state) => state.make);
   const showTank = useJob((state) => state.showTank);
   const halfPx = (acrossM(tank) / 2) * PX_PER_M;
@@ -78,7 +79,7 @@ function TypeButton({
   const foot = above - baseLevelM(tank) * PX_PER_M;
   const add = (): void => {
     const id = newId();
-    if (make(setOutTank(id, type.id)) === undefined) showTank(id);
+    if (make(setOutTank(id, type.id, region)) === undefined) showTank(id);
   };
   return (
     <button

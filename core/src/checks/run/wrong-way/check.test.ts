@@ -42,6 +42,10 @@ testCheck(check, {
     { why: 'out of the tank, arrow outward', job: outlet(false) },
     { why: 'a flap that opens outward', job: flap(0) },
     { why: 'into the tank, arrow inward', job: fill(true) },
+    {
+      why: 'a float valve where the tank is filled',
+      job: drumWith({ hole: { roles: ['float-fill'] }, parts: [{ code: 'WFV-075' }] }),
+    },
     { why: 'a hose tap by its inlet', job: tap('BH-075', 'HT-075M', 0) },
     {
       why: 'filled through a tap of another line, its spout to the tank',
@@ -49,6 +53,12 @@ testCheck(check, {
     },
   ],
   found: [
+    {
+      why: 'a float valve where water is drawn',
+      job: drumWith({ parts: [{ code: 'WFV-075' }] }),
+      findings: [{ title: 'Lets water in only', at: 'P1', text: 'Float valve' }],
+      fixSettles: false,
+    },
     {
       why: 'a check valve against the outflow',
       job: outlet(true),

@@ -25,6 +25,10 @@ export default defineCheck({
         title: 'On by its spout',
         text: '{part} is put on by its spout: water leaves a tap there and cannot come in. It goes on by its inlet.',
       },
+      fills: {
+        title: 'Lets water in only',
+        text: '{part} lets water into the tank and shuts when it is full: nothing comes out through it. Say that it fills the tank, or put another fitting in its place.',
+      },
       link: {
         title: 'One way in a link',
         text: '{part} lets water through one way only: the two tanks no longer level out.',
@@ -39,11 +43,13 @@ export default defineCheck({
         const isLink = run.penetration.roles.includes('link') && strand.end.at === 'hole';
         return strand.items
           .filter(({ part }) => part.oneWay)
-          .flatMap((item): readonly Report<'against' | 'spout' | 'link'>[] => {
+          .flatMap((item): readonly Report<'against' | 'spout' | 'fills' | 'link'>[] => {
             const at = atPart(item.placed.id, run.penetration);
             if (isLink && can(item.part, 'non-return'))
               return [{ messageId: 'link' as const, at, data: { part: item.part.name } }];
             if (mayEnter(item.part, item.inEnd, flow)) return [];
+            if (item.part.features.includes('float-arm'))
+              return [{ messageId: 'fills' as const, at, data: { part: item.part.name } }];
             const entered = item.part.ends[item.inEnd];
             return [
               {
