@@ -245,6 +245,17 @@ describe('over every end there is', () => {
       }
   });
 
+  test('a reason never says that two figures are nought apart, nor quotes the same one twice', () => {
+    for (const [i, a] of ends.entries())
+      for (const [j, b] of ends.entries()) {
+        if (j < i || (i * 31 + j * 17) % 7 !== 0) continue;
+        const { verdict, why } = mate(a, b);
+        const name = `${formatEnd(a)} with ${formatEnd(b)}`;
+        if (verdict !== 'holds-with' && verdict !== 'holds') expect(why, name).not.toMatch(/\b0\.0+ mm/);
+        expect(why, name).not.toMatch(/(\b\d+\.\d+ mm\b).*(needs at least|grips at most|covers at most).*\1/);
+      }
+  });
+
   test('an end of no standard is never judged, and says what to measure', () => {
     const neck = end('container neck');
     for (const other of ends) {

@@ -31,6 +31,33 @@ export function formatLength(metres: number, measures: Measures): string {
   return left === 0 ? `${sign}${feet} ft` : `${sign}${feet} ft ${inchFigure(left)} in`;
 }
 
+/** Decimals that tell two lengths apart which a tape reads as one, at most. */
+const MOST_DECIMALS = 4;
+
+/**
+ * Lengths that stand in one sentence, written so that no two that differ read the same: where they would, with as many
+ * decimals as tell them apart.
+ */
+export function formatLengthsApart(metres: readonly number[], measures: Measures): readonly string[] {
+  const plain = metres.map((one) => formatLength(one, measures));
+  const unit = measures === 'mm-l' ? 0.001 : METRES_PER_INCH;
+  return plain.map((text, place) => {
+    const alike = metres.filter((_, other) => plain[other] === text);
+    if (new Set(alike.map((one) => one.toFixed(MOST_DECIMALS + 2))).size < 2) return text;
+    for (let decimals = 1; ; decimals++) {
+      const finer = alike.map((one) => (one / unit).toFixed(decimals));
+      if (new Set(finer).size > 1 || decimals === MOST_DECIMALS)
+        return `${((metres[place] ?? 0) / unit).toFixed(decimals)} ${lengthUnit(measures)}`;
+    }
+  });
+}
+
+/** A difference of millimetres in a reason: to a tenth, and finer where a tenth would say that there is none. */
+export function differenceMm(mm: number): string {
+  const size = Math.abs(mm);
+  return `${size.toFixed(size >= 0.05 || size === 0 ? 1 : size >= 0.005 ? 2 : 3)} mm`;
+}
+
 /** A stock length as it is sold: `10 ft`, `3 m`; a length between whole feet or metres as `formatLength` gives it. */
 export function formatStockLength(metres: number, measures: Measures): string {
   const [unit, name] = measures === 'mm-l' ? [1, 'm'] : [METRES_PER_FOOT, 'ft'];

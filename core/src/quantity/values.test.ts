@@ -19,5 +19,15 @@ test('every kind of value is written in the measures of the job', () => {
   expect(fillText('{length} {mass}', data, 'mm-l')).toBe('305 mm 0 kg');
 });
 
+// 12 in is 304.8 mm, 1/4 in 6.35 mm (by definition).
+test.each([
+  ['a wall of 2 mm against 2.03', 0.002, 0.00203, 'mm-l', '2.00 mm, 2.03 mm'],
+  ['a gap of 0.254 in against 1/4', 0.00645, 0.00635, 'in-gal', '0.254 in, 0.250 in'],
+  ['two that are the same', 0.3048, 0.3048, 'in-gal', '12 in, 12 in'],
+  ['two that a tape tells apart', 0.3048, 0.3, 'mm-l', '305 mm, 300 mm'],
+] as const)('two lengths in one sentence read the same only where they are: %s', (_, a, b, measures, expected) =>
+  expect(fillText('{a}, {b}', { a: { lengthM: a }, b: { lengthM: b } }, measures)).toBe(expected),
+);
+
 test('a name that nothing is given for is a bug of the caller', () =>
   expect(() => fillText('{lost}', {}, 'mm-l')).toThrow(RangeError));

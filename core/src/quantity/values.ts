@@ -1,10 +1,12 @@
-import { type Measures, formatLength } from './length';
+import { type Measures, formatLengthsApart } from './length';
 import { formatVolume } from './volume';
 
 /** A value in a sentence; lengths, volumes and masses get their units when the text is made. */
 export type Value =
   string | number | { readonly lengthM: number } | { readonly volumeM3: number } | { readonly massKg: number };
 export type Values = Readonly<Record<string, Value>>;
+
+const NAME = /\{(\w+)\}/g;
 
 /** Pound, exact by definition (international yard and pound agreement, 1959). */
 const KG_PER_POUND = 0.45359237;
@@ -13,14 +15,27 @@ const KG_PER_POUND = 0.45359237;
 export const formatMass = (kg: number, measures: Measures): string =>
   measures === 'mm-l' ? `${Math.round(kg)} kg` : `${Math.round(kg / KG_PER_POUND)} lb`;
 
-/** Fills `{name}` in a template; lengths, volumes and masses in the measures of the job. */
+/**
+ * Fills `{name}` in a template; lengths, volumes and masses in the measures of the job, two lengths that differ never as the
+ * same figure.
+ */
 export function fillText(template: string, data: Values, measures: Measures): string {
-  return template.replaceAll(/\{(\w+)\}/g, (_, name: string) => {
+  const names = [...new Set([...template.matchAll(NAME)].map(([, name = '']) => name))];
+  const lengths = names.flatMap((name) => {
+    const value = data[name];
+    return typeof value === 'object' && 'lengthM' in value ? [{ name, lengthM: value.lengthM }] : [];
+  });
+  const apart = formatLengthsApart(
+    lengths.map(({ lengthM }) => lengthM),
+    measures,
+  );
+  const lengthWords = new Map(lengths.map(({ name }, place) => [name, apart[place] ?? '']));
+  return template.replaceAll(NAME, (_, name: string) => {
     const value = data[name];
     if (value === undefined) throw new RangeError(`fillText: nothing for {${name}}`);
     if (typeof value === 'string') return value;
     if (typeof value === 'number') return `${value}`;
-    if ('lengthM' in value) return formatLength(value.lengthM, measures);
+    if ('lengthM' in value) return lengthWords.get(name) ?? '';
     if ('massKg' in value) return formatMass(value.massKg, measures);
     return formatVolume(value.volumeM3, measures, true);
   });

@@ -92,12 +92,27 @@ describe('a seal in a hole', () => {
         expect(['holds', 'holds-with']).toContain(verdict(hole(typicalHoleMm, gripMm[1], leastRadiusMm)));
         expect(verdict(hole(holeMm[0] - 1, wall))).toBe('will-not-go');
         expect(verdict(hole(holeMm[1] + 1, wall))).toBe('starts-then-leaks');
-        expect(verdict(hole(typicalHoleMm, gripMm[1] + 0.1))).toBe('will-not-go');
-        expect(verdict(hole(typicalHoleMm, gripMm[0] - 0.1))).toBe('starts-then-leaks');
+        expect(verdict(hole(typicalHoleMm, gripMm[1] + 0.15))).toBe('will-not-go');
+        expect(verdict(hole(typicalHoleMm, gripMm[0] - 0.15))).toBe('starts-then-leaks');
         expect(verdict(hole(typicalHoleMm, wall, leastRadiusMm - 1))).toBe('starts-then-leaks');
       }
     },
   );
+
+  // 5/64 in is 1.98 mm, 0.08 in is 2.03: no wall is gauged so fine.
+  test('a wall of two millimetres takes the gasket that asks for 2.03', () => {
+    const gasket: End = { kind: 'wall-seal', style: 'gasket', size: '2' };
+    const [row] = WALL_SEAL_STYLES.filter(({ id }) => id === 'gasket').flatMap(({ sizes }) =>
+      sizes.filter(({ size }) => size === '2'),
+    );
+    if (!row) throw new Error('no 2 in gasket');
+    expect(row.gripMm[0]).toBeCloseTo(2.03, 2);
+    expect(mate(hole(row.typicalHoleMm, 2), gasket).verdict).toBe('holds');
+    expect(mate(hole(row.typicalHoleMm, 1.9), gasket)).toMatchObject({
+      verdict: 'starts-then-leaks',
+      why: expect.stringContaining('1.9 mm thick') as string,
+    });
+  });
 
   test('a refusal quotes both figures it compared', () => {
     const { why } = mate(hole(41.3, 100), { kind: 'wall-seal', style: 'bulkhead', size: '3/4' });

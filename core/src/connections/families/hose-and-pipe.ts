@@ -1,3 +1,4 @@
+import { differenceMm } from '../../quantity/length';
 import { hoseOf, hoseSystem } from '../standards/hose';
 import { pipeOf, pipeSeries } from '../standards/pipes';
 import { bare, defineJointFamily, judgements } from './joint-family';
@@ -39,12 +40,11 @@ export const hoseAndPipe = defineJointFamily({
     const size = hoseOf(hose);
     const { outsideMm } = pipeOf(pipe);
     const name = hoseSystem(hose.system).name;
-    const apart = (mm: number): string => `${Math.abs(mm).toFixed(1)} mm`;
     switch (reason as keyof typeof JUDGEMENTS) {
       case 'pipe-in-hose':
         return {
           ...bare(
-            `The plain pipe is ${apart(outsideMm - size.boreMm)} over the bore and has no barbs: a clamp holds it against a little head, then it creeps off.`,
+            `The plain pipe ${outsideMm - size.boreMm < 0.005 ? 'just fills the bore' : `is ${differenceMm(outsideMm - size.boreMm)} over the bore`} and has no barbs: a clamp holds it against a little head, then it creeps off.`,
             sources,
             `Use a ${hose.size} hose tail.`,
           ),
@@ -52,7 +52,7 @@ export const hoseAndPipe = defineJointFamily({
         };
       case 'loose-in-hose':
         return bare(
-          `The pipe is ${apart(outsideMm - size.boreMm)} under the bore: it slips in and drips.`,
+          `The pipe is ${differenceMm(outsideMm - size.boreMm)} under the bore: it slips in and drips.`,
           sources,
           `Use a ${hose.size} hose tail.`,
         );
@@ -61,7 +61,7 @@ export const hoseAndPipe = defineJointFamily({
       case 'too-large':
       case 'falls-through':
         return bare(
-          `This ${name} is about ${apart(size.outsideMm ?? 0)} outside, the fitting is made for ${apart(outsideMm)}, and its outside differs between makers.`,
+          `This ${name} is about ${differenceMm(size.outsideMm ?? 0)} outside, the fitting is made for ${differenceMm(outsideMm)}, and its outside differs between makers.`,
           sources,
           'Use the tail and clamps made for its bore.',
         );

@@ -1,3 +1,4 @@
+import { differenceMm } from '../../quantity/length';
 import type { HoseEnd } from '../end';
 import { clampFor } from '../make-up/clamp';
 import type { Figure } from '../mating';
@@ -70,7 +71,7 @@ export const hoseOnBarb = defineJointFamily({
     const [tail, hose] = [hoseOf(barb), hoseOf(bore)];
     const system = hoseSystem(bore.system);
     const overMm = crestMm(barb) - hose.boreMm;
-    const by = `${Math.abs(overMm).toFixed(1)} mm`;
+    const by = differenceMm(overMm);
     const basis: Figure[] = [
       { name: 'tail over its crests', value: crestMm(barb), unit: 'mm' },
       { name: `bore of the ${system.name}`, value: hose.boreMm, unit: 'mm' },

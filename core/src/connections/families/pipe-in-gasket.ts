@@ -1,3 +1,4 @@
+import { differenceMm } from '../../quantity/length';
 import type { PipeSize } from '../standards/pipe-series';
 import { pipeOf, pipeSeries } from '../standards/pipes';
 import { WALL_SEAL_SOURCE } from '../standards/wall-seals/wall-seal';
@@ -44,7 +45,7 @@ export const pipeInGasket = defineJointFamily({
   explain: (gasket, pipe, _conditions, { reason }): Explanation => {
     const [madeForMm, { outsideMm }] = [pipeOf(gasket).outsideMm, pipeOf(pipe)];
     const overMm = outsideMm - madeForMm;
-    const by = `${Math.abs(overMm).toFixed(1)} mm`;
+    const by = differenceMm(overMm);
     const made = {
       needs: [],
       basis: [

@@ -16,6 +16,8 @@ const JUDGEMENTS = judgements({
 });
 /** A hole is sawn no truer than this. */
 const SAWN_MM = 0.5;
+/** A wall is gauged no truer than this: two millimetres grip what five sixty-fourths of an inch do. */
+const GAUGED_MM = 0.1;
 
 /** What can be wrong between a wall and what is to stand in it. */
 export type Misfit = Exclude<keyof typeof JUDGEMENTS, 'sealed' | 'sealed-by-washer'>;
@@ -25,8 +27,8 @@ export function misfitsOf(hole: HoleEnd, { holeMm, gripMm, leastRadiusMm }: Wall
   const found: readonly (readonly [Misfit, boolean])[] = [
     ['hole-too-small', hole.diameterMm < holeMm[0] - SAWN_MM],
     ['hole-too-large', hole.diameterMm > holeMm[1] + SAWN_MM],
-    ['wall-too-thick', hole.wallMm > gripMm[1]],
-    ['wall-too-thin', hole.wallMm < gripMm[0]],
+    ['wall-too-thick', hole.wallMm > gripMm[1] + GAUGED_MM],
+    ['wall-too-thin', hole.wallMm < gripMm[0] - GAUGED_MM],
     ['curve-too-sharp', hole.wallRadiusMm !== undefined && hole.wallRadiusMm < leastRadiusMm],
   ];
   return found.flatMap(([misfit, is]) => (is ? [misfit] : []));

@@ -1,6 +1,6 @@
 import { sizeWords } from '../../quantity/size';
 import { threadCounterpart } from '../counterpart';
-import { inchFigure } from '../../quantity/length';
+import { differenceMm, inchFigure } from '../../quantity/length';
 import type { ThreadEnd } from '../end';
 import { formatEnd, threadName } from '../format';
 import type { Material } from '../material';
@@ -52,7 +52,6 @@ function reasonIn(
 }
 
 const perInch = (end: ThreadEnd): number => threadStandard(end.standard).threadsPerInch(end.size);
-const figure = (value: number): string => `${Math.abs(value).toFixed(1)} mm`;
 const perInchWords = (end: ThreadEnd): string => inchFigure(Math.round(perInch(end) * 10) / 10);
 const turnsWords = (turns: number): string =>
   turns < 0.75 ? 'Less than a turn bites' : turns < 1.5 ? 'One turn bites' : `About ${Math.round(turns)} turns bite`;
@@ -98,11 +97,11 @@ function sentence({ male, female, judged }: ThreadPair, reason: keyof typeof JUD
         ? 'The thread runs loose by design; the flat washer in the female makes the seal. Hand tight. Tape on the thread does nothing here.'
         : 'The thread runs loose by design; a flat washer between the shoulder of the male and the rim makes the seal. Tape on the thread does nothing here.';
     case 'crest-over-root':
-      return `The male is ${figure(judged.entryMm)} larger over its crests than the female is across its roots.`;
+      return `The male is ${differenceMm(judged.entryMm)} larger over its crests than the female is across its roots.`;
     case 'cross-threads':
-      return `${called}The male is ${figure(judged.entryMm)} too large over the crests: forced in, it cuts across the threads.`;
+      return `${called}The male is ${differenceMm(judged.entryMm)} too large over the crests: forced in, it cuts across the threads.`;
     case 'slides-in':
-      return `The male slides into the female without touching: ${figure(judged.clearanceMm)} apart.`;
+      return `The male slides into the female without touching: ${differenceMm(judged.clearanceMm)} apart.`;
     case 'strips':
       return `Only ${Math.round(judged.carries * 100)} % of the flank carries: it turns on and strips.`;
     case 'pitch-apart':

@@ -1,7 +1,8 @@
+import { differenceMm } from '../../../quantity/length';
 import { type Material, isMetal } from '../../material';
 import type { Explanation } from '../joint-family';
 import { judgements } from '../joint-family';
-import { type PipeJoint, type PipePair, diameters, isRectangular, oneFamily, overMm, tenths } from './pipe-joint';
+import { agreement, type PipeJoint, type PipePair, diameters, isRectangular, oneFamily, overMm } from './pipe-joint';
 
 const JUDGEMENTS = judgements({
   grips: ['holds'],
@@ -62,19 +63,19 @@ export const compression: PipeJoint = {
       case 'no-round':
         return { ...not, why: 'The ring grips only round, smooth pipe.' };
       case 'too-large':
-        return { ...not, why: `The pipe is ${tenths(overMm(pair))} larger than the ring: it does not enter.` };
+        return { ...not, why: `The pipe is ${differenceMm(overMm(pair))} larger than the ring: it does not enter.` };
       case 'too-small':
         return {
           ...not,
-          why: `The pipe is ${tenths(overMm(pair))} thinner than the ring is made for: the nut comes tight, then it weeps and slides out.`,
+          why: `The pipe is ${differenceMm(overMm(pair))} thinner than the ring is made for: the nut comes tight, then it weeps and slides out.`,
         };
       case 'falls-through':
-        return { ...not, why: `The pipe is ${tenths(overMm(pair))} thinner than the ring: it falls through.` };
+        return { ...not, why: `The pipe is ${differenceMm(overMm(pair))} thinner than the ring: it falls through.` };
       case 'nearly':
         return {
           ...made,
           instead: 'Use a conversion coupling, or the ring made for this tube.',
-          why: `${tenths(overMm(pair))} apart outside and of another standard: it can be pulled tight, no standard rates it.`,
+          why: `${agreement(pair)}, and it is of another standard: it can be pulled tight, no standard rates it.`,
         };
       case 'grips':
         return {

@@ -1,5 +1,6 @@
+import { differenceMm } from '../../../quantity/length';
 import { judgements } from '../joint-family';
-import { type PipeJoint, diameters, isRectangular, tenths } from './pipe-joint';
+import { type PipeJoint, diameters, isRectangular } from './pipe-joint';
 
 const JUDGEMENTS = judgements({
   laps: ['holds'],
@@ -34,13 +35,19 @@ export const dryHub: PipeJoint = {
       case 'other-shape':
         return { ...not, why: 'One is round and the other is not, or the sides differ.' };
       case 'too-large':
-        return { ...not, why: `The pipe is ${tenths(pipe.outsideMm - madeFor.socketMouthMm)} larger than the hub.` };
+        return {
+          ...not,
+          why: `The pipe is ${differenceMm(pipe.outsideMm - madeFor.socketMouthMm)} larger than the hub.`,
+        };
       case 'falls-through':
-        return { ...not, why: `The pipe is ${tenths(madeFor.outsideMm - pipe.outsideMm)} thinner: it falls through.` };
+        return {
+          ...not,
+          why: `The pipe is ${differenceMm(madeFor.outsideMm - pipe.outsideMm)} thinner: it falls through.`,
+        };
       case 'too-small':
         return {
           ...not,
-          why: `The pipe is ${tenths(madeFor.outsideMm - pipe.outsideMm)} thin for the hub: it rattles and drips.`,
+          why: `The pipe is ${differenceMm(madeFor.outsideMm - pipe.outsideMm)} thin for the hub: it rattles and drips.`,
         };
       case 'runs-out':
         return {

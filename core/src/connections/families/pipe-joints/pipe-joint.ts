@@ -1,3 +1,4 @@
+import { differenceMm } from '../../../quantity/length';
 import type { PipeEnd } from '../../end';
 import type { Material } from '../../material';
 import type { Judgement } from '../../mating';
@@ -44,9 +45,13 @@ export const oneFamily = (pair: PipePair): boolean => {
 export const drainsOnly = ({ pipeSeries, fittingSeries }: PipePair): boolean =>
   !pipeSeries.pressure || !fittingSeries.pressure;
 
+/** How two series that are not one compare: 'The diameters agree within 0.3 mm'. */
+export const agreement = (pair: PipePair): string =>
+  Math.abs(overMm(pair)) < 0.005
+    ? 'The diameters are the same'
+    : `The diameters agree within ${differenceMm(overMm(pair))}`;
+
 export const diameters = ({ pipe, madeFor }: PipePair): Explanation['basis'] => [
   { name: 'outside of the pipe', value: pipe.outsideMm, unit: 'mm' },
   { name: 'pipe the fitting is made for', value: madeFor.outsideMm, unit: 'mm' },
 ];
-
-export const tenths = (mm: number): string => `${Math.abs(mm).toFixed(1)} mm`;

@@ -1,6 +1,7 @@
+import { differenceMm } from '../../../quantity/length';
 import type { Explanation } from '../joint-family';
 import { judgements } from '../joint-family';
-import { type PipeJoint, type PipePair, diameters, isRectangular, oneFamily, overMm, tenths } from './pipe-joint';
+import { agreement, type PipeJoint, type PipePair, diameters, isRectangular, oneFamily, overMm } from './pipe-joint';
 
 const JUDGEMENTS = judgements({
   'ring-squeezes': ['holds-with', 'lubricant'],
@@ -49,16 +50,16 @@ export const pushFit: PipeJoint = {
       case 'no-round':
         return { ...not, why: 'The ring seals only on round, smooth pipe.' };
       case 'too-large':
-        return { ...not, why: `The pipe is ${tenths(overMm(pair))} larger than the ring is made for.` };
+        return { ...not, why: `The pipe is ${differenceMm(overMm(pair))} larger than the ring is made for.` };
       case 'falls-through':
-        return { ...not, why: `The pipe is ${tenths(overMm(pair))} too thin: it does not touch the ring.` };
+        return { ...not, why: `The pipe is ${differenceMm(overMm(pair))} too thin: it does not touch the ring.` };
       case 'too-small':
-        return { ...not, why: `The pipe is ${tenths(overMm(pair))} too thin for the squeeze of the ring.` };
+        return { ...not, why: `The pipe is ${differenceMm(overMm(pair))} too thin for the squeeze of the ring.` };
       case 'other-series':
         return {
           ...made,
           instead: 'Use an adapter between the two series.',
-          why: `The diameters agree within ${tenths(overMm(pair))}, but they are two standards: the ring may or may not seal.`,
+          why: `${agreement(pair)}, but they are two standards: the ring may or may not seal.`,
         };
       case 'ring-pressed':
         return {

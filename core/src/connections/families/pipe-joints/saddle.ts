@@ -1,5 +1,6 @@
+import { differenceMm } from '../../../quantity/length';
 import { judgements } from '../joint-family';
-import { type PipeJoint, diameters, isRectangular, oneFamily, overMm, tenths } from './pipe-joint';
+import { type PipeJoint, diameters, isRectangular, oneFamily, overMm } from './pipe-joint';
 
 const JUDGEMENTS = judgements({
   'bolts-round': ['holds'],
@@ -30,11 +31,11 @@ export const saddle: PipeJoint = {
       case 'no-round':
         return { ...not, why: 'The ring of a saddle lies only on round, smooth pipe.' };
       case 'too-large':
-        return { ...not, why: `The pipe is ${tenths(overMm(pair))} larger than the saddle closes round.` };
+        return { ...not, why: `The pipe is ${differenceMm(overMm(pair))} larger than the saddle closes round.` };
       case 'too-small':
         return {
           ...not,
-          why: `The pipe is ${tenths(overMm(pair))} thinner: the halves meet before the ring is pressed.`,
+          why: `The pipe is ${differenceMm(overMm(pair))} thinner: the halves meet before the ring is pressed.`,
         };
       case 'other-series':
         return { ...not, why: 'The diameters agree, but they are two standards: the ring may or may not seal.' };

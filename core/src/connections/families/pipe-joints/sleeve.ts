@@ -1,6 +1,7 @@
+import { differenceMm } from '../../../quantity/length';
 import { clampFor } from '../../make-up/clamp';
 import { judgements } from '../joint-family';
-import { type PipeJoint, diameters, isRectangular, overMm, tenths } from './pipe-joint';
+import { type PipeJoint, diameters, isRectangular, overMm } from './pipe-joint';
 
 const JUDGEMENTS = judgements({
   clamps: ['holds-with', 'clamp'],
@@ -35,9 +36,12 @@ export const sleeve: PipeJoint = {
       case 'no-round':
         return { ...not, why: 'The rubber seals only on round, smooth pipe.' };
       case 'too-large':
-        return { ...not, why: `The pipe is ${tenths(overMm(pair))} larger than the rubber stretches to.` };
+        return { ...not, why: `The pipe is ${differenceMm(overMm(pair))} larger than the rubber stretches to.` };
       case 'too-small':
-        return { ...not, why: `The pipe is ${tenths(overMm(pair))} thinner than the clamp can close the rubber on.` };
+        return {
+          ...not,
+          why: `The pipe is ${differenceMm(overMm(pair))} thinner than the clamp can close the rubber on.`,
+        };
       case 'pressed':
         return {
           ...not,

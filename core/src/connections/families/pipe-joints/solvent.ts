@@ -1,8 +1,9 @@
+import { differenceMm } from '../../../quantity/length';
 import { CEMENT_NAMES, MATERIAL_NAMES, type Material, cementFor, takesNoCement } from '../../material';
 import { cementFor as cementNeed } from '../../make-up/cement';
 import type { Explanation } from '../joint-family';
 import { judgements } from '../joint-family';
-import { type PipeJoint, type PipePair, drainsOnly, isRectangular, oneFamily, tenths } from './pipe-joint';
+import { agreement, type PipeJoint, type PipePair, drainsOnly, isRectangular, oneFamily } from './pipe-joint';
 
 const JUDGEMENTS = judgements({
   welds: ['holds-with', 'cement'],
@@ -73,13 +74,13 @@ export const solvent: PipeJoint = {
         return said(
           isRectangular(pipe)
             ? 'A rectangular pipe does not go into a round socket.'
-            : `The pipe is ${tenths(pipe.outsideMm - madeFor.socketMouthMm)} larger outside than the mouth of the socket.`,
+            : `The pipe is ${differenceMm(pipe.outsideMm - madeFor.socketMouthMm)} larger outside than the mouth of the socket.`,
           'Use a reducing bushing or coupling.',
         );
       case 'falls-in':
       case 'loose-in-socket':
         return said(
-          `The pipe is ${tenths(madeFor.socketBottomMm - pipe.outsideMm)} loose at the foot of the socket: cement cannot bridge that.`,
+          `The pipe is ${differenceMm(madeFor.socketBottomMm - pipe.outsideMm)} loose at the foot of the socket: cement cannot bridge that.`,
           'Use a reducing bushing or coupling.',
         );
       case 'no-cement-bonds':
@@ -100,7 +101,7 @@ export const solvent: PipeJoint = {
         );
       case 'other-series':
         return said(
-          `The diameters agree within ${tenths(pipe.outsideMm - madeFor.outsideMm)}, but ${pair.pipeSeries.name} and ${pair.fittingSeries.name} are two standards: try it dry, it should go a third to two thirds in.`,
+          `${agreement(pair)}, but ${pair.pipeSeries.name} and ${pair.fittingSeries.name} are two standards: try it dry, it should go a third to two thirds in.`,
           'Use an adapter between the two series.',
           madeFor.socketDepthMm,
         );
