@@ -4,6 +4,7 @@ import type { End } from './end';
 import { identifyThread } from './identify/identify';
 import { judge, mate } from './mate';
 import { makeUp } from './make-up/make-up';
+import { OVER_AN_INCH, readThreads } from '../test/read-threads';
 
 const ends = everyEnd();
 /** A thousand pairs that differ, threads most of all, in an order no cache could help with. */
@@ -31,6 +32,7 @@ describe('judging without memo: one run is a thousand pairs, so 1000 runs a seco
 
 describe('within one frame (16 ms): the bench', () => {
   bench('identify a thread', () => void identifyThread({ sex: 'male', diameterMm: 26.5, pitchMm: 25.4 / 14 }));
+  bench('read every thread of the tables once by hand', () => void readThreads(OVER_AN_INCH, 1, 7));
   bench('make up a joint from its dry fit', () => {
     const [a, b] = [threads[0] as End, threads[1] as End];
     makeUp(a, b, {}, { handTurns: 5 });

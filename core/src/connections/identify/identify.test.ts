@@ -6,6 +6,7 @@ import { THREAD_STANDARDS, threadForm } from '../standards/threads';
 import type { ThreadEnd } from '../end';
 import { type Candidate, identifyThread } from './identify';
 import type { ThreadReading } from './reading';
+import { OVER_AN_INCH, OVER_TEN_MM, readThreads } from '../../test/read-threads';
 import { tellApart } from './tell-apart';
 
 const identify = (reading: ThreadReading) => {
@@ -142,6 +143,57 @@ describe('twins and lone ones', () => {
     });
     expect(tellApart({ ...looked, flankDeg: 60 }, pair, 0.1)?.measure).not.toBe('flanks');
     expect(tellApart(looked, [end('3/4 NPS M'), end('3/4 NPSM M')], 0.1)?.measure).not.toBe('flanks');
+  });
+});
+
+// What a hand counts is half a crest off either way (common practice, no source).
+describe('a count of crests', () => {
+  const over10 = { sex: 'male', diameterMm: 33.1, pitchMm: 10 / 4.5, crests: 4.5, runs: 'tapering' } as const;
+
+  // 11 to the inch is 4.3 crests over 10 mm, 11-1/2 is 4.5: both are 4-1/2 to a hand.
+  test('of fewer than five says so, and what is common where it was bought comes first', () => {
+    const [uk, us] = (['UK', 'US'] as const).map((region) => identify({ ...over10, region }));
+    expect(uk && fits(uk)).toEqual(['1 R M', '1 NPT M']);
+    expect(us && fits(us)).toEqual(['1 NPT M', '1 R M']);
+    expect(uk?.fewCrests).toBe(true);
+    expect(uk?.tellApart).toMatchObject({ measure: 'pitch', words: 'Count the crests over an inch.' });
+  });
+  test('over an inch parts them again', () => {
+    const inch = identify({ ...over10, crests: 11.5, pitchMm: 25.4 / 11.5, region: 'UK' });
+    expect(inch.fewCrests).toBe(false);
+    expect(inch.candidates.slice(0, 2).map(({ end, fit }) => `${formatEnd(end)} ${fit}`)).toEqual([
+      '1 NPT M fits',
+      '1 R M fits-just',
+    ]);
+  });
+  test('is the same in millimetres as in inches, and a gauge carries no half crest', () => {
+    expect(identify({ ...over10, crests: undefined, pitchMm: 25.4 / 11.5 }).candidates[0]?.fit).toBe('fits');
+    expect(fits(identify({ ...over10, crests: undefined, pitchMm: 25.4 / 11.5 }))).toEqual(['1 NPT M']);
+  });
+});
+
+// 3/4 G is 26.16 to 26.44 mm over its crests (ISO 228-1).
+test.each([
+  [25.75, 'fits-worn'],
+  [25.66, 'fits-worn'],
+  [25.6, 'does-not-fit'],
+  [26.02, 'fits-just'],
+] as const)('a straight male of %d mm, its plastic worn: G 3/4 %s', (diameterMm, fit) => {
+  const { candidates } = identify({ sex: 'male', diameterMm, pitchMm: PITCH_14, runs: 'straight', region: 'UK' });
+  const found = candidates.find((one) => named(one).includes('3/4 G M'));
+  expect(found?.fit ?? 'does-not-fit').toBe(fit);
+  if (fit === 'fits-worn') expect(found?.why).toMatch(/under its smallest: as worn$/);
+});
+
+describe('every thread of the tables, read by hand with its errors', () => {
+  test.each([
+    ['over an inch, its taper told', OVER_AN_INCH, 0.95, 0.99],
+    ['over ten millimetres', OVER_TEN_MM, 0.85, 0.9],
+    ['its crests worn by 0.3 to 0.5 mm', { ...OVER_AN_INCH, wornMm: [0.3, 0.5] }, 0.8, 0.98],
+  ] as const)('%s', (_, hand, first, named) => {
+    const read = readThreads(hand, 15, 20_261_130);
+    expect(read.first).toBeGreaterThan(first);
+    expect(read.named, read.missed.join('; ')).toBeGreaterThan(named);
   });
 });
 

@@ -13,6 +13,8 @@ export interface ThreadReading {
   /** Male: over the crests. Female: across the crests. */
   readonly diameterMm: number;
   readonly pitchMm?: number | undefined;
+  /** How many crests the pitch was counted over; not said: it was read on a gauge. A count is half a crest off either way. */
+  readonly crests?: number | undefined;
   readonly runs?: Runs | undefined;
   readonly seat?: Seat | undefined;
   /** Diameter at the first full crest: the tip of a male, the mouth of a female. */
@@ -26,6 +28,17 @@ export interface ThreadReading {
 }
 
 export const CALIPER_SCATTER_MM = 0.15;
+
+/** Crests of a count are not told closer than this, in inches or millimetres. */
+const COUNT_OFF = 0.5;
+/** A count of fewer does not tell neighbouring pitches apart. */
+export const FEW_CRESTS = 5;
+
+/** How far a counted pitch may be off, as a share; 0 where it was read on a gauge. */
+export const countOff = ({ crests }: ThreadReading): number =>
+  crests === undefined ? 0 : COUNT_OFF / Math.max(crests, COUNT_OFF);
+export const isFewCrests = ({ crests }: ThreadReading): boolean => crests !== undefined && crests < FEW_CRESTS;
+
 /** A reading that no thread can have: which, why, and the nearest sensible one. */
 export interface ReadingProblem {
   readonly field: 'diameterMm' | 'pitchMm' | 'tipMm' | 'scatterMm';

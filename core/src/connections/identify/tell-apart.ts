@@ -3,7 +3,7 @@ import type { ThreadEnd } from '../end';
 import { formatEnd } from '../format';
 import { type Range, middle } from '../standards/thread-standard';
 import { threadForm } from '../standards/threads';
-import type { ThreadReading } from './reading';
+import { type ThreadReading, isFewCrests } from './reading';
 
 /** What each of two threads would read at one further measurement. */
 export interface TellApart {
@@ -39,7 +39,7 @@ export function tellApart(
   const [a, b] = [threadForm(first), threadForm(second)];
   const both = (says: (end: ThreadEnd) => string, mm?: (end: ThreadEnd) => Range): TellApart['readings'] =>
     [first, second].map((end) => ({ end, says: says(end), ...(mm ? { mm: mm(end) } : {}) }));
-  if (reading.pitchMm === undefined && Math.abs(a.pitchMm - b.pitchMm) > 0.02 * a.pitchMm)
+  if ((reading.pitchMm === undefined || isFewCrests(reading)) && Math.abs(a.pitchMm - b.pitchMm) > 0.02 * a.pitchMm)
     return {
       measure: 'pitch',
       words: 'Count the crests over an inch.',

@@ -64,6 +64,7 @@ function coarse({ id, token, sizeless, name, size, pitchMm, acrossMm, seals, reg
     sizes: [size],
     sexes: BOTH_SEXES,
     regions,
+    special: true,
     threadsPerInch: () => MM_PER_INCH / pitchMm,
     form,
   };

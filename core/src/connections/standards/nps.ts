@@ -124,6 +124,7 @@ export const npsh: ThreadStandard = {
   sizes: NPSH_ROWS.map(([size]) => size),
   sexes: BOTH_SEXES,
   regions: ['US'],
+  special: true,
   threadsPerInch: tpiOf,
   form: npshForm,
 };
@@ -148,6 +149,7 @@ export const nps: ThreadStandard = {
   sizes: DRUM_SIZES,
   sexes: BOTH_SEXES,
   regions: ['US', 'UK', 'EU', 'ANZ'],
+  special: true,
   threadsPerInch: tpiOf,
   form: drumForm,
 };

@@ -61,6 +61,8 @@ export interface ThreadStandard {
   /** The sexes it is made in: R is male only, Rc and Rp are female only. */
   readonly sexes: readonly Sex[];
   readonly regions: readonly Region[];
+  /** Met on drums, pumps or containers alone: of threads that fit alike it is named after those met every day. */
+  readonly special?: true;
   /** Threads per inch, which is how the trade tells pitches apart. */
   threadsPerInch(size: NominalSize): number;
   /** @throws RangeError the standard has no such size or part */

@@ -94,6 +94,7 @@ export function readingOf(fields: ReadingFields, region: Region | null): ThreadR
     sex: fields.sex,
     diameterMm: fields.diameterMm,
     pitchMm: crests !== null && crests > 0 && overMm !== null ? overMm / crests : undefined,
+    crests: crests !== null && crests > 0 && overMm !== null ? crests : undefined,
     runs: runs === 'unknown' ? undefined : runs,
     seat: seat === 'unknown' ? undefined : seat,
     tipMm: tipMm ?? undefined,

@@ -15,6 +15,7 @@ import { profileLine } from '@/drawing/geometry/thread-profile';
 const FIT_WORDS: Readonly<Record<Candidate['fit'], string>> = {
   fits: 'Fits',
   'fits-just': 'Fits, just',
+  'fits-worn': 'Fits, as worn',
   'does-not-fit': 'Does not fit',
 };
 

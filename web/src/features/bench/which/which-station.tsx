@@ -97,6 +97,13 @@ export function WhichStation() {
               thread.
             </p>
           )}
+          {identification.fewCrests && (
+            <p className="pt-1 type-row">
+              <b className="font-[650]">Fewer than five crests are counted:</b> half a crest more or less is as much as
+              from one thread to the next. Those that are common where it was bought come first; a count over an inch
+              decides.
+            </p>
+          )}
           {identification.more > 0 && (
             <p className="pt-1 type-second">
               {identification.more} more {identification.more === 1 ? 'fits' : 'fit'}: say whether it tapers.

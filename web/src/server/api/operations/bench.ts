@@ -1,4 +1,4 @@
-import { AVOIDABLE, CAPABILITIES, CEMENTS, FIGURE_KINDS, LEANS, MEASURES } from '@herrero/core';
+import { AVOIDABLE, CAPABILITIES, CEMENTS, FIGURE_KINDS, FITS, LEANS, MEASURES } from '@herrero/core';
 import { CLIMATES, DURATIONS_MIN } from '@/server/rainfall';
 import { type Operation, operation } from '../operation';
 import { PAPER } from './files';
@@ -15,6 +15,7 @@ import {
   ROUTE_PART,
   SERVICE,
   TEXT,
+  YES_NO,
   group,
   listOf,
 } from './kinds';
@@ -134,13 +135,17 @@ export const identify = operation({
           group({
             end: TEXT,
             twins: listOf(TEXT),
-            fit: { kind: 'choice', of: ['fits', 'fits-just', 'does-not-fit'] },
+            fit: { kind: 'choice', of: FITS },
             offMm: NUMBER,
             margin: NUMBER_OR_NULL,
             why: TEXT,
           }),
         ),
         more: COUNT,
+        fewCrests: {
+          ...YES_NO,
+          says: 'So few crests were counted that half a crest is as much as the step to the next pitch',
+        },
         tellApart: {
           ...group({
             measure: { kind: 'choice', of: ['pitch', 'runs', 'tip', 'flanks', 'seat', 'diameter'] },

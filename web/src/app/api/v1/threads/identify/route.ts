@@ -17,6 +17,7 @@ export const POST = answered(async (request: Request): Promise<NextResponse> => 
     sex,
     diameterMm,
     pitchMm: pitchOf(body.value),
+    crests: body.value.count?.count,
     runs: tapered === undefined ? undefined : tapered ? 'tapering' : 'straight',
     seat,
     scatterMm,
@@ -31,7 +32,7 @@ export const POST = answered(async (request: Request): Promise<NextResponse> => 
         message,
       })),
     );
-  const { candidates, more, tellApart } = found.value;
+  const { candidates, more, fewCrests, tellApart } = found.value;
   return answer(identify, 200, {
     candidates: candidates.map(({ end, twins, margin, ...rest }) => ({
       end: formatEnd(end),
@@ -41,6 +42,7 @@ export const POST = answered(async (request: Request): Promise<NextResponse> => 
       ...rest,
     })),
     more,
+    fewCrests,
     tellApart: tellApart
       ? { ...tellApart, readings: tellApart.readings.map(({ end, ...rest }) => ({ end: formatEnd(end), ...rest })) }
       : null,
