@@ -88,6 +88,43 @@ describe('other names', () => {
   });
 });
 
+// Said at counters of one region or another (common practice); DN and inch by ISO 6708.
+describe('what may be several ends asks which', () => {
+  test.each([
+    ['3/4 BSP M', ['3/4 R M', '3/4 G M']],
+    ['3/4 BSP F', ['3/4 Rp F', '3/4 Rc F', '3/4 G F']],
+    ['3/4 bsp', ['3/4 R M', '3/4 G M', '3/4 Rp F', '3/4 Rc F', '3/4 G F']],
+    ['3/4 IG', ['3/4 Rp F', '3/4 Rc F', '3/4 G F']],
+    ['3/4 AG', ['3/4 R M', '3/4 G M']],
+    ['15mm compression', ['15 CU compression', '15 CU-ANZ compression']],
+    ['1 poly', ['1 PE-ID bore', '1 rural bore']],
+    ['DN50', ['50 ANZ spigot', '50 ANZ-DWV spigot', '50 CU-ANZ spigot', '2 IPS spigot', '2 R M', '2 G M', '2 NPT M']],
+    ['DN 100 spigot', ['100 ANZ spigot', '100 ANZ-DWV spigot', '100 ANZ-STORM spigot', '4 IPS spigot']],
+  ])('%s', (text, ends) => {
+    const parsed = parseEnd(text);
+    expect(parsed).toMatchObject({ ok: false, error: { code: 'several-ends', nearest: ends } });
+    for (const one of ends) expect(parseEnd(one).ok, one).toBe(true);
+    expect(parsed.ok ? '' : endProblemWords(parsed.error)).toContain('may be several ends');
+  });
+  test.each([
+    ['32mm MDPE spigot', '32 PE spigot'],
+    ['32 HDPE compression', '32 PE compression'],
+    ['32mm poly', '32 PE spigot'],
+    ['22mm compression', '22 CU compression'],
+    ['1-1/2 slip', '1-1/2 IPS socket'],
+    ['1/2 CPVC socket', '1/2 CTS socket'],
+    ['4 corrugated dry-hub', '4 corrugated dry-hub'],
+  ])('%s is one', (text, tidy) => {
+    const parsed = parseEnd(text);
+    expect(parsed.ok ? formatEnd(parsed.value) : parsed.error).toBe(tidy);
+  });
+  test('what stops too soon says what may follow', () =>
+    expect(parseEnd('32mm MDPE')).toMatchObject({
+      ok: false,
+      error: { code: 'missing-word', nearest: expect.arrayContaining(['spigot', 'compression']) as string[] },
+    }));
+});
+
 describe('what is wrong, in words', () => {
   test.each([
     ['', 'Nothing written'],

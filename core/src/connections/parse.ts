@@ -1,7 +1,7 @@
 import { distance } from 'fastest-levenshtein';
 import { NOMINAL_SIZES, type NominalSize, isNominalSize } from '../quantity/size';
 import { type Result, err, ok } from '../result';
-import { type End, OWN_ENDS } from './end';
+import { type End, OWN_ENDS, PIPE_PARTS } from './end';
 import { OWN_WORDS } from './format';
 import { CAM_SIZES, CAM_TYPES, CLICK_SIZES } from './standards/couplings';
 import { HOSE_SYSTEMS } from './standards/hose';
@@ -12,7 +12,14 @@ import { WALL_SEAL_STYLES } from './standards/wall-seals';
 /** Why a text is no end: which word was not understood, and the nearest that would be. */
 export interface EndProblem {
   readonly code:
-    'empty' | 'unknown-word' | 'unknown-size' | 'size-not-made' | 'sex-not-made' | 'missing-word' | 'extra-word';
+    | 'empty'
+    | 'several-ends'
+    | 'unknown-word'
+    | 'unknown-size'
+    | 'size-not-made'
+    | 'sex-not-made'
+    | 'missing-word'
+    | 'extra-word';
   readonly word: string;
   readonly nearest: readonly string[];
 }
@@ -39,7 +46,45 @@ const ALSO_SAID: Readonly<Record<string, string>> = {
   BSPT: 'R',
   NUT: 'F swivel',
   CAMLOCK: 'cam',
+  MDPE: 'PE',
+  HDPE: 'PE',
+  PE80: 'PE',
+  PE100: 'PE',
+  CPVC: 'CTS',
+  PEX: 'CTS',
 };
+
+/** Pipe thread as much of the world says it: taper or parallel is not said, and they are two threads. */
+const BSP: Readonly<Record<string, 'male' | 'female' | undefined>> = {
+  BSP: undefined,
+  MBSP: 'male',
+  FBSP: 'female',
+  // On German labels: outside and inside thread.
+  AG: 'male',
+  IG: 'female',
+};
+const BSP_STANDARDS: Readonly<Record<'male' | 'female', readonly string[]>> = {
+  male: ['R', 'G'],
+  female: ['Rp', 'Rc', 'G'],
+};
+
+/** The nominal bore that pipe of inches is called by in millimetres (ISO 6708). */
+const INCHES_OF_DN: Readonly<Record<string, NominalSize>> = {
+  '6': '1/8',
+  '8': '1/4',
+  '10': '3/8',
+  '15': '1/2',
+  '20': '3/4',
+  '25': '1',
+  '32': '1-1/4',
+  '40': '1-1/2',
+  '50': '2',
+  '65': '2-1/2',
+  '80': '3',
+  '100': '4',
+};
+/** Pipe whose size is its nominal bore. */
+const CALLED_BY_BORE: readonly string[] = ['ANZ', 'ANZ-DWV', 'ANZ-STORM', 'CU-ANZ'];
 
 type Parsed = Result<End, EndProblem>;
 /** Reads what follows the size and the family's own word. */
@@ -52,6 +97,7 @@ const fail = (code: EndProblem['code'], word: string, near: readonly string[]): 
  * Reads an end as `formatEnd` writes it. Letter case and spaces are forgiven, the size may follow its thread, and what
  * installers also say is understood (`3/4npt m`, `R 3/4 male`, `3/4 GHT F`, `2 cam F` for the adapter of a type F).
  *
+ * @error several-ends   what is said is the name of several ends; `nearest` has them all, written whole
  * @error unknown-word   a word that is no part of any end, with the nearest ones
  * @error unknown-size   the size is not one of the trade's
  * @error size-not-made  the standard has no such size; `nearest` lists those it has
@@ -75,6 +121,8 @@ export function parseEnd(text: string): Parsed {
     const radiusMm = radius === undefined ? {} : { wallRadiusMm: Number(radius) };
     return ok({ kind: 'hole', diameterMm: Number(diameter), wallMm: Number(wall), ...radiusMm });
   }
+  const loose = readLoose(tidy);
+  if (loose) return loose;
   const spoken = tidy.replace(/^([\d./-]+)(?=[a-wyz])/i, '$1 ').split(' ');
   const words = spoken.flatMap((word) => (ALSO_SAID[word.toUpperCase()] ?? word).split(' '));
   const [first = '', second, ...rest] = words;
@@ -98,6 +146,52 @@ export function parseEnd(text: string): Parsed {
         );
   }
   return readAfterSize(first, words.slice(1));
+}
+
+const READ_LOOSELY = /^(?:dn ?)?([\d./-]+) ?(?:in\b|"|mm\b)? ?([a-z-]+)?(?: (m|f|male|female|spigot|pipe))?$/i;
+
+/** What is said of an end without all that tells it from others: the one it can be, or all of them to choose from. */
+function readLoose(text: string): Parsed | undefined {
+  const [, said = '', word = '', more = ''] = READ_LOOSELY.exec(text) ?? [];
+  const bore = /^dn/i.test(text) ? said : undefined;
+  const size = bore === undefined ? said : (INCHES_OF_DN[bore] ?? said);
+  if (!isNominalSize(size)) return undefined;
+  const upper = word.toUpperCase();
+  if (bore !== undefined && (word === '' || word.toLowerCase() === 'spigot'))
+    return chosenOf(text, endsOfBore(bore, word !== ''));
+  if (upper in BSP) {
+    const sex = BSP[upper] ?? SEX[more.toUpperCase()];
+    const sexes = sex ? [sex] : (['male', 'female'] as const);
+    return chosenOf(
+      text,
+      sexes.flatMap((one) => BSP_STANDARDS[one].map((standard) => `${size} ${standard} ${sexLetter(one)}`)),
+    );
+  }
+  if (more !== '' && more !== 'pipe' && more !== 'spigot') return undefined;
+  if (upper === 'SLIP' && more === '') return chosenOf(text, [`${size} IPS socket`]);
+  if (upper === 'POLY' || upper === 'POLYPIPE')
+    return chosenOf(text, [`${size} PE spigot`, `${size} PE-ID bore`, `${size} rural bore`]);
+  if (more === '' && (PIPE_PARTS as readonly string[]).includes(word.toLowerCase()))
+    return chosenOf(
+      text,
+      PIPE_SERIES.map(({ token }) => `${size} ${token} ${word.toLowerCase()}`),
+    );
+  return undefined;
+}
+
+/** What is called by this nominal bore: threads of the inch that goes with it, and pipe that has it in its name. */
+const endsOfBore = (bore: string, pipesOnly: boolean): readonly string[] => [
+  ...CALLED_BY_BORE.map((token) => `${bore} ${token} spigot`),
+  `${INCHES_OF_DN[bore] ?? bore} IPS spigot`,
+  ...(pipesOnly ? [] : ['R', 'G', 'NPT'].map((token) => `${INCHES_OF_DN[bore] ?? bore} ${token} M`)),
+];
+
+/** The one of these texts that is an end, or all that are, to choose from; undefined where none is. */
+function chosenOf(text: string, candidates: readonly string[]): Parsed | undefined {
+  const ends = candidates.filter((one) => parseEnd(one).ok);
+  const [only, second] = ends;
+  if (only === undefined) return undefined;
+  return second === undefined ? parseEnd(only) : fail('several-ends', text, ends);
 }
 
 function readAfterSize(size: NominalSize, words: readonly string[]): Parsed {
@@ -217,6 +311,8 @@ export function endProblemWords({ code, word, nearest: near }: EndProblem): stri
   switch (code) {
     case 'empty':
       return `Nothing written. An end reads like ${list}.`;
+    case 'several-ends':
+      return `${word} may be several ends. Which: ${list}?`;
     case 'unknown-size':
       return `${word} is no size Herrero knows. Nearest: ${list}.`;
     case 'size-not-made':

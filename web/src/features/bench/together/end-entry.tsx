@@ -82,6 +82,9 @@ export function formWords(end: End): string {
   return `${taper > 0 ? 'tapering' : 'straight'}, ${flankDeg} degrees, ${inchFigure(perInch)} to the inch`;
 }
 
+/** As many words, or whole ends, as are offered to press. */
+const MOST_NEAREST = 8;
+
 function ProblemLine({
   text,
   problem,
@@ -92,11 +95,13 @@ function ProblemLine({
   readonly onText: (text: string) => void;
 }) {
   const { code, word, nearest } = problem;
-  const at = word === '' ? -1 : text.toUpperCase().indexOf(word.toUpperCase());
+  const at = word === '' || code === 'several-ends' ? -1 : text.toUpperCase().indexOf(word.toUpperCase());
   const replaced = (near: string): string =>
-    code === 'missing-word' || at < 0
-      ? `${text.trim()} ${near}`.trim()
-      : `${text.slice(0, at)}${near}${text.slice(at + word.length)}`;
+    code === 'several-ends'
+      ? near
+      : code === 'missing-word' || at < 0
+        ? `${text.trim()} ${near}`.trim()
+        : `${text.slice(0, at)}${near}${text.slice(at + word.length)}`;
   return (
     <div role="alert" className="pt-1">
       {at >= 0 && (
@@ -108,7 +113,7 @@ function ProblemLine({
       )}
       <p className="type-row">{endProblemWords(problem)}</p>
       <p className="flex flex-wrap gap-x-4">
-        {nearest.slice(0, 6).map((near) => (
+        {nearest.slice(0, MOST_NEAREST).map((near) => (
           <Action key={near} onClick={() => onText(replaced(near))}>
             {near}
           </Action>
