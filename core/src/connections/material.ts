@@ -20,6 +20,36 @@ export const MATERIALS = [
 ] as const;
 export type Material = (typeof MATERIALS)[number];
 
+/** What else materials are called, on pipe, in catalogues and at the counter. */
+export const MATERIALS_ALSO: Readonly<Record<string, Material>> = {
+  pe: 'polyethylene',
+  poly: 'polyethylene',
+  hdpe: 'polyethylene',
+  mdpe: 'polyethylene',
+  ldpe: 'polyethylene',
+  pe80: 'polyethylene',
+  pe100: 'polyethylene',
+  pp: 'polypropylene',
+  upvc: 'pvc',
+  'pvc-u': 'pvc',
+  'pvc-c': 'cpvc',
+  pa: 'nylon',
+  epdm: 'rubber',
+  galv: 'galvanised',
+  galvanized: 'galvanised',
+  ss: 'stainless',
+  inox: 'stainless',
+  aluminum: 'aluminium',
+};
+
+/** A material by its name here or by what else it is called; undefined: it is none that is known. */
+export function readMaterial(text: string): Material | undefined {
+  const said = text.trim().toLowerCase();
+  return (
+    MATERIALS.find((one) => one === said) ?? (Object.hasOwn(MATERIALS_ALSO, said) ? MATERIALS_ALSO[said] : undefined)
+  );
+}
+
 interface Nature {
   readonly name: string;
   readonly metal: boolean;

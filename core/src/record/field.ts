@@ -38,6 +38,8 @@ export interface CountField extends About {
 export interface ChoiceField extends About {
   readonly kind: 'choice';
   readonly of: readonly (string | number)[];
+  /** What else people call the options, in small letters: taken where it is written, never stored. */
+  readonly also?: Readonly<Record<string, string>>;
 }
 export interface TextField extends About {
   readonly kind: 'text';

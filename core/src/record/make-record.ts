@@ -1,4 +1,13 @@
-import { type Field, type Fields, type GivenOf, type RecordOf, defaultOf, fieldsOfVariant, isRecord } from './field';
+import {
+  type ChoiceField,
+  type Field,
+  type Fields,
+  type GivenOf,
+  type RecordOf,
+  defaultOf,
+  fieldsOfVariant,
+  isRecord,
+} from './field';
 
 /** A record with what is given, and everything else as it begins. */
 export const makeRecord = <const Described extends Fields>(
@@ -21,11 +30,19 @@ export function withDefaults(field: Field, value: unknown): unknown {
     const items = value.map((item) => withDefaults(field.of, item));
     return items.every((item, place) => item === value[place]) ? value : items;
   }
+  if (field.kind === 'choice') return chosen(field, value);
   if (!isRecord(value)) return value;
   if (field.kind === 'group') return filled(field.of, value);
   if (field.kind !== 'variant') return value;
   const fields = fieldsOfVariant(field, value);
   return fields === undefined ? value : filled(fields, value);
+}
+
+/** An option by what else it is called; whatever it is not is left as it was. */
+export function chosen({ of, also }: ChoiceField, value: unknown): unknown {
+  if (also === undefined || typeof value !== 'string' || of.includes(value)) return value;
+  const said = value.trim().toLowerCase();
+  return Object.hasOwn(also, said) ? also[said] : value;
 }
 
 function filled(fields: Fields, value: Readonly<Record<string, unknown>>): Readonly<Record<string, unknown>> {

@@ -1,6 +1,6 @@
 import type { End } from '../../connections/end';
 import type { Material } from '../../connections/material';
-import { MATERIALS } from '../../connections/material';
+import { MATERIALS, readMaterial } from '../../connections/material';
 import { endProblemWords, parseEnd } from '../../connections/parse';
 import { type FieldProblem, type Result, err, ok } from '../../result';
 import { type NominalSize, isNominalSize } from '../../quantity/size';
@@ -65,7 +65,6 @@ const SHAPE = {
 export type OwnAbility = keyof typeof SHAPE;
 export const OWN_ABILITIES = Object.keys(SHAPE) as readonly OwnAbility[];
 
-const isMaterial = (text: string): text is Material => (MATERIALS as readonly string[]).includes(text);
 const isAbility = (text: string): text is OwnAbility => Object.hasOwn(SHAPE, text);
 
 /** Text that a spreadsheet would run: it is never taken as a name. */
@@ -89,7 +88,7 @@ export function makeOwnPart(own: OwnPart): Result<Part, readonly FieldProblem[]>
   if (own.name.trim() === '') wrong('name', 'What is it called?');
   const size = isNominalSize(own.size) ? own.size : undefined;
   if (!size) wrong('size', `“${own.size}” is no size of the trade: 3/4, 1-1/2, 32.`);
-  const material = isMaterial(own.material) ? own.material : undefined;
+  const material = readMaterial(own.material);
   if (!material) wrong('material', `“${own.material}” is no material that is known: ${MATERIALS.join(', ')}.`);
   const ends: End[] = [];
   if (own.ends.length === 0 || own.ends.length > OWN_LIMITS.ends)

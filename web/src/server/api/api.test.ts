@@ -75,6 +75,8 @@ describe('the drilling sheet', () => {
 });
 
 describe('threads/identify', () => {
+  const endsOf = ({ candidates }: Readonly<Record<string, unknown>>): readonly string[] =>
+    (candidates as readonly { readonly end: string }[]).map(({ end }) => end);
   const identify = async (sent: unknown) => {
     const response = await postIdentify(post(sent));
     return { status: response.status, answer: await body(response) };
@@ -95,6 +97,23 @@ describe('threads/identify', () => {
       ],
       tellApart: { measure: 'tip', readings: [{ end: '3/4 NPT M' }, { end: '3/4 R M' }] },
     });
+  });
+
+  // A country is read as the region whose threads it has (ISO 3166-1 letters).
+  test.each([
+    ['AU', '3/4 R M'],
+    ['de', '3/4 R M'],
+    ['CA', '3/4 NPT M'],
+  ])('in %s the first of those that fit is %s', async (region, first) => {
+    const { status, answer } = await identify({ sex: 'male', diameterMm: 26.5, tpi: 14, tapered: true, region });
+    expect(status).toBe(200);
+    expect(endsOf(answer)[0]).toBe(first);
+  });
+  test('a count of few crests is said to be few', async () => {
+    const asked = { sex: 'male', diameterMm: 33.1, tapered: true, region: 'UK', count: { count: 4.5, overMm: 10 } };
+    const { answer } = await identify(asked);
+    expect(answer).toMatchObject({ fewCrests: true });
+    expect(endsOf(answer).slice(0, 2)).toEqual(['1 R M', '1 NPT M']);
   });
 
   test('the last candidate has no margin to a next one, as null', async () => {
@@ -191,6 +210,23 @@ describe('joints/check', () => {
       verdict: 'holds-with',
       words: 'Holds with tape',
       needs: [{ kind: 'tape', turns: 4 }],
+    });
+  });
+
+  // The wall of PE 100 pipe is polyethylene; drains are judged otherwise than what a pump presses.
+  test('judges by the material as it is called and by what the water does', async () => {
+    const pe = await body(
+      await checkJoint(post({ a: '25 PE spigot', b: '25 PE compression', aMaterial: 'PE100', bMaterial: 'brass' })),
+    );
+    expect(pe).toMatchObject({ words: 'Holds with insert' });
+    const drain = { a: '2 IPS spigot', b: '2 DWV socket' };
+    expect(await body(await checkJoint(post({ ...drain, service: 'drain' })))).toMatchObject({ verdict: 'holds-with' });
+    expect(await body(await checkJoint(post({ ...drain, service: 'pressure' })))).toMatchObject({
+      verdict: 'starts-then-leaks',
+    });
+    expect(await body(await checkJoint(post({ a: '3/4 R M', b: '3/4 G F' })))).toMatchObject({
+      verdict: 'holds-with',
+      practice: expect.stringContaining('ISO 228-1') as string,
     });
   });
 

@@ -5,6 +5,7 @@ import {
   type RecordOf,
   type Result,
   type ValueOf,
+  chosen,
   defaultOf,
   err,
   faultWords,
@@ -80,7 +81,7 @@ export async function readBody<Described extends Operation & { readonly body: Fi
 /** What a text in an address is as a value of a field. */
 function valueOf(field: Field, text: string | null): unknown {
   if (text === null) return field.optional ? undefined : defaultOf(field);
-  if (field.kind === 'choice') return field.of.find((option) => `${option}` === text) ?? text;
+  if (field.kind === 'choice') return field.of.find((option) => `${option}` === text) ?? chosen(field, text);
   if (field.kind === 'yes-no') return text === 'true' ? true : text === 'false' ? false : text;
   return text;
 }

@@ -3,10 +3,12 @@ import {
   type Field,
   type Fields,
   MATERIALS,
+  MATERIALS_ALSO,
   MEDIA,
   SERVICES,
   NOMINAL_SIZES,
   REGIONS,
+  REGIONS_ALSO,
   SEVERITIES,
   USED_BY,
   STATION_IDS,
@@ -31,8 +33,20 @@ export const group = <const Inner extends Fields>(of: Inner) => ({ kind: 'group'
 
 /** An end as it is said at the counter: `3/4 NPT M`. */
 export const END_TEXT = { kind: 'text', most: 80, says: 'An end as it is said at the counter: 3/4 NPT M' } as const;
-export const MATERIAL = { kind: 'choice', of: MATERIALS, optional: true } as const;
-export const REGION = { kind: 'choice', of: REGIONS, optional: true } as const;
+export const MATERIAL = {
+  kind: 'choice',
+  of: MATERIALS,
+  also: MATERIALS_ALSO,
+  optional: true,
+  says: 'What else materials are called is understood: pe, pe100, pp, upvc',
+} as const;
+export const REGION = {
+  kind: 'choice',
+  of: REGIONS,
+  also: REGIONS_ALSO,
+  optional: true,
+  says: 'A country by its two letters is understood: AU, NZ, IE, CA, DE',
+} as const;
 
 /** Why something was refused, and each field that is wrong. */
 export const PROBLEM = {
