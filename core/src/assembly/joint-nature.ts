@@ -11,6 +11,9 @@ export type JointNature = 'glued' | 'turns' | 'by-hand' | 'by-tool' | 'pulls' | 
 const NATURES: Readonly<Record<string, JointNature>> = {
   socket: 'glued',
   compression: 'by-tool',
+  press: 'glued',
+  crimp: 'glued',
+  expansion: 'glued',
   saddle: 'by-tool',
   sleeve: 'by-tool',
   'push-fit': 'pulls',

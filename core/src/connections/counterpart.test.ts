@@ -1,7 +1,9 @@
 import { describe, expect, test } from 'vitest';
 import { counterpart } from './counterpart';
+import type { PipePart } from './end';
 import { everyEnd } from './every-end';
 import { formatEnd } from './format';
+import type { Material } from './material';
 import { judge } from './mate';
 import { holdsAtAll } from './mating';
 import { parseEnd } from './parse';
@@ -14,6 +16,20 @@ const end = (text: string) => {
 const other = (text: string): string | undefined => {
   const found = counterpart(end(text));
   return found && formatEnd(found);
+};
+
+/** A material of tube that each fitting takes. */
+const TUBE_IN: Readonly<Record<PipePart, Material>> = {
+  spigot: 'copper',
+  socket: 'cpvc',
+  'push-fit': 'copper',
+  compression: 'copper',
+  'dry-hub': 'copper',
+  sleeve: 'copper',
+  press: 'copper',
+  crimp: 'pex',
+  expansion: 'pex',
+  saddle: 'copper',
 };
 
 /** What is handed over the counter for each of these is common practice, no source. */
@@ -50,7 +66,7 @@ describe('what goes with an end by design', () => {
         (one.kind === 'gasket' && one.series === 'downpipe');
       const partner = one.kind === 'thread' || lapped ? undefined : counterpart(one);
       // Tube of a size that several materials share is first named.
-      const named = one.kind === 'pipe' && one.series === 'cts' ? ({ a: 'cpvc', b: 'cpvc' } as const) : {};
+      const named = one.kind === 'pipe' && one.series === 'cts' ? { a: TUBE_IN[one.part], b: TUBE_IN[one.part] } : {};
       if (partner)
         expect([formatEnd(one), formatEnd(partner), holdsAtAll(judge(one, partner, named).verdict)]).toEqual([
           formatEnd(one),

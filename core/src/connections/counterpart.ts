@@ -16,6 +16,8 @@ export function threadCounterpart({ standard, size, sex, swivel }: ThreadEnd): T
 
 /** What a pipe goes into, in the order in which a counter would reach for it. */
 const TAKERS: readonly PipePart[] = ['socket', 'compression', 'push-fit', 'dry-hub'];
+/** Tube of metal is soldered by few and screwed by all. */
+const METAL_TAKERS: readonly PipePart[] = ['compression', 'push-fit', 'press'];
 
 /** The end that goes with this one by design; undefined for ends of no standard and for what stands in a wall. */
 export function counterpart(end: End): End | undefined {
@@ -23,9 +25,12 @@ export function counterpart(end: End): End | undefined {
     case 'thread':
       return threadCounterpart(end);
     case 'pipe': {
-      if (end.part !== 'spigot') return { ...end, part: 'spigot' };
-      const { parts } = pipeSeries(end.series);
-      const taker = TAKERS.find((part) => parts.includes(part));
+      const { parts, takesHose } = pipeSeries(end.series);
+      if (end.part !== 'spigot')
+        return takesHose === undefined
+          ? { ...end, part: 'spigot' }
+          : { kind: 'hose', system: takesHose, size: end.size, part: 'bore' };
+      const taker = (parts.includes('press') ? METAL_TAKERS : TAKERS).find((part) => parts.includes(part));
       return taker && { ...end, part: taker };
     }
     case 'hose':

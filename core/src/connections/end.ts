@@ -13,12 +13,27 @@ export interface ThreadEnd {
 /**
  * What an end of a pipe series is: the plain pipe, or the fitting that takes it.
  *
- * `socket` is cemented, `push-fit` has a rubber ring (with teeth, on pressure tube), `compression` a nut and ring,
+ * `socket` is cemented or soldered, `push-fit` has a rubber ring (with teeth, on pressure tube), `compression` a nut and ring,
  * `dry-hub` is lapped or snapped together without any seal, `sleeve` is a rubber coupling with clamps,
- * `saddle` is bolted round a pipe that goes on through it.
+ * `press` is closed round the pipe by a tool, `crimp` and `expansion` go inside soft tube under a ring, `saddle` is bolted
+ * round a pipe that goes on through it.
  */
-export const PIPE_PARTS = ['spigot', 'socket', 'push-fit', 'compression', 'dry-hub', 'sleeve', 'saddle'] as const;
+export const PIPE_PARTS = [
+  'spigot',
+  'socket',
+  'push-fit',
+  'compression',
+  'dry-hub',
+  'sleeve',
+  'press',
+  'crimp',
+  'expansion',
+  'saddle',
+] as const;
 export type PipePart = (typeof PIPE_PARTS)[number];
+
+/** An insert: the tube goes over it. */
+export const goesInside = (part: PipePart): part is 'crimp' | 'expansion' => part === 'crimp' || part === 'expansion';
 
 /** A pipe end (spigot) or the fitting that takes it, of one outside-diameter series. */
 export interface PipeEnd {

@@ -65,6 +65,9 @@ const PIPE_PART_WORDS: Readonly<Record<PipePart, string>> = {
   compression: 'compression fitting for',
   'dry-hub': 'plain hub for',
   sleeve: 'rubber sleeve for',
+  press: 'press fitting for',
+  crimp: 'crimp insert for',
+  expansion: 'expansion insert for',
   saddle: 'saddle round',
 };
 

@@ -1,4 +1,4 @@
-import type { End } from '../connections/end';
+import { type End, goesInside } from '../connections/end';
 import { SADDLE_REACH } from '../connections/families/pipe-joints/saddle';
 import { camHeadMm } from '../connections/standards/couplings';
 import { hoseOf } from '../connections/standards/hose';
@@ -42,7 +42,7 @@ export function boreOfEnd(end: End): number {
       return crestMm * (end.sex === 'male' ? THROUGH_A_COARSE_MALE : THROUGH_A_COARSE_FEMALE);
     }
     case 'pipe':
-      return pipeOf(end).boreMm;
+      return pipeOf(end).boreMm * (goesInside(end.part) ? THROUGH_A_BARB : 1);
     case 'hose':
       return hoseOf(end).boreMm * (end.part === 'barb' ? THROUGH_A_BARB : 1);
     case 'cam':
@@ -79,6 +79,13 @@ export function endSection(end: End, boreMm: number): BodySection {
     }
     case 'pipe': {
       const pipe = pipeOf(end);
+      if (goesInside(end.part))
+        return {
+          lengthMm: pipe.socketDepthMm,
+          outsideMm: pipe.boreMm,
+          boreMm: Math.min(boreMm, pipe.boreMm * THROUGH_A_BARB),
+          surface: 'barbs',
+        };
       return end.part === 'spigot'
         ? { lengthMm: pipe.socketDepthMm, outsideMm: pipe.outsideMm, boreMm, surface: 'plain' }
         : {

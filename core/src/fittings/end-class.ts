@@ -1,4 +1,4 @@
-import type { End } from '../connections/end';
+import { type End, goesInside } from '../connections/end';
 import { CONTAINER_THREADS } from '../connections/standards/containers';
 
 /** Kinds of end as somebody sorts them by looking: what a catalogue is narrowed down by. */
@@ -12,6 +12,7 @@ export const END_CLASSES = [
   'socket',
   'push-fit',
   'compression',
+  'press or ring',
   'hub, sleeve or saddle',
   'hose tail',
   'hose',
@@ -30,9 +31,11 @@ export function endClass(end: End): EndClass | undefined {
     case 'pipe':
       return end.part === 'spigot'
         ? 'pipe end'
-        : end.part === 'dry-hub' || end.part === 'sleeve' || end.part === 'saddle'
-          ? 'hub, sleeve or saddle'
-          : end.part;
+        : end.part === 'press' || goesInside(end.part)
+          ? 'press or ring'
+          : end.part === 'dry-hub' || end.part === 'sleeve' || end.part === 'saddle'
+            ? 'hub, sleeve or saddle'
+            : end.part;
     case 'hose':
       return end.part === 'barb' ? 'hose tail' : 'hose';
     case 'cam':

@@ -45,6 +45,8 @@ export const METRIC_SIZES = [
   '90',
   '100',
   '110',
+  '125',
+  '160',
 ] as const;
 
 /** Rectangular downpipe, in inches; the square one of 65 mm goes by its metric size. */

@@ -16,6 +16,7 @@ const SEAMS: readonly Seam[] = [
   'clamp',
   'lubricant',
   'insert',
+  'solder',
   'fits-unrated',
   'starts-then-leaks',
   'will-not-go',

@@ -10,6 +10,7 @@ export type Seam =
   | 'clamp'
   | 'lubricant'
   | 'insert'
+  | 'solder'
   | 'fits-unrated'
   | 'starts-then-leaks'
   | 'will-not-go'
@@ -92,6 +93,14 @@ const DRAWINGS: Readonly<Record<Seam, ReactNode>> = {
       <B d="M46 29H20V21H46Z" />
       <A d="M2 3H14V29H2Z" />
       <path d="M17 13.5H40V18.5H17Z" fill="var(--sheet)" stroke="var(--ink)" strokeWidth={1.8} />
+    </>
+  ),
+  solder: (
+    <>
+      <B d="M46 3H20V11H46Z" />
+      <B d="M46 29H20V21H46Z" />
+      <A d="M2 12.5H38V19.5H2Z" />
+      <path d="M15 8.5L20 11.7V20.3L15 23.5C17.6 19 17.6 13 15 8.5Z" fill="var(--ink)" />
     </>
   ),
   'fits-unrated': (

@@ -1,3 +1,4 @@
+import { SADDLE_REACH } from './pipe-joints/saddle';
 import { differenceMm } from '../../quantity/length';
 import { hoseOf, hoseSystem } from '../standards/hose';
 import { pipeOf, pipeSeries } from '../standards/pipes';
@@ -6,6 +7,8 @@ import { compressionReason } from './pipe-joints/compression';
 
 const JUDGEMENTS = judgements({
   'no-way': ['will-not-go'],
+  'grips-outside': ['holds'],
+  'bolts-round': ['holds'],
   'pipe-in-hose': ['fits-unrated'],
   'loose-in-hose': ['starts-then-leaks'],
   'too-large': ['will-not-go'],
@@ -29,6 +32,8 @@ export const hoseAndPipe = defineJointFamily({
       if (share > FORCED_SHARE) return JUDGEMENTS['no-way'];
       return share >= 0 ? JUDGEMENTS['pipe-in-hose'] : JUDGEMENTS['loose-in-hose'];
     }
+    if (pipeSeries(pipe.series).takesHose === hose.system && pipe.size === hose.size)
+      return JUDGEMENTS[pipe.part === 'saddle' ? 'bolts-round' : 'grips-outside'];
     if (pipe.part === 'compression' && size.outsideMm !== undefined) {
       const reason = compressionReason(size.outsideMm - outsideMm);
       return JUDGEMENTS[reason === 'grips' ? 'nearly' : reason];
@@ -40,6 +45,14 @@ export const hoseAndPipe = defineJointFamily({
     const size = hoseOf(hose);
     const { outsideMm } = pipeOf(pipe);
     const name = hoseSystem(hose.system).name;
+    const made = {
+      needs: [],
+      basis: [
+        { name: 'outside of the pipe', value: size.outsideMm ?? 0, unit: 'mm' },
+        { name: 'pipe the fitting is made for', value: outsideMm, unit: 'mm' },
+      ],
+      sources,
+    } as const;
     switch (reason as keyof typeof JUDGEMENTS) {
       case 'pipe-in-hose':
         return {
@@ -65,6 +78,20 @@ export const hoseAndPipe = defineJointFamily({
           sources,
           'Use the tail and clamps made for its bore.',
         );
+      case 'grips-outside':
+        return {
+          ...made,
+          engagementMm: pipeOf(pipe).socketDepthMm,
+          why: 'The ring grips the pipe it is made for from outside. Makers differ in the wall: use the fitting that is sold with the pipe.',
+          tighten: 'Nut hand tight, then about a turn.',
+        };
+      case 'bolts-round':
+        return {
+          ...made,
+          engagementMm: SADDLE_REACH * outsideMm,
+          why: 'The pipe is not cut: the saddle is bolted round it and drilled through inside its ring.',
+          tighten: 'Bolts evenly crosswise, until the ring is flat; no more on plastic.',
+        };
       case 'no-way':
         return bare(
           hose.part === 'barb'

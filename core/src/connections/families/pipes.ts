@@ -4,7 +4,9 @@ import { type JointConditions, bare, defineJointFamily, judgements, sourcesOf } 
 import { compression } from './pipe-joints/compression';
 import { dryHub } from './pipe-joints/dry-hub';
 import type { PipeJoint, PipePair } from './pipe-joints/pipe-joint';
+import { press } from './pipe-joints/press';
 import { pushFit } from './pipe-joints/push-fit';
+import { crimp, expansion } from './pipe-joints/ring-over-insert';
 import { saddle } from './pipe-joints/saddle';
 import { sleeve } from './pipe-joints/sleeve';
 import { solvent } from './pipe-joints/solvent';
@@ -16,6 +18,9 @@ export const JOINTS: Readonly<Record<Exclude<PipePart, 'spigot'>, PipeJoint>> = 
   compression,
   'dry-hub': dryHub,
   sleeve,
+  press,
+  crimp,
+  expansion,
   saddle,
 };
 

@@ -57,6 +57,7 @@ export interface MakeUp {
   readonly washer?: Washer & { readonly name: string };
   readonly clamp?: Clamp & { readonly count: number; readonly outsideMm: number };
   readonly insert?: string;
+  readonly solder?: { readonly wireMm: number; readonly fluxMl: number };
   readonly lubricantMl?: number;
   readonly tightening?: Tightening;
   readonly window?: TurnWindow;
@@ -163,11 +164,15 @@ function needsMakeUp(a: End, b: End, mating: Mating, temperature: Temperature): 
           };
         }
         case 'clamp': {
+          // The ring of an insert is squeezed by its own tool: no worm drive closes it.
+          if (spigot && !isSleeve(a, b)) return {};
           const outsideMm = hose?.kind === 'hose' ? hoseOf(hose).outsideOnBarbMm : spigotWithRubber(spigot);
           return { clamp: { ...clampFor(outsideMm), count: need.count, outsideMm }, useless: ['tape', 'cement'] };
         }
         case 'insert':
           return { insert: need.name };
+        case 'solder':
+          return { solder: { wireMm: need.wireMm, fluxMl: need.fluxMl }, useless: ['tape', 'cement'] };
         case 'lubricant':
           return { lubricantMl: LUBRICANT_ML, useless: ['cement'] };
         case 'tape':
@@ -178,6 +183,7 @@ function needsMakeUp(a: End, b: End, mating: Mating, temperature: Temperature): 
   ) as Partial<MakeUp>;
 }
 
+const isSleeve = (a: End, b: End): boolean => [a, b].some((end) => end.kind === 'pipe' && end.part === 'sleeve');
 const spigotWithRubber = (spigot: End | undefined): number =>
   spigot?.kind === 'pipe' ? overRubberMm(pipeOf(spigot).outsideMm) : 0;
 

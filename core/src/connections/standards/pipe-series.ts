@@ -36,6 +36,8 @@ export interface PipeSeries {
   readonly pressure: boolean;
   /** What it is made of where nothing else is said; series made in several materials leave it open. */
   readonly material?: Material;
+  /** Its fittings take the pipe of this bore-controlled system from outside, size for size; it has no pipe of its own. */
+  readonly takesHose?: string;
   /** Ribbed or folded outside: nothing seals on it. */
   readonly ribbed?: true;
 }
@@ -53,6 +55,9 @@ const SOCKET_SQUEEZE_MM = 0.1;
 /** A pipe's own tolerance on its outside diameter, where no table gives it (from memory). */
 const OUTSIDE_TOLERANCE_MM = 0.1;
 
+/** Without what adding decimals leaves behind, so that two tables of one figure agree. */
+const tidy = (mm: number): number => Math.round(mm * 1e6) / 1e6;
+
 /** Size, outside diameter, wall, depth of the socket; mm. */
 export type RoundRow = readonly [NominalSize, outsideMm: number, wallMm: number, depthMm: number];
 
@@ -62,8 +67,8 @@ export const roundSizes = (rows: readonly RoundRow[], toleranceMm = OUTSIDE_TOLE
     size,
     outsideMm,
     boreMm: outsideMm - 2 * wallMm,
-    socketMouthMm: outsideMm + SOCKET_CLEARANCE_MM + toleranceMm,
-    socketBottomMm: outsideMm - SOCKET_SQUEEZE_MM - toleranceMm,
+    socketMouthMm: tidy(outsideMm + SOCKET_CLEARANCE_MM + toleranceMm),
+    socketBottomMm: tidy(outsideMm - SOCKET_SQUEEZE_MM - toleranceMm),
     socketDepthMm: depthMm,
   }));
 

@@ -4,8 +4,18 @@ import { downpipe } from './downpipe';
 import { dwv, ipsSchedule40, ipsSchedule80 } from './ips';
 import type { PipeSeries, PipeSize } from './pipe-series';
 import { corrugated, d2729, d3034 } from './sewer';
-import { anzDwv, anzPressure, anzStorm, enPressure, soil, ukOverflow, ukPushFitWaste, ukWaste } from './solvent-metric';
-import { copperAnz, copperMetric, cts, polyethylene } from './tube';
+import {
+  anzDwv,
+  anzPressure,
+  anzStorm,
+  enPressure,
+  euDrain,
+  soil,
+  ukOverflow,
+  ukPushFitWaste,
+  ukWaste,
+} from './solvent-metric';
+import { copperAnz, copperMetric, cts, polyethylene, polyethyleneCts, polyethyleneIps, ruralOutside } from './tube';
 
 /** Every pipe series Herrero knows. A new one: its file, and a line here. */
 export const PIPE_SERIES: readonly PipeSeries[] = [
@@ -16,6 +26,9 @@ export const PIPE_SERIES: readonly PipeSeries[] = [
   d2729,
   cts,
   polyethylene,
+  polyethyleneIps,
+  polyethyleneCts,
+  ruralOutside,
   enPressure,
   anzPressure,
   anzDwv,
@@ -24,6 +37,7 @@ export const PIPE_SERIES: readonly PipeSeries[] = [
   ukPushFitWaste,
   ukOverflow,
   soil,
+  euDrain,
   copperMetric,
   copperAnz,
   corrugated,

@@ -158,3 +158,26 @@ export const soil: PipeSeries = {
   pressure: false,
   material: 'pvc',
 };
+
+/** Push-fit drain of the continent, in the house and in the ground: called by its outside. */
+export const euDrain: PipeSeries = {
+  id: 'eu-drain',
+  regions: ['EU'],
+  token: 'EU-DRAIN',
+  name: 'push-fit drain pipe',
+  sources: [{ document: 'EN 1451-1, EN 1401-1', provenance: 'from-memory' }],
+  sizes: roundSizes(
+    [
+      ['50', 50, 1.8, 46],
+      ['75', 75, 2.3, 51],
+      ['110', 110.1, 2.7, 58],
+      ['125', 125.1, 3.1, 64],
+      ['160', 160.2, 3.9, 76],
+    ],
+    0.2,
+  ),
+  parts: ['spigot', 'push-fit', 'sleeve'],
+  family: 'soil',
+  pressure: false,
+  material: 'polypropylene',
+};

@@ -30,7 +30,7 @@ export const cts: PipeSeries = {
       depthIn * MM_PER_INCH,
     ]),
   ),
-  parts: ['spigot', 'socket', 'compression', 'push-fit'],
+  parts: ['spigot', 'socket', 'compression', 'push-fit', 'press', 'crimp', 'expansion'],
   family: 'cts',
   pressure: true,
 };
@@ -50,7 +50,7 @@ export const copperMetric: PipeSeries = {
     ['42', 42, 1.2, 29],
     ['54', 54, 1.2, 34],
   ]),
-  parts: ['spigot', 'compression', 'push-fit'],
+  parts: ['spigot', 'socket', 'compression', 'push-fit', 'press'],
   family: 'copper-metric',
   pressure: true,
   material: 'copper',
@@ -71,7 +71,7 @@ export const copperAnz: PipeSeries = {
     ['40', 38.1, 1.22, 28],
     ['50', 50.8, 1.22, 32],
   ]),
-  parts: ['spigot', 'compression', 'push-fit'],
+  parts: ['spigot', 'socket', 'compression', 'push-fit', 'press'],
   family: 'copper-anz',
   pressure: true,
   material: 'copper',
@@ -96,4 +96,76 @@ export const polyethylene: PipeSeries = {
   family: 'pe',
   pressure: true,
   material: 'polyethylene',
+};
+
+const inches = (rows: readonly (readonly [NominalSize, outsideIn: number, wallIn: number, depthIn: number])[]) =>
+  roundSizes(
+    rows.map(([size, ...lengths]): RoundRow => {
+      const [outsideMm = 0, wallMm = 0, depthMm = 0] = lengths.map((inch) => inch * MM_PER_INCH);
+      return [size, outsideMm, wallMm, depthMm];
+    }),
+  );
+
+/** American polyethylene pipe on the outside diameters of iron pipe, SDR 11; depths in compression fittings from memory. */
+export const polyethyleneIps: PipeSeries = {
+  id: 'pe-ips',
+  regions: ['US'],
+  token: 'PE-IPS',
+  name: 'polyethylene pipe of iron pipe size',
+  sources: [{ document: 'ASTM D3035', provenance: 'from-memory' }],
+  sizes: inches([
+    ['1/2', 0.84, 0.076, 1.5],
+    ['3/4', 1.05, 0.095, 1.7],
+    ['1', 1.315, 0.12, 2],
+    ['1-1/4', 1.66, 0.151, 2.2],
+    ['1-1/2', 1.9, 0.173, 2.4],
+    ['2', 2.375, 0.216, 2.8],
+  ]),
+  parts: ['spigot', 'compression', 'saddle'],
+  family: 'pe-ips',
+  pressure: true,
+  material: 'polyethylene',
+};
+
+/** American polyethylene tube on the outside diameters of copper tube, SDR 9; depths in compression fittings from memory. */
+export const polyethyleneCts: PipeSeries = {
+  id: 'pe-cts',
+  regions: ['US'],
+  token: 'PE-CTS',
+  name: 'polyethylene tube of copper tube size',
+  sources: [{ document: 'ASTM D2737', provenance: 'from-memory' }],
+  sizes: inches([
+    ['3/4', 0.875, 0.097, 1.6],
+    ['1', 1.125, 0.125, 1.9],
+    ['1-1/4', 1.375, 0.153, 2.1],
+    ['1-1/2', 1.625, 0.181, 2.3],
+    ['2', 2.125, 0.236, 2.7],
+  ]),
+  parts: ['spigot', 'compression'],
+  family: 'pe-cts',
+  pressure: true,
+  material: 'polyethylene',
+};
+
+/** What takes rural polyethylene pipe from outside; its sizes are those of the bore, its outside differs between makers. */
+export const ruralOutside: PipeSeries = {
+  id: 'rural-outside',
+  regions: ['ANZ'],
+  token: 'RURAL-PE',
+  name: 'rural polyethylene pipe',
+  sources: [
+    { document: 'rural polyethylene pipe of the trade; wall differs between makers', provenance: 'from-memory' },
+  ],
+  sizes: roundSizes([
+    ['3/4', 23.5, 2.15, 45],
+    ['1', 30.5, 2.5, 55],
+    ['1-1/4', 37.5, 2.75, 65],
+    ['1-1/2', 44.5, 3.1, 72],
+    ['2', 58.5, 3.75, 88],
+  ]),
+  parts: ['compression', 'saddle'],
+  family: 'rural-outside',
+  takesHose: 'rural',
+  pressure: true,
+  material: 'polypropylene',
 };

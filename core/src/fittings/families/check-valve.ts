@@ -41,6 +41,7 @@ const BACKWATER: readonly Made[] = [
   { line: socketed.DRAIN_US_ABS, from: '2', to: '4' },
   { line: socketed.SEWER_US },
   { line: socketed.SOIL_PUSH_FIT },
+  { line: socketed.EU_DRAIN, from: '110', to: '160' },
   { line: socketed.ANZ_DRAIN, from: '80', to: '100' },
 ];
 /** At the outfall of an overflow: closes behind the water. */

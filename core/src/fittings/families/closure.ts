@@ -27,6 +27,17 @@ const CAPS: readonly Made[] = [
   { line: socketed.COPPER_PUSH_FIT },
   { line: socketed.CTS_PUSH_FIT },
   { line: socketed.POLY_COMPRESSION },
+  { line: socketed.RURAL_COMPRESSION },
+  { line: socketed.COPPER_SOLDER },
+  { line: socketed.CTS_SOLDER },
+  { line: socketed.COPPER_PRESS },
+  { line: socketed.CTS_PRESS },
+  { line: socketed.COPPER_ANZ_PRESS },
+  { line: socketed.PEX_CRIMP },
+  { line: socketed.PEX_EXPANSION },
+  { line: socketed.PE_IPS_COMPRESSION },
+  { line: socketed.PE_CTS_COMPRESSION },
+  { line: socketed.EU_DRAIN },
 ];
 
 const PLUGS: readonly Made[] = [
@@ -35,6 +46,7 @@ const PLUGS: readonly Made[] = [
   { line: socketed.SEWER_US },
   { line: socketed.WASTE_PUSH_FIT },
   { line: socketed.SOIL_PUSH_FIT },
+  { line: socketed.EU_DRAIN },
   { line: tailed.HOSE_NYLON, from: '3/8', to: '1' },
   { line: tailed.INSERT_NYLON },
   { line: tailed.RURAL_NYLON },

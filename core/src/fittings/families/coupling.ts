@@ -44,6 +44,15 @@ const REDUCING: readonly Made[] = [
   { line: socketed.COPPER_COMPRESSION, from: '15', to: '28' },
   { line: socketed.COPPER_PUSH_FIT },
   { line: socketed.POLY_COMPRESSION },
+  { line: socketed.RURAL_COMPRESSION },
+  { line: socketed.COPPER_SOLDER, from: '15', to: '42' },
+  { line: socketed.CTS_SOLDER, from: '1/2', to: '1-1/2' },
+  { line: socketed.COPPER_PRESS, from: '15', to: '28' },
+  { line: socketed.CTS_PRESS, from: '1/2', to: '1' },
+  { line: socketed.PEX_CRIMP },
+  { line: socketed.PEX_EXPANSION },
+  { line: socketed.PE_IPS_COMPRESSION },
+  { line: socketed.EU_DRAIN },
   { line: tailed.HOSE_BRASS, from: '3/8', to: '1' },
   { line: tailed.HOSE_NYLON, from: '3/8', to: '1-1/2' },
   { line: tailed.METRIC_HOSE_NYLON },
@@ -63,6 +72,12 @@ const SLIP: readonly Made[] = [
   { line: socketed.COPPER_COMPRESSION, from: '15', to: '28' },
   { line: socketed.COPPER_PUSH_FIT },
   { line: socketed.POLY_COMPRESSION, from: '20', to: '63' },
+  { line: socketed.RURAL_COMPRESSION },
+  { line: socketed.COPPER_PRESS, from: '15', to: '28' },
+  { line: socketed.CTS_PRESS, from: '1/2', to: '1' },
+  { line: socketed.COPPER_SOLDER, from: '15', to: '28' },
+  { line: socketed.CTS_SOLDER, from: '1/2', to: '1' },
+  { line: socketed.EU_DRAIN },
   { line: socketed.SCHEDULE_40_COMPRESSION },
 ];
 
@@ -116,6 +131,10 @@ const SLEEVES: readonly (readonly [string, NominalSize, string, NominalSize])[] 
   ['d2729', '4', 'd2729', '4'],
   ['d2729', '4', 'ips-40', '4'],
   ['soil', '110', 'soil', '110'],
+  ['eu-drain', '50', 'eu-drain', '50'],
+  ['eu-drain', '75', 'eu-drain', '75'],
+  ['eu-drain', '125', 'eu-drain', '125'],
+  ['eu-drain', '160', 'eu-drain', '160'],
 ];
 
 interface Kind {

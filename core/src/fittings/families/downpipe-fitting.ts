@@ -168,6 +168,8 @@ const TO_PIPE: readonly (readonly [downpipe: NominalSize, series: string, pipe: 
   ['68', 'soil', '110'],
   ['50', 'uk-waste', '50'],
   ['75', 'soil', '110'],
+  ['75', 'eu-drain', '75'],
+  ['100', 'eu-drain', '125'],
   ['80', 'soil', '110'],
   ['90', 'anz-storm', '90'],
   ['90', 'anz-storm', '100'],

@@ -49,6 +49,11 @@ const EIGHTH: readonly Made[] = [
   { line: socketed.SOIL_SOLVENT },
   { line: socketed.SOIL_PUSH_FIT },
   { line: socketed.POLY_COMPRESSION, from: '25', to: '63' },
+  { line: socketed.COPPER_SOLDER, from: '15', to: '28' },
+  { line: socketed.CTS_SOLDER, from: '1/2', to: '1' },
+  { line: socketed.COPPER_PRESS, from: '15', to: '28' },
+  { line: socketed.CTS_PRESS, from: '1/2', to: '1' },
+  { line: socketed.EU_DRAIN },
 ];
 
 /** One end taken, the other going in. */
@@ -72,6 +77,7 @@ const STREET: readonly Made[] = [
   { line: socketed.WASTE_PUSH_FIT },
   { line: socketed.SOIL_SOLVENT },
   { line: socketed.SOIL_PUSH_FIT },
+  { line: socketed.EU_DRAIN },
 ];
 
 const STREET_EIGHTH: readonly Made[] = [

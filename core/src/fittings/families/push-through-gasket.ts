@@ -11,8 +11,11 @@ const SERIES: Readonly<Partial<Record<NominalSize, string>>> = {
   '32': 'uk-waste',
   '40': 'uk-waste',
   '50': 'uk-waste',
+  '75': 'eu-drain',
   '90': 'anz-storm',
   '110': 'soil',
+  '125': 'eu-drain',
+  '160': 'eu-drain',
 };
 const LIP_MM = 6;
 const NECK_MM = 14;

@@ -12,6 +12,7 @@ const DRAINS: readonly Made[] = [
   { line: socketed.THIN_DRAIN_US },
   { line: socketed.DRAIN_US, from: '3', to: '4' },
   { line: socketed.SOIL_PUSH_FIT },
+  { line: socketed.EU_DRAIN, from: '110', to: '160' },
   { line: socketed.ANZ_STORM },
 ];
 

@@ -44,6 +44,30 @@ const RANGES: readonly Range[] = [
     ],
   },
   {
+    mark: 'SAI',
+    series: 'pe-ips',
+    material: 'polypropylene',
+    branch: nptFemale,
+    rows: [
+      ['1', ['1/2', '3/4']],
+      ['1-1/4', ['1/2', '3/4', '1']],
+      ['1-1/2', ['1/2', '3/4', '1']],
+      ['2', ['1/2', '3/4', '1']],
+    ],
+  },
+  {
+    mark: 'SAR',
+    series: 'rural-outside',
+    material: 'polypropylene',
+    branch: rpFemale,
+    rows: [
+      ['1', ['1/2', '3/4']],
+      ['1-1/4', ['1/2', '3/4', '1']],
+      ['1-1/2', ['1/2', '3/4', '1']],
+      ['2', ['1/2', '3/4', '1']],
+    ],
+  },
+  {
     mark: 'SAJ',
     series: 'en',
     material: 'pvc',

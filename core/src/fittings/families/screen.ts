@@ -17,6 +17,7 @@ const VENTS: readonly Made[] = [
   { line: socketed.ANZ_STORM },
   { line: socketed.WASTE_SOLVENT },
   { line: socketed.SOIL_PUSH_FIT },
+  { line: socketed.EU_DRAIN },
 ];
 /** Small breathers on a thread. */
 const BREATHERS: readonly Made[] = [

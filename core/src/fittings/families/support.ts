@@ -16,6 +16,10 @@ const CLIPS: readonly (readonly [series: string, mark: string, name: string, mat
   ['uk-waste', 'SCQ', 'Pipe clip', ['pvc']],
   ['copper-metric', 'SCU', 'Tube clip', ['polypropylene', 'brass']],
   ['soil', 'SCS', 'Soil pipe bracket', ['pvc', 'galvanised']],
+  ['eu-drain', 'SCE', 'Pipe bracket', ['galvanised']],
+  ['pe-ips', 'SCI', 'Pipe clip', ['polypropylene']],
+  ['pe-cts', 'SCC', 'Tube clip', ['polypropylene']],
+  ['rural-outside', 'SCR', 'Pipe clip', ['polypropylene']],
   ['d3034', 'SCW', 'Hanger strap', ['galvanised']],
 ];
 

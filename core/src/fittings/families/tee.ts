@@ -12,7 +12,7 @@ import { TYPICAL_BODIES, defineFamily } from '../part-family';
 /** Straight tees by line and size (ranges of the trade, from memory). */
 const STRAIGHT: readonly Made[] = [
   ...inAllSizes(THREADED),
-  ...inAllSizes(SOCKETED, [socketed.SOIL_SOLVENT, socketed.SOIL_PUSH_FIT]),
+  ...inAllSizes(SOCKETED, [socketed.SOIL_SOLVENT, socketed.SOIL_PUSH_FIT, socketed.EU_DRAIN]),
   { line: tailed.HOSE_BRASS, from: '3/8', to: '1' },
   { line: tailed.HOSE_NYLON },
   { line: tailed.METRIC_HOSE_NYLON },
@@ -40,6 +40,12 @@ const REDUCING: readonly Made[] = [
   { line: socketed.COPPER_COMPRESSION, from: '15', to: '28' },
   { line: socketed.COPPER_PUSH_FIT },
   { line: socketed.POLY_COMPRESSION },
+  { line: socketed.RURAL_COMPRESSION },
+  { line: socketed.COPPER_SOLDER, from: '15', to: '28' },
+  { line: socketed.CTS_SOLDER, from: '1/2', to: '1' },
+  { line: socketed.COPPER_PRESS, from: '15', to: '28' },
+  { line: socketed.PEX_CRIMP },
+  { line: socketed.PEX_EXPANSION },
   { line: tailed.HOSE_NYLON, from: '3/8', to: '1' },
 ];
 
@@ -50,6 +56,7 @@ const THREAD_BRANCH: readonly (Made & { readonly branch: Line; readonly of: (siz
   { line: tailed.INSERT_NYLON, branch: threaded.NPT_PVC, of: (size) => size },
   { line: tailed.RURAL_NYLON, branch: threaded.ISO_POLYPROPYLENE, of: (size) => size },
   { line: socketed.POLY_COMPRESSION, branch: threaded.ISO_POLYPROPYLENE, of: metricThread },
+  { line: socketed.RURAL_COMPRESSION, branch: threaded.ISO_POLYPROPYLENE, of: (size) => size },
   { line: socketed.METRIC_PRESSURE, from: '20', to: '63', branch: threaded.ISO_POLYPROPYLENE, of: metricThread },
   { line: socketed.ANZ_PRESSURE, from: '15', to: '50', branch: threaded.ISO_POLYPROPYLENE, of: nominalThread },
 ];
@@ -79,6 +86,7 @@ const WYES: readonly Made[] = [
   { line: socketed.WASTE_SOLVENT },
   { line: socketed.SOIL_SOLVENT },
   { line: socketed.SOIL_PUSH_FIT },
+  { line: socketed.EU_DRAIN },
   { line: tailed.HOSE_NYLON, from: '1/2', to: '1' },
   { line: tailed.HOSE_BRASS, from: '3/8', to: '3/4' },
 ];
@@ -89,6 +97,7 @@ const REDUCING_WYES: readonly Made[] = [
   { line: socketed.SEWER_US },
   { line: socketed.THIN_DRAIN_US },
   { line: socketed.ANZ_DRAIN, from: '50', to: '100' },
+  { line: socketed.EU_DRAIN },
 ];
 
 interface Kind {

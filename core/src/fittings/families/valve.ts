@@ -125,6 +125,10 @@ const RANGES: readonly (readonly [Kind, readonly Made[]])[] = [
       { line: socketed.METRIC_PRESSURE, from: '20', to: '63' },
       { line: socketed.ANZ_PRESSURE, from: '15', to: '50' },
       { line: socketed.POLY_COMPRESSION },
+      { line: socketed.RURAL_COMPRESSION },
+      { line: socketed.PEX_CRIMP },
+      { line: socketed.PEX_EXPANSION },
+      { line: socketed.PE_IPS_COMPRESSION, from: '3/4', to: '2' },
       { line: tailed.HOSE_NYLON, from: '3/8', to: '1' },
       { line: tailed.METRIC_HOSE_NYLON, from: '13', to: '25' },
       { line: tailed.INSERT_NYLON, from: '1/2', to: '2' },
@@ -147,6 +151,8 @@ const RANGES: readonly (readonly [Kind, readonly Made[]])[] = [
       { line: threaded.NPT_BRASS, from: '1/4', to: '2' },
       { line: threaded.ISO_BRASS, from: '1/4', to: '2' },
       { line: socketed.COPPER_COMPRESSION, from: '15', to: '28' },
+      { line: socketed.COPPER_SOLDER, from: '15', to: '28' },
+      { line: socketed.CTS_SOLDER, from: '1/2', to: '1' },
     ],
   ],
   [
@@ -156,6 +162,7 @@ const RANGES: readonly (readonly [Kind, readonly Made[]])[] = [
       { line: socketed.DRAIN_US_ABS, from: '2', to: '3' },
       { line: socketed.METRIC_PRESSURE, from: '50', to: '110' },
       { line: socketed.SOIL_SOLVENT },
+      { line: socketed.EU_DRAIN, from: '110', to: '160' },
     ],
   ],
 ];

@@ -42,6 +42,17 @@ export const SOCKETED: readonly Line[] = [
   socketed.COPPER_ANZ_COMPRESSION,
   socketed.CTS_PUSH_FIT,
   socketed.POLY_COMPRESSION,
+  socketed.COPPER_SOLDER,
+  socketed.CTS_SOLDER,
+  socketed.COPPER_PRESS,
+  socketed.CTS_PRESS,
+  socketed.COPPER_ANZ_PRESS,
+  socketed.PEX_CRIMP,
+  socketed.PEX_EXPANSION,
+  socketed.PE_IPS_COMPRESSION,
+  socketed.PE_CTS_COMPRESSION,
+  socketed.RURAL_COMPRESSION,
+  socketed.EU_DRAIN,
 ];
 
 /** Lines in which a fitting is made in all their sizes, but for those named. */

@@ -285,3 +285,96 @@ export const SCHEDULE_40_COMPRESSION = metric({
   ratedKpa: always(150 * KPA_PER_PSI),
   priceFactor: 3.4,
 });
+/** Soft-soldered fittings of copper (EN 1254-1, ASME B16.22; from memory). */
+export const COPPER_SOLDER = metric({
+  mark: 'CUS',
+  series: 'copper-metric',
+  material: 'copper',
+  ratedKpa: always(1600),
+  priceFactor: 3,
+});
+export const CTS_SOLDER = metric({
+  mark: 'CTS',
+  series: 'cts',
+  material: 'copper',
+  ratedKpa: always(200 * KPA_PER_PSI),
+  priceFactor: 3,
+});
+/** Pressed fittings with their rubber in a bead (EN 1254-7, ASME B16.51; from memory). */
+export const COPPER_PRESS = metric({
+  mark: 'CUP',
+  series: 'copper-metric',
+  material: 'copper',
+  part: 'press',
+  ratedKpa: always(1600),
+  priceFactor: 6,
+});
+export const CTS_PRESS = metric({
+  mark: 'CTP',
+  series: 'cts',
+  material: 'copper',
+  part: 'press',
+  ratedKpa: always(200 * KPA_PER_PSI),
+  priceFactor: 6,
+});
+export const COPPER_ANZ_PRESS = metric({
+  mark: 'CZP',
+  series: 'copper-anz',
+  material: 'copper',
+  part: 'press',
+  ratedKpa: always(1600),
+  priceFactor: 6,
+});
+/** Inserts for cross-linked tube: ASTM F1807 under a crimp ring, ASTM F1960 under an expansion ring (from memory; 100 psi at 82 C). */
+export const PEX_CRIMP = metric({
+  mark: 'XC',
+  series: 'cts',
+  material: 'brass',
+  part: 'crimp',
+  sizes: ['1/2', '3/4', '1'],
+  ratedKpa: always(160 * KPA_PER_PSI),
+  priceFactor: 2.4,
+});
+export const PEX_EXPANSION = metric({
+  mark: 'XE',
+  series: 'cts',
+  material: 'brass',
+  part: 'expansion',
+  sizes: ['1/2', '3/4', '1'],
+  ratedKpa: always(160 * KPA_PER_PSI),
+  priceFactor: 3,
+});
+/** Compression fittings with a stiffener inside, for American polyethylene pipe (from memory). */
+export const PE_IPS_COMPRESSION = metric({
+  mark: 'EI',
+  series: 'pe-ips',
+  material: 'brass',
+  part: 'compression',
+  ratedKpa: always(200 * KPA_PER_PSI),
+  priceFactor: 9,
+});
+export const PE_CTS_COMPRESSION = metric({
+  mark: 'EC',
+  series: 'pe-cts',
+  material: 'brass',
+  part: 'compression',
+  ratedKpa: always(200 * KPA_PER_PSI),
+  priceFactor: 9,
+});
+/** Compression fittings that take rural polyethylene pipe from outside (from memory). */
+export const RURAL_COMPRESSION = metric({
+  mark: 'RC',
+  series: 'rural-outside',
+  material: 'polypropylene',
+  part: 'compression',
+  ratedKpa: always(800),
+  priceFactor: 4,
+});
+export const EU_DRAIN = metric({
+  mark: 'EP',
+  series: 'eu-drain',
+  material: 'polypropylene',
+  part: 'push-fit',
+  ratedKpa: drainage,
+  priceFactor: 0.6,
+});

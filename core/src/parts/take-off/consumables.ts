@@ -26,7 +26,15 @@ const usesOf = (own: readonly PlacedNeed[]): readonly Use[] => own.map(({ use })
 
 /** Codes of what is bought by width and by number. */
 export const tapeCode = (widthIn: number): string => `TA-${`${Math.round(widthIn * 100)}`.padStart(3, '0')}`;
-export const clampCode = (name: string): string => `HC-${name.split(' ').at(-1) ?? ''}`;
+export const clampCode = (name: string): string =>
+  isRing(name)
+    ? `RG-${name
+        .replace(/ ring$/, '')
+        .replaceAll(/[^A-Za-z0-9]+/g, '-')
+        .toUpperCase()}`
+    : `HC-${name.split(' ').at(-1) ?? ''}`;
+/** The ring of an insert, squeezed or shrunk on: no clamp. */
+const isRing = (name: string): boolean => name.endsWith(' ring');
 
 const ROLL_M = 13.2;
 const TIN_ML = 118;
@@ -63,9 +71,12 @@ const PRICES = {
   primerTin: 6.2,
   clamp: 1.6,
   insert: 0.6,
+  solderRoll: 14,
+  fluxTin: 6,
+  ring: 0.5,
 } as const;
 
-/** What the joints need, by amount: tape by width, primer and cement, washers, clamps, inserts, lubricant. */
+/** What the joints need, by amount: tape by width, primer and cement, washers, clamps, rings, inserts, lubricant, solder. */
 export const consumableLines = (needs: readonly PlacedNeed[]): readonly PartsLine[] => [
   ...tapeLines(needs),
   ...pasteLines(needs),
@@ -74,6 +85,7 @@ export const consumableLines = (needs: readonly PlacedNeed[]): readonly PartsLin
   ...clampLines(needs),
   ...insertLines(needs),
   ...lubricantLines(needs),
+  ...solderLines(needs),
 ];
 
 function tapeLines(needs: readonly PlacedNeed[]): PartsLine[] {
@@ -178,10 +190,10 @@ function clampLines(needs: readonly PlacedNeed[]): PartsLine[] {
     const count = own.reduce((sum, { need }) => sum + need.count, 0);
     return packed({
       code: clampCode(name),
-      title: 'Hose clamp',
+      title: isRing(name) ? 'Ring' : 'Hose clamp',
       detail: name,
       need: count,
-      packUsd: PRICES.clamp,
+      packUsd: isRing(name) ? PRICES.ring : PRICES.clamp,
       uses: usesOf(own),
     });
   });
@@ -200,6 +212,42 @@ function insertLines(needs: readonly PlacedNeed[]): PartsLine[] {
       uses: usesOf(own),
     });
   });
+}
+
+/** A roll of 250 g of lead-free wire, 3 mm: 4.8 m at 7.3 g/cm3 (geometry; density of tin from handbooks, from memory). */
+const SOLDER_ROLL_M = 4.8;
+const FLUX_TIN_ML = 80;
+export const SOLDER_CODE = 'SO-250';
+export const FLUX_CODE = 'FX-80';
+
+function solderLines(needs: readonly PlacedNeed[]): PartsLine[] {
+  const own = ofKind(needs, 'solder');
+  if (own.length === 0) return [];
+  const note = `${own.length} joint${own.length === 1 ? '' : 's'}`;
+  return [
+    packed({
+      code: SOLDER_CODE,
+      title: 'Solder wire, lead-free',
+      detail: '3 mm, roll of 250 g',
+      need: Math.round(own.reduce((sum, { need }) => sum + need.wireMm, 0)) / 1000,
+      unit: 'm',
+      holds: SOLDER_ROLL_M,
+      packUsd: PRICES.solderRoll,
+      uses: usesOf(own),
+      note,
+    }),
+    packed({
+      code: FLUX_CODE,
+      title: 'Flux for soft solder',
+      detail: `tin of ${FLUX_TIN_ML} ml, for drinking water`,
+      need: Math.ceil(own.reduce((sum, { need }) => sum + need.fluxMl, 0)),
+      unit: 'ml',
+      holds: FLUX_TIN_ML,
+      packUsd: PRICES.fluxTin,
+      uses: usesOf(own),
+      note,
+    }),
+  ];
 }
 
 function lubricantLines(needs: readonly PlacedNeed[]): PartsLine[] {

@@ -81,6 +81,23 @@ describe('consumables', () => {
     ]);
   });
 
+  // As much 3 mm wire as the tube is across, 250 g of it is 4.8 m (common practice; geometry with 7.3 g/cm3).
+  test('solder goes by the wire, with its flux; the ring of an insert is no hose clamp', () => {
+    const solder = { kind: 'solder', size: '22', wireMm: 22, fluxMl: 0.44 } as const;
+    const ring = { kind: 'clamp', name: '3/4 in crimp ring', count: 1 } as const;
+    const lines = consumableLines([
+      { need: solder, ...at('P1') },
+      { need: solder, ...at('P1') },
+      { need: ring, ...at('P1') },
+      { need: ring, ...at('P1') },
+    ]);
+    expect(lines.map(({ code, title, need, unit, buy }) => [code, title, need, unit, buy])).toEqual([
+      ['RG-3-4-IN-CRIMP', 'Ring', 2, 'piece', 2],
+      ['SO-250', 'Solder wire, lead-free', 0.044, 'm', 1],
+      ['FX-80', 'Flux for soft solder', 1, 'ml', 1],
+    ]);
+  });
+
   test('a washer that comes with its part is named and not bought; a loose one is', () => {
     const washer = (suppliedWithPart: boolean): PlacedNeed => ({
       need: { kind: 'washer', name: '3/4 NH hose washer', suppliedWithPart },

@@ -15,7 +15,16 @@ import { memoize } from '../../quantity/memoize';
 import { sizeCode } from '../../quantity/size';
 import { ANCHORS } from '../../site/substrates';
 import { filled, foamCode, insulated, labelled, paintMl, painted } from './care-lines';
-import { BEAD_ML, CEMENT_CODES, LUBRICANT_ML, clampCode, pasteMl, tapeCode } from './consumables';
+import {
+  BEAD_ML,
+  CEMENT_CODES,
+  FLUX_CODE,
+  LUBRICANT_ML,
+  SOLDER_CODE,
+  clampCode,
+  pasteMl,
+  tapeCode,
+} from './consumables';
 import { cutOf } from './drilling';
 import type { PartsLine, Unit } from './parts-list';
 import { bracketCode, bracketsFor } from './site-lines';
@@ -77,6 +86,8 @@ function ofNeed(need: Need, use: Use): readonly Required[] {
       return [pieces(clampCode(need.name), need.count, use, need.name)];
     case 'insert':
       return [pieces('IN', 1, use, need.name)];
+    case 'solder':
+      return [required(SOLDER_CODE, need.wireMm / 1000, 'm', use), required(FLUX_CODE, need.fluxMl, 'ml', use)];
     case 'lubricant':
       return [required('LU', LUBRICANT_ML, 'ml', use)];
     default:

@@ -169,6 +169,30 @@ const TOOLS: readonly ToolRule[] = [
   { code: 'KN', title: 'Hose knife', detail: 'square cuts', wanted: partsThat(({ family }) => family === 'hose') },
   { code: 'SD', title: 'Screwdriver or nut driver', detail: 'hose clamps', wanted: joinedBy('clamp') },
   {
+    code: 'TO',
+    title: 'Torch, brush and emery cloth',
+    detail: 'soldered joints; a wet cloth, a fire blanket and somebody who watches an hour after',
+    wanted: joinedBy('solder'),
+  },
+  {
+    code: 'PT',
+    title: 'Press tool with jaws',
+    detail: 'the jaws of the fitting and of its size; hired by the day',
+    wanted: partsThat(({ ends }) => ends.some(({ end }) => end.kind === 'pipe' && end.part === 'press')),
+  },
+  {
+    code: 'CR',
+    title: 'Crimp tool with gauge',
+    detail: 'for the rings of crimp inserts',
+    wanted: partsThat(({ ends }) => ends.some(({ end }) => end.kind === 'pipe' && end.part === 'crimp')),
+  },
+  {
+    code: 'EX',
+    title: 'Expansion tool with heads',
+    detail: 'stretches tube and ring',
+    wanted: partsThat(({ ends }) => ends.some(({ end }) => end.kind === 'pipe' && end.part === 'expansion')),
+  },
+  {
     code: 'MA',
     title: 'Rubber mallet',
     detail: 'push-fit sockets and pipe into gaskets, over a board',

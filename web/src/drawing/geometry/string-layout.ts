@@ -138,9 +138,11 @@ export function layOut(strand: Strand, { wallMm, port, jointOf }: StringContext)
   };
 }
 
+const INNER: readonly string[] = ['spigot', 'barb', 'crimp', 'expansion'];
+
 /** Ends that go into what they meet. */
 const isInner = (end: { readonly kind: string; readonly sex?: string; readonly part?: string } | undefined): boolean =>
-  end !== undefined && (end.sex === 'male' || end.part === 'spigot' || end.part === 'barb');
+  end !== undefined && (end.sex === 'male' || INNER.includes(end.part ?? ''));
 
 const hide = (section: LaidSection, seenFromMm: number, seenToMm: number): LaidSection => {
   const from = Math.min(section.toMm, Math.max(section.fromMm, seenFromMm));

@@ -1,4 +1,4 @@
-import { type End, type Material, describeEnd, hoseOf, pipeOf } from '@herrero/core';
+import { type End, type Material, describeEnd, goesInside, hoseOf, pipeOf } from '@herrero/core';
 import { sectionFill } from './hatches';
 
 /** What slips into what, in millimetres. */
@@ -15,6 +15,8 @@ interface Slip {
   readonly through: boolean;
 }
 
+/** What an insert leaves of the bore of its tube (typical, value from memory). */
+const INSERT_BORE = 0.78;
 /** Wall of a fitting around what it takes, for drawing it. */
 const WALL_SHARE = 0.12;
 
@@ -28,6 +30,13 @@ function slipOf(a: End, b: End): Slip | undefined {
       const pipe = pipeOf(inner);
       if (outer.kind === 'pipe' && outer.part !== 'spigot') {
         const madeFor = pipeOf(outer);
+        if (goesInside(outer.part))
+          return {
+            ...slip(outer, inner, madeFor.boreMm, madeFor.boreMm * INSERT_BORE, pipe.boreMm, madeFor.socketDepthMm),
+            outerOutsideMm: pipe.outsideMm,
+            barbs: true,
+            through: true,
+          };
         const inside = (madeFor.socketMouthMm + madeFor.socketBottomMm) / 2;
         return slip(inner, outer, pipe.outsideMm, pipe.boreMm, inside, madeFor.socketDepthMm);
       }

@@ -158,6 +158,8 @@ const SEAM_KINDS: readonly string[] = [
   'washer',
   'clamp',
   'lubricant',
+  'insert',
+  'solder',
   'holds',
   'fits-unrated',
   'starts-then-leaks',

@@ -3,7 +3,8 @@ import type { NominalSize } from '../../../quantity/size';
 import type { PipePart } from '../../end';
 import type { Material } from '../../material';
 import { mate } from '../../mate';
-import { holdsAtAll } from '../../mating';
+import { holdsAtAll, verdictWords } from '../../mating';
+import { parseEnd } from '../../parse';
 import type { PipeSeries, PipeSize } from '../../standards/pipe-series';
 import { PIPE_SERIES, pipeOf, pipeSeries } from '../../standards/pipes';
 import { compression, compressionReason } from './compression';
@@ -200,12 +201,14 @@ describe('a rubber sleeve with clamps', () => {
 
 describe('over every series', () => {
   const MATERIALS_OF: Readonly<Record<string, Material>> = { cts: 'cpvc' };
+  /** Tube that a fitting is made for, where it takes one kind alone. */
+  const TUBE_OF: Readonly<Partial<Record<PipePart, Material>>> = { press: 'copper', crimp: 'pex', expansion: 'pex' };
 
   test('pipe goes into every fitting made for it, and holds in those with a seal', () => {
     for (const { id, sizes, parts, material } of PIPE_SERIES)
       for (const { size } of sizes)
         for (const part of parts.filter((one) => one !== 'spigot')) {
-          const of = material ?? MATERIALS_OF[id];
+          const of = TUBE_OF[part] ?? material ?? MATERIALS_OF[id];
           const mating = mate(
             { kind: 'pipe', series: id, size, part: 'spigot' },
             { kind: 'pipe', series: id, size, part },
@@ -248,5 +251,53 @@ describe('over every series', () => {
   test('a series or a size nobody registered is a bug of the caller', () => {
     expect(() => pipeSeries('none')).toThrow(RangeError);
     expect(() => pipeOf({ series: 'd2729', size: '1' })).toThrow(RangeError);
+  });
+});
+
+// Which tube goes with which fitting is common practice; ASTM F1807 and F1960 are for PEX alone.
+describe('copper soldered and pressed, PEX under rings', () => {
+  test.each([
+    ['22 CU spigot', '22 CU socket', { a: 'copper', b: 'copper' }, 'Holds with solder'],
+    ['22 CU spigot', '22 CU socket', { a: 'pex', b: 'copper' }, 'Starts, then leaks'],
+    ['22 CU spigot', '22 CU socket', { a: 'copper', b: 'copper', madeWith: [] }, 'Starts, then leaks'],
+    ['3/4 CTS spigot', '3/4 CTS socket', { a: 'copper', b: 'brass' }, 'Holds with solder'],
+    ['3/4 CTS spigot', '3/4 CTS socket', { a: 'copper', b: 'cpvc' }, 'Starts, then leaks'],
+    ['22 CU spigot', '3/4 CTS socket', { a: 'copper', b: 'copper' }, 'Starts, then leaks'],
+    ['22 CU spigot', '22 CU press', { a: 'copper' }, 'Holds'],
+    ['22 CU spigot', '22 CU press', { a: 'stainless' }, 'Holds'],
+    ['22 CU spigot', '22 CU press', { a: 'pex' }, 'Starts, then leaks'],
+    ['3/4 CTS spigot', '22 CU press', { a: 'copper' }, 'Will not go'],
+    ['15 CU spigot', '22 CU press', { a: 'copper' }, 'Will not go'],
+    ['3/4 CTS spigot', '3/4 CTS crimp', { a: 'pex', b: 'brass' }, 'Holds with clamp'],
+    ['3/4 CTS spigot', '3/4 CTS crimp', { a: 'copper', b: 'brass' }, 'Will not go'],
+    ['3/4 CTS spigot', '3/4 CTS crimp', {}, 'Not known yet'],
+    ['1 CTS spigot', '3/4 CTS crimp', { a: 'pex' }, 'Will not go'],
+    ['3/4 CTS spigot', '3/4 CTS expansion', { a: 'pex', b: 'brass' }, 'Holds with clamp'],
+  ] as const)('%s in %s, %j: %s', (a, b, conditions, expected) => {
+    const [one, other] = [a, b].map((text) => {
+      const parsed = parseEnd(text);
+      if (!parsed.ok) throw new Error(text);
+      return parsed.value;
+    });
+    expect(one && other && verdictWords(mate(one, other, conditions))).toBe(expected);
+  });
+});
+
+// Outside diameters differ between makers, so a fitting goes by the size of the pipe it is sold for (common practice).
+describe('rural polyethylene in fittings that grip it from outside', () => {
+  const rural = (size: NominalSize) => ({ kind: 'hose', system: 'rural', size, part: 'bore' }) as const;
+  const taker = (size: NominalSize, part: 'compression' | 'saddle') =>
+    ({ kind: 'pipe', series: 'rural-outside', size, part }) as const;
+  test('by its own size, and no other', () => {
+    for (const size of ['3/4', '1', '1-1/4', '1-1/2', '2'] as const) {
+      expect(mate(rural(size), taker(size, 'compression')).verdict).toBe('holds');
+      expect(mate(rural(size), taker(size, 'saddle')).verdict).toBe('holds');
+    }
+    expect(mate(rural('1'), taker('3/4', 'compression')).verdict).toBe('will-not-go');
+    expect(holdsAtAll(mate(rural('3/4'), taker('1', 'compression')).verdict)).toBe(false);
+  });
+  test('metric pipe of nearly the same outside is not promised', () => {
+    const metric = { kind: 'pipe', series: 'pe', size: '25', part: 'spigot' } as const;
+    expect(holdsAtAll(mate(metric, taker('3/4', 'compression')).verdict)).toBe(false);
   });
 });

@@ -1,12 +1,14 @@
 import { differenceMm } from '../../../quantity/length';
 import { CEMENT_NAMES, MATERIAL_NAMES, type Material, cementFor, takesNoCement } from '../../material';
 import { cementFor as cementNeed } from '../../make-up/cement';
+import { solderFor } from '../../make-up/solder';
 import type { Explanation } from '../joint-family';
 import { judgements } from '../joint-family';
 import { agreement, type PipeJoint, type PipePair, drainsOnly, isRectangular, oneFamily } from './pipe-joint';
 
 const JUDGEMENTS = judgements({
   welds: ['holds-with', 'cement'],
+  solders: ['holds-with', 'solder'],
   'over-mouth': ['will-not-go'],
   'falls-in': ['will-not-go'],
   'loose-in-socket': ['starts-then-leaks'],
@@ -32,12 +34,20 @@ const plastics = ({
 const stranger = (pair: PipePair): Material | undefined =>
   plastics(pair).find((one) => one !== undefined && takesNoCement(one));
 
-/** A pipe in a cemented socket: larger than the foot of the socket, smaller than its mouth, and both dissolve. */
+/** Metals that solder runs on: tube of copper in fittings of copper or brass. */
+const isSoldered = ({ pipeMaterial, fittingMaterial }: PipePair): boolean =>
+  pipeMaterial === 'copper' && (fittingMaterial === 'copper' || fittingMaterial === 'brass');
+
+/** A pipe in a cemented or soldered socket: larger than the foot of the socket, smaller than its mouth, and both dissolve. */
 export const solvent: PipeJoint = {
   judge: (pair, { cement, service }) => {
     const { pipe, madeFor, pipeSeries, fittingSeries } = pair;
     if (isRectangular(pipe) || pipe.outsideMm > madeFor.socketMouthMm) return JUDGEMENTS['over-mouth'];
     if (pipe.outsideMm < madeFor.socketBottomMm - LOOKS_MADE_MM) return JUDGEMENTS['falls-in'];
+    if (isSoldered(pair))
+      return JUDGEMENTS[
+        pipe.outsideMm < madeFor.socketBottomMm ? 'loose-in-socket' : oneFamily(pair) ? 'solders' : 'other-series'
+      ];
     if (stranger(pair) !== undefined || pipeSeries.ribbed) return JUDGEMENTS['no-cement-bonds'];
     if (pipe.outsideMm < madeFor.socketBottomMm) return JUDGEMENTS['loose-in-socket'];
     const [a, b] = plastics(pair);
@@ -129,6 +139,13 @@ export const solvent: PipeJoint = {
           `${pair.pipeSeries.name[0]?.toUpperCase() ?? ''}${pair.pipeSeries.name.slice(1)} is made in several materials, some glued, some soldered: nothing can be said before both are named.`,
           'Say what the pipe and the fitting are made of.',
         );
+      case 'solders':
+        return {
+          needs: [solderFor(fitting.size, pipe.outsideMm)],
+          basis,
+          why: 'Solder is drawn into the gap all round. Clean both bright, flux, heat the fitting and not the wire; no water in the pipe while it is soldered.',
+          engagementMm: madeFor.socketDepthMm,
+        };
       case 'welds': {
         const cement = right ?? 'pvc';
         const taper = madeFor.socketMouthMm - madeFor.socketBottomMm;

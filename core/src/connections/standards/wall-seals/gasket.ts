@@ -22,8 +22,11 @@ const METRIC_ROWS: readonly (readonly [NominalSize, number, number, number])[] =
   ['32', 44, 48, 300],
   ['40', 51, 55, 300],
   ['50', 65, 70, 350],
+  ['75', 86, 91, 450],
   ['90', 100, 105, 600],
   ['110', 121, 128, 700],
+  ['125', 137, 143, 800],
+  ['160', 174, 181, 1000],
 ];
 const METRIC_GRIP_MM = [2, 13] as const;
 

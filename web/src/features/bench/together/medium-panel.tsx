@@ -4,7 +4,7 @@ import { type MakeUp } from '@herrero/core';
 
 /** What closes a joint that is not taped: washer, cement with its times, clamp, insert. A tape count never stands here. */
 export function MediumPanel({ made }: { readonly made: MakeUp }) {
-  const { washer, cement, clamp, insert, lubricantMl, measure, useless, mating } = made;
+  const { washer, cement, clamp, insert, solder, lubricantMl, measure, useless, mating } = made;
   const title = washer
     ? 'The washer'
     : cement
@@ -13,9 +13,11 @@ export function MediumPanel({ made }: { readonly made: MakeUp }) {
         ? 'The clamp'
         : insert
           ? 'The insert'
-          : lubricantMl
-            ? 'The ring'
-            : 'Making it up';
+          : solder
+            ? 'The solder'
+            : lubricantMl
+              ? 'The ring'
+              : 'Making it up';
   const rows: readonly (readonly [string, string])[] = [
     ...(washer
       ? ([
@@ -43,6 +45,14 @@ export function MediumPanel({ made }: { readonly made: MakeUp }) {
         ] as const)
       : []),
     ...(insert ? ([['Insert', insert]] as const) : []),
+    ...(solder
+      ? ([
+          ['Wire', `${solder.wireMm} mm of 3 mm, lead-free`],
+          ['Flux', `${solder.fluxMl.toFixed(1)} ml, on both`],
+          ['Heat', 'the fitting, not the wire; both dry inside'],
+          ['Fire', 'cloth behind, extinguisher at hand, watch for an hour'],
+        ] as const)
+      : []),
     ...(lubricantMl ? ([['Soapy water', `${lubricantMl} ml; never oil`]] as const) : []),
   ];
   return (

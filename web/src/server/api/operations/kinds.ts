@@ -66,6 +66,7 @@ const NEED = {
     washer: { name: TEXT, suppliedWithPart: YES_NO },
     clamp: { name: TEXT, count: COUNT },
     insert: { name: TEXT },
+    solder: { size: SIZE, wireMm: NUMBER, fluxMl: NUMBER },
     lubricant: {},
   },
 } as const;
