@@ -4,7 +4,7 @@ import { fillText } from '../quantity/values';
 import { type SampleHole, tankWith } from '../test/sample-jobs';
 import type { Tank } from '../walls/tank';
 import { contextOf } from './context';
-import type { Settings } from '../job/job';
+import type { Penetration, Settings } from '../job/job';
 import { sealWays } from './seal-ways';
 
 interface Given {
@@ -207,6 +207,21 @@ test('a tap’s shank is offered only where a tap or a float valve is wanted, an
   });
 });
 
+test.each([
+  ['cable-gland', 'cord-entry', 'A cable gland closes round a cord; this opening is for: vent.'],
+  ['blanking-plug', 'spare', 'A blanking plug closes a hole; this opening is for: vent.'],
+] as const)('a %s is offered for what it is made for, and nothing else', (style, role, why) => {
+  const above = {
+    type: 'own-box',
+    hole: { face: 'front' as const, heightM: 0.97, size: '3/4' as const, drawnIn: true },
+  };
+  const here = (roles: readonly Penetration['roles'][number][]) =>
+    way(style, { ...above, hole: { ...above.hole, roles } });
+  expect(here([role]).why).not.toContain('this opening is for');
+  expect(here([role]).verdict).not.toBe('ruled-out');
+  expect(here(['vent'])).toMatchObject({ verdict: 'ruled-out', why: expect.stringContaining(why) as string });
+});
+
 describe('a liner', () => {
   const lined = { type: 'corrugated', hole: { size: '1-1/2' as const, heightM: 1, aroundM: 2, drawnIn: true } };
   test('is clamped by a flange, with care by a bulkhead, and not by a gasket', () => {
@@ -222,8 +237,10 @@ test('every way of the shipped catalogue has a part in every size it is made in,
     for (const { end } of ends)
       if (end.kind === 'wall-seal') styles.set(end.style, (styles.get(end.style) ?? new Set()).add(end.size));
   expect([...styles.keys()].sort()).toEqual([
+    'blanking-plug',
     'bolted-flange',
     'bulkhead',
+    'cable-gland',
     'cast-sleeve',
     'drop-grate',
     'gasket',
@@ -231,6 +248,7 @@ test('every way of the shipped catalogue has a part in every size it is made in,
     'lift-out',
     'link-seal',
     'nipple-and-rubbers',
+    'screw-cover',
     'tap-shank',
     'wall-boot',
     'welded-boss',

@@ -105,20 +105,30 @@ function sizeReason({ called, sizes }: WallSealStyle, hole: Penetration): WayRea
   };
 }
 
-/** What a tap or a float valve does. */
-const VALVE_ROLES: readonly Role[] = ['draw-off', 'drain', 'float-fill'];
+/** What a way that is made for one purpose is for, and how it is said where the opening is for something else. */
+const PURPOSES: Readonly<
+  Record<NonNullable<WallSealStyle['purpose']>, { readonly roles: readonly Role[]; readonly is: string }>
+> = {
+  valve: { roles: ['draw-off', 'drain', 'float-fill'], is: 'is a tap or a float valve by itself' },
+  cord: { roles: ['cord-entry'], is: 'closes round a cord' },
+  cover: { roles: ['spare', 'clearance', 'access'], is: 'closes a hole' },
+};
 
-const roleReasons = ({ isValve, called }: WallSealStyle, { roles }: Penetration): WayReason[] =>
-  !isValve || roles.some((role) => VALVE_ROLES.includes(role))
-    ? []
-    : [
-        {
-          about: 'role',
-          rulesOut: true,
-          text: 'A {called} is a tap or a float valve by itself; this opening is for: {roles}.',
-          data: { called, roles: roles.map((role) => ROLE_NAMES[role].toLowerCase()).join(', ') },
-        },
-      ];
+function roleReasons({ purpose, called }: WallSealStyle, { roles }: Penetration): WayReason[] {
+  if (purpose === undefined || roles.some((role) => PURPOSES[purpose].roles.includes(role))) return [];
+  return [
+    {
+      about: 'role',
+      rulesOut: true,
+      text: 'A {called} {is}; this opening is for: {roles}.',
+      data: {
+        called,
+        is: PURPOSES[purpose].is,
+        roles: roles.map((role) => ROLE_NAMES[role].toLowerCase()).join(', '),
+      },
+    },
+  ];
+}
 
 const KIND_NAMES: Readonly<Record<WallKind, string>> = {
   plastic: 'plastic',

@@ -30,7 +30,7 @@ const THROUGH_A_COARSE_FEMALE = 0.94;
 const CLICK_BORE_SHARE = 0.72;
 /** Bores behind the sizes of hose thread; the small one is that of a garden hose coupling (value from memory). */
 const HOSE_THREAD_BORES_MM: Readonly<Partial<Record<NominalSize, number>>> = { '3/4': 17, '1-1/2': 38, '2-1/2': 63 };
-const COARSE = ['s60x6', 's75x6', 's100x8', 'buttress', '56x4'];
+const COARSE = ['s60x6', 's70x6', 's75x6', 's100x8', 'buttress', '56x4'];
 
 /** What an end lets through when the fitting behind it is no narrower [mm]. */
 export function boreOfEnd(end: End): number {

@@ -88,6 +88,17 @@ export const CONTAINER_THREADS: readonly ThreadStandard[] = [
     regions: EVERYWHERE,
   }),
   coarse({
+    id: 's70x6',
+    token: 'S70x6',
+    sizeless: true,
+    name: 'container outlet thread',
+    size: '70',
+    pitchMm: 6,
+    acrossMm: [69, 70.5],
+    seals: CONTAINER,
+    regions: EVERYWHERE,
+  }),
+  coarse({
     id: 's75x6',
     token: 'S75x6',
     sizeless: true,

@@ -1,6 +1,8 @@
 import type { NominalSize } from '../../quantity/size';
+import { blankingPlug } from './wall-seals/blanking-plug';
 import { boltedFlange } from './wall-seals/bolted-flange';
 import { bulkhead } from './wall-seals/bulkhead';
+import { cableGland } from './wall-seals/cable-gland';
 import { castSleeve } from './wall-seals/cast-sleeve';
 import { dropGrate } from './wall-seals/drop-grate';
 import { gasket } from './wall-seals/gasket';
@@ -8,6 +10,7 @@ import { insectScreen } from './wall-seals/insect-screen';
 import { liftOut } from './wall-seals/lift-out';
 import { linkSeal } from './wall-seals/link-seal';
 import { nippleAndRubbers } from './wall-seals/nipple-and-rubbers';
+import { screwCover } from './wall-seals/screw-cover';
 import { tapShank } from './wall-seals/tap-shank';
 import { wallBoot } from './wall-seals/wall-boot';
 import type { WallSealSize, WallSealStyle } from './wall-seals/wall-seal';
@@ -27,6 +30,9 @@ export const WALL_SEAL_STYLES: readonly WallSealStyle[] = [
   dropGrate,
   liftOut,
   insectScreen,
+  cableGland,
+  blankingPlug,
+  screwCover,
 ];
 
 const BY_ID = new Map(WALL_SEAL_STYLES.map((style) => [style.id, style]));

@@ -249,6 +249,21 @@ export const adapters = defineFamily({
         adapter(range, small, 'male', range.threadOf(large)),
       ]),
     ),
+    ...tailed.INSERT_NYLON.sizes.map((size) =>
+      fitting({
+        code: `AI-${sizeCode(size)}`,
+        name: 'Insert adapter',
+        detail: endsWords([socketed.SCHEDULE_40.takes(size), tailed.INSERT_NYLON.takes(size)]),
+        size,
+        material: 'pvc',
+        ends: [socketed.SCHEDULE_40.takes(size), tailed.INSERT_NYLON.takes(size)],
+        betweenMm: BETWEEN_MM,
+        girth: 1.05,
+        surface: 'hex',
+        ratedKpa: tailed.INSERT_NYLON.ratedKpa(size),
+        priceUsdAtOneInch: 1.6,
+      }),
+    ),
     ...BETWEEN_THREADS.flatMap(({ mark, name, material, sizes, a, b, priceUsd }) =>
       sizes.map((size) =>
         fitting({

@@ -16,6 +16,7 @@ const female = (standard: string, size: NominalSize): End => thread(standard, si
 const male = (standard: string, size: NominalSize): End => thread(standard, size, 'male');
 const S60 = female('s60x6', '60');
 const S75 = female('s75x6', '75');
+const S70 = female('s70x6', '70');
 const S100 = female('s100x8', '100');
 const PP = 'polypropylene';
 
@@ -62,6 +63,13 @@ const ROWS: readonly (readonly [string, string, NominalSize, End, End | undefine
   ['XN-S60', 'Container neck adapter', '60', S75, male('s60x6', '60'), PP, 12],
   ['XN-CAM', 'Container neck adapter', '2', S75, camAdapter('2'), PP, 14],
   ['XN-CAP', 'Container neck cap', '2', S75, undefined, PP, 7],
+  ['XM-S60', 'Middle container adapter', '60', S70, male('s60x6', '60'), PP, 11],
+  ['XM-NPT200', 'Middle container adapter', '2', S70, nptMale('2'), PP, 12],
+  ['XM-G200', 'Middle container adapter', '2', S70, gMale('2'), PP, 12],
+  ['XM-CAM', 'Middle container adapter', '2', S70, camAdapter('2'), PP, 13],
+  ['XM-BARB200', 'Middle container adapter', '2', S70, barb('2'), PP, 12],
+  ['XM-BARB50M', 'Middle container adapter', '50', S70, barb('50'), PP, 12],
+  ['XM-CAP', 'Middle container cap', '2', S70, undefined, PP, 7],
   ['XL-S60', 'Large container adapter', '60', S100, male('s60x6', '60'), PP, 14],
   ['XL-NPT300', 'Large container adapter', '3', S100, nptMale('3'), PP, 18],
   ['XL-G300', 'Large container adapter', '3', S100, gMale('3'), PP, 18],
@@ -72,6 +80,10 @@ const ROWS: readonly (readonly [string, string, NominalSize, End, End | undefine
   ['BU-COARSE', 'Drum bung', '2', male('buttress', '2'), undefined, 'polyethylene', 4],
   ['BU-56', 'Drum bung', '2', male('56x4', '56'), undefined, 'polyethylene', 4],
   ['BU-G', 'Container bung', '2', gMale('2'), undefined, 'polyethylene', 4],
+  ['BU-G075', 'Container bung', '3/4', gMale('3/4'), undefined, 'polyethylene', 3],
+  ['BU-G100', 'Container bung', '1', gMale('1'), undefined, 'polyethylene', 3],
+  ['BK-COARSE', 'Drum bung, knock-out opened', '3/4', male('buttress', '2'), nptFemale('3/4'), 'polyethylene', 5],
+  ['BK-56', 'Drum bung, knock-out opened', '3/4', male('56x4', '56'), gFemale('3/4'), 'polyethylene', 5],
   ['BR-NPS', 'Reducing drum bung', '3/4', male('nps', '2'), nptFemale('3/4'), 'polyethylene', 6],
   ['BR-NPS050', 'Reducing drum bung', '1/2', male('nps', '2'), nptFemale('1/2'), 'polyethylene', 6],
   ['BR-NPS100', 'Reducing drum bung', '1', male('nps', '2'), nptFemale('1'), 'polyethylene', 6],

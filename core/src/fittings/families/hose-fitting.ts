@@ -1,7 +1,7 @@
 import type { End } from '../../connections/end';
 import type { Material } from '../../connections/material';
 import { type NominalSize, sizeCode } from '../../quantity/size';
-import { barb, gMale, gSwivel, nhMale, nhSwivel, nptFemale, nptMale, rMale, rpFemale } from '../ends';
+import { barb, gMale, gSwivel, nhMale, nhSwivel, nptFemale, nptMale, rMale, rpFemale, socket } from '../ends';
 import { type FittingSpec, discharge, fitting } from '../fitting';
 import type { Feature, PartEnd } from '../part';
 import { TYPICAL_BODIES, defineFamily } from '../part-family';
@@ -285,6 +285,21 @@ export const hoseFittings = defineFamily({
     ...taps('F', ['1/2', '3/4'], nptFemale, nhMale),
     ...taps('R', ['1/2', '3/4', '1'], rMale, gMale('3/4')),
     ...taps('P', ['1/2', '3/4'], rpFemale, gMale('3/4')),
+    ...(['1/2', '3/4'] as const).map((size) =>
+      made({
+        code: `HTS-${sizeCode(size)}`,
+        name: 'Plastic hose tap',
+        inlet: socket(size),
+        outlet: discharge(nhMale),
+        size,
+        features: ['spout'],
+        material: 'pvc',
+        betweenMm: 42,
+        loss: 'washer-tap',
+        ratedKpa: 600,
+        priceUsd: 6,
+      }),
+    ),
     ...HOSE_TAIL_SIZES.flatMap((size) => [
       made({
         code: `HS-075${sizeCode(size)}`,

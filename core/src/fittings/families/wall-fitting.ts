@@ -6,7 +6,18 @@ import { WALL_SEAL_SOURCE, type WallSealSize } from '../../connections/standards
 import { type NominalSize, sizeWords } from '../../quantity/size';
 import { sizeCode } from '../../quantity/size';
 import { endSection } from '../body';
-import { gFemale, gMale, nhMale, nptFemale, nptMale, rpFemale, soilPushFit, socket, wallSealEnd } from '../ends';
+import {
+  gFemale,
+  gMale,
+  nhMale,
+  nptFemale,
+  nptMale,
+  pipeEnd,
+  rpFemale,
+  soilPushFit,
+  socket,
+  wallSealEnd,
+} from '../ends';
 import type { Feature, PartEnd } from '../part';
 import { defineFamily, inventedPriceUsd } from '../part-family';
 
@@ -22,6 +33,8 @@ interface Range {
   readonly detail: (size: NominalSize) => string;
   /** Lets through by itself: a screen, a grate. */
   readonly opens?: true;
+  /** Nothing goes through it. */
+  readonly closes?: true;
   /** A tap: water leaves at its outlet. */
   readonly tap?: true;
   /** A float valve: it shuts by itself when the water is up. */
@@ -33,6 +46,13 @@ const SMALL: readonly NominalSize[] = ['1/2', '3/4', '1', '1-1/4', '1-1/2', '2']
 const MIDDLING: readonly NominalSize[] = ['1', '1-1/4', '1-1/2', '2'];
 const INCH_PIPE: readonly NominalSize[] = ['2', '3', '4'];
 const SOIL: readonly NominalSize[] = ['110'];
+
+/** The cords that a gland closes round (EN 62444, from memory). */
+const CORDS: Readonly<Partial<Record<NominalSize, string>>> = {
+  '1/2': 'M20, cord of 6 to 12 mm',
+  '3/4': 'M25, cord of 11 to 17 mm',
+  '1': 'M32, cord of 15 to 21 mm',
+};
 
 type Outlet = Pick<Range, 'outlet' | 'detail'>;
 
@@ -128,6 +148,35 @@ const RANGES: readonly Range[] = [
     detail: sizeWords,
     opens: true,
   },
+  {
+    ...made('cable-gland', 'WCG', 'Cable gland', 'nylon', ['1/2', '3/4', '1'], 3),
+    detail: (size) => CORDS[size] ?? sizeWords(size),
+    closes: true,
+  },
+  {
+    ...made('blanking-plug', 'WBP', 'Blanking plug with rubber', 'polypropylene', [...SMALL], 2.4),
+    detail: sizeWords,
+    closes: true,
+  },
+  {
+    ...made('screw-cover', 'WSC', 'Screw-down cover', 'polypropylene', ['4', '6'], 2.2),
+    detail: sizeWords,
+    closes: true,
+  },
+  {
+    ...made('bulkhead', 'WTC', 'Tank connector', 'brass', ['1/2', '3/4'], 9),
+    ...said(
+      (size) => pipeEnd('copper-metric', 'compression')(size === '1/2' ? '15' : '22'),
+      (size) => `${size === '1/2' ? '15' : '22'} CU compression`,
+    ),
+  },
+  {
+    ...made('bulkhead', 'WTO', 'Overflow connector', 'polypropylene', ['3/4'], 3),
+    ...said(
+      () => pipeEnd('uk-overflow', 'push-fit')('21.5'),
+      () => 'for 21.5 mm overflow pipe',
+    ),
+  },
 ];
 
 const FLANGE_MM = 7;
@@ -161,7 +210,7 @@ export const wallFittings = defineFamily({
           size,
           material: range.material,
           ends,
-          body: bodyOf(row, outer, wallSealStyle(range.style).washer),
+          body: bodyOf(row, outer, wallSealStyle(range.style).washer, range.closes === true),
           features: featuresOf(range),
           ...(range.floats ? { oneWay: true as const } : {}),
           boreMm: boreOf(row, outer),
@@ -183,7 +232,7 @@ const featuresOf = ({ opens, tap, floats }: Range): readonly Feature[] => [
 const boreOf = (row: WallSealSize, outer: End | undefined): number =>
   outer?.kind === 'gasket' ? pipeOf(outer).outsideMm : row.holeMm[0] * 0.78;
 
-function bodyOf(row: WallSealSize, outer: End | undefined, nut: boolean) {
+function bodyOf(row: WallSealSize, outer: End | undefined, nut: boolean, closes: boolean) {
   const boreMm = boreOf(row, outer);
   const shankMm = Math.max(row.typicalHoleMm - 2, boreMm + 2);
   const inner = [
@@ -198,7 +247,15 @@ function bodyOf(row: WallSealSize, outer: End | undefined, nut: boolean) {
     { lengthMm: Math.min(MOST_NECK_MM, row.gripMm[1] * 0.6), outsideMm: shankMm, boreMm, surface: 'plain' as const },
   ];
   if (outer === undefined)
-    return [...inner, { lengthMm: FLANGE_MM, outsideMm: row.flangeMm, boreMm, surface: 'mesh' as const }];
+    return [
+      ...inner,
+      {
+        lengthMm: FLANGE_MM,
+        outsideMm: row.flangeMm,
+        boreMm,
+        surface: closes ? ('closed' as const) : ('mesh' as const),
+      },
+    ];
   const close = {
     lengthMm: NUT_MM,
     outsideMm: shankMm * NUT_OVER,

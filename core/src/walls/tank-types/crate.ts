@@ -46,6 +46,13 @@ const VALVE_WAYS: readonly PortWay[] = [
     valve: 'behind',
   },
 ];
+/** The outlet thread between the two, on some containers of the continent. */
+const MIDDLE_WAY: PortWay = {
+  end: 'S70x6 M',
+  name: 'Coarse outlet thread, S70x6',
+  tell: 'crests 6 mm apart, 70 mm across; flat washer on the end',
+  valve: 'before',
+};
 /** The larger outlet that some containers have. */
 const LARGE_WAY: PortWay = {
   end: 'S100x8 M',
@@ -60,7 +67,7 @@ const ports =
     {
       id: 'outlet',
       name: 'Outlet valve',
-      ways: large ? [...VALVE_WAYS.slice(0, 4), LARGE_WAY, ...VALVE_WAYS.slice(4)] : VALVE_WAYS,
+      ways: large ? [...VALVE_WAYS.slice(0, 4), MIDDLE_WAY, LARGE_WAY, ...VALVE_WAYS.slice(4)] : VALVE_WAYS,
       size: '2',
       role: 'draw-off',
       face: 'front',

@@ -18,7 +18,7 @@ export const tapShank = defineWallSeal({
   inside: 'a second washer and the backnut',
   washer: true,
   holdsPull: true,
-  isValve: true,
+  purpose: 'valve',
   why: 'A washer on each side and the backnut inside. Keep at least four threads under the backnut where a shank is shortened.',
   tighten: 'Backnut hand tight, then a quarter to half a turn.',
   sizes: sealSizes(ROWS, [1, 12], 'flat'),

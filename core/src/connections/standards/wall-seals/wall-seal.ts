@@ -44,8 +44,8 @@ export interface WallSealStyle {
   readonly washer: boolean;
   /** Does it hold a pull along the pipe? */
   readonly holdsPull: boolean;
-  /** A tap or float valve by itself: only where one is wanted. */
-  readonly isValve: boolean;
+  /** Made for one purpose: a tap or float valve by itself, round a cord, over a hole that is closed; absent: for any. */
+  readonly purpose?: 'valve' | 'cord' | 'cover';
   /** Does it clamp the liner of a lined tank from inside? */
   readonly clampsLiner: boolean;
   /** What is said of it where it holds. */
@@ -78,7 +78,6 @@ export const defineWallSeal = (style: Pick<WallSealStyle, Said> & Partial<WallSe
   onACord: false,
   washer: false,
   holdsPull: false,
-  isValve: false,
   clampsLiner: false,
   source: WALL_SEAL_SOURCE,
   ...style,
