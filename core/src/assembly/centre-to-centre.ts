@@ -1,4 +1,4 @@
-import { overallMm } from '../fittings/part';
+import { reachMmOf } from '../fittings/part';
 import type { RunSight } from '../derived/context';
 import type { StrandItem } from '../derived/run';
 
@@ -39,12 +39,12 @@ export function centreToCentre(partId: string, context: RunSight): CentreToCentr
       if (item?.placed.lengthM == null) continue;
       const [before, after] = [items[place - 1], items[place + 1]];
       const sides = [
-        { neighbour: before, joint: context.judgedOf(item.jointIn?.id) },
-        { neighbour: after, joint: context.judgedOf(after?.jointIn?.id) },
-      ].map(({ neighbour, joint }) => {
+        { neighbour: before, end: before?.outEnd, joint: context.judgedOf(item.jointIn?.id) },
+        { neighbour: after, end: after?.inEnd, joint: context.judgedOf(after?.jointIn?.id) },
+      ].map(({ neighbour, end, joint }) => {
         const insideM = neighbour ? (joint?.mating.engagementMm ?? 0) / 1000 : 0;
         const middle = neighbour !== undefined && turns(neighbour);
-        const reachM = middle ? overallMm(neighbour.part) / 2000 : 0;
+        const reachM = middle && end !== undefined ? reachMmOf(neighbour.part, end) / 1000 : 0;
         const cemented = joint?.mating.needs.some(({ kind }) => kind === 'cement') ?? false;
         const to: MeasuredTo = neighbour
           ? { of: middle ? 'middle' : 'face', name: neighbour.part.name }

@@ -1,4 +1,4 @@
-import { type Part, isByLength, overallMm } from '../fittings/part';
+import { type Part, isByLength, overallMm, reachMmOf } from '../fittings/part';
 import type { RunSight } from '../derived/context';
 import { HEADINGS, type Heading, type PlacedPart } from '../job/job';
 import { baseLevelM } from '../derived/levels';
@@ -149,10 +149,12 @@ function legOf(
   // Only what turns has a side to turn to.
   const side = (): Vector =>
     HEADING_VECTORS[square ? points : usualHeading(heading, target && plus(target, times(from, -1)))];
-  const through = along(from, heading, long / 2);
+  const reachM = (end: number | undefined): number =>
+    end === undefined || part.reachMm === undefined ? long / 2 : reachMmOf(part, end) / 1000;
+  const through = along(from, heading, reachM(inEnd));
   const straight = isByLength(part) ? slopeOf(placed, part, heading, long) : undefined;
   const headingOut = straight?.heading ?? (bend > 0 ? (turned(heading, side(), bend) ?? heading) : heading);
-  const straightTo = straight ? along(from, straight.step, long) : along(through, headingOut, long / 2);
+  const straightTo = straight ? along(from, straight.step, long) : along(through, headingOut, reachM(outEnd));
   const to = part.dropMm === undefined ? straightTo : along(straightTo, UP, dropM(part, inEnd));
   const branches = new Map(
     part.ends.flatMap(({ position }, end) => {
@@ -162,7 +164,7 @@ function legOf(
         isBranch(inEnd) && position !== 'branch'
           ? times(headingOut, -1)
           : (turned(heading, side(), part.branchDegrees ?? SQUARE) ?? heading);
-      return [[end, { from: along(through, away, long / 2), heading: away }] as const];
+      return [[end, { from: along(through, away, reachM(end)), heading: away }] as const];
     }),
   );
   return {

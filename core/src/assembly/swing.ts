@@ -1,4 +1,4 @@
-import { type Part, overallMm, outsideMmOf } from '../fittings/part';
+import { type Part, outsideMmOf, reachMmOf } from '../fittings/part';
 import type { RunSight, JudgedJoint } from '../derived/context';
 import { tankOf } from '../job/lookup';
 import { flatRadiusM } from '../derived/resolve';
@@ -15,7 +15,7 @@ const SPOUT_PER_BORE = 1.5;
 
 /** Radius of the circle that a part sweeps when it is screwed on by one of its ends [mm]. */
 export function swingMm(part: Part): number {
-  const half = overallMm(part) / 2;
+  const half = Math.max(0, ...part.ends.map((_, end) => reachMmOf(part, end)));
   const girth = outsideMmOf(part) / 2;
   return Math.max(
     girth,

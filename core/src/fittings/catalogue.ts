@@ -2,7 +2,8 @@ import { memoize } from '../quantity/memoize';
 import type { NominalSize } from '../quantity/size';
 import { type Part, isSpout } from './part';
 import type { FamilyPart, PartFamily } from './part-family';
-import type { Material } from '../connections/material';
+import { type Material, isMetal } from '../connections/material';
+import { KPA_PER_PSI } from '../quantity/pressure';
 import { boreOfEnd } from './body';
 import { FIXED_LOSS, suddenChangeLoss } from './loss';
 import { regionsOfEnds } from './regions';
@@ -76,6 +77,15 @@ const USUAL_KPA: Readonly<Partial<Record<Material, number>>> = {
   nylon: 600,
 };
 
+/** A body with a seat, a ball or a mesh in it bears less than the pipe of its line where it is of plastic: 150 psi (common practice). */
+const WORKING: readonly string[] = ['valve', 'check-valve', 'filter', 'manifold'];
+const PLASTIC_BODY_KPA = 150 * KPA_PER_PSI;
+
+function ratedOf({ ratedKpa, material }: FamilyPart, family: string): number | null {
+  const kpa = ratedKpa === undefined ? (USUAL_KPA[material] ?? null) : ratedKpa;
+  return kpa !== null && WORKING.includes(family) && !isMetal(material) ? Math.min(kpa, PLASTIC_BODY_KPA) : kpa;
+}
+
 /** A part as its family made it, with what follows from its ends, its material and its bores. */
 function complete(part: FamilyPart, family: PartFamily): Part {
   const ends = part.ends.map(({ end }) => end);
@@ -86,7 +96,7 @@ function complete(part: FamilyPart, family: PartFamily): Part {
     ...(part.ends.some(isSpout) ? { oneWay: true as const } : {}),
     source: part.source ?? family.source,
     regions: part.regions ?? regionsOfEnds(ends),
-    ratedKpa: part.ratedKpa === undefined ? (USUAL_KPA[part.material] ?? null) : part.ratedKpa,
+    ratedKpa: ratedOf(part, family.id),
     lossK:
       part.lossK ??
       FIXED_LOSS.bulkhead + suddenChangeLoss(part.boreMm, part.boreMm, Math.max(part.boreMm, bores[0] ?? part.boreMm)),

@@ -1,5 +1,6 @@
 import type { End } from '../connections/end';
 import type { Material } from '../connections/material';
+import type { Source } from '../provenance';
 import type { NominalSize } from '../quantity/size';
 import { boreOfEnd, endSection, middle } from './body';
 import { endsWords } from './end-words';
@@ -28,6 +29,8 @@ export interface FittingSpec {
   readonly boreMm?: number;
   readonly bendDegrees?: number;
   readonly branchDegrees?: number;
+  /** From the middle to the face of each end [mm], where a table gives it; else half of what the body measures. */
+  readonly reachMm?: readonly number[] | undefined;
   readonly dropMm?: number;
   readonly diverts?: number;
   readonly mesh?: NonNullable<Part['mesh']>;
@@ -37,6 +40,8 @@ export interface FittingSpec {
   readonly ratedKpa?: number | null;
   readonly leastKpa?: number;
   readonly sale?: Sale;
+  /** Where its lengths come from, where that is not where those of its family come from. */
+  readonly source?: Source | undefined;
   /** Invented, at one inch; grows with size. */
   readonly priceUsdAtOneInch: number;
 }
@@ -77,6 +82,8 @@ export function fitting(spec: FittingSpec): FamilyPart {
     boreMm,
     ...(spec.bendDegrees === undefined ? {} : { bendDegrees: spec.bendDegrees }),
     ...(spec.branchDegrees === undefined ? {} : { branchDegrees: spec.branchDegrees }),
+    ...(spec.reachMm === undefined ? {} : { reachMm: spec.reachMm }),
+    ...(spec.source === undefined ? {} : { source: spec.source }),
     ...(spec.dropMm === undefined ? {} : { dropMm: spec.dropMm }),
     ...(spec.diverts === undefined ? {} : { diverts: spec.diverts }),
     ...(spec.mesh === undefined ? {} : { mesh: spec.mesh }),
@@ -122,5 +129,9 @@ function nestedBody(
     middle(headMm, outer.outsideMm * girth, insideMm, 'hex'),
   ];
 }
+
+/** What is left between the feet of two ends whose faces stand so far from the middle [mm]. */
+export const betweenFeetMm = (ends: readonly [End, End], reachMm: readonly [number, number]): number =>
+  ends.reduce((sum, end, index) => sum + (reachMm[index] ?? 0) - endSection(end, boreOfEnd(end)).lengthMm, 0);
 
 const isSwivel = (end: PartEnd | undefined): boolean => end?.end.kind === 'thread' && end.end.swivel === true;

@@ -22,6 +22,13 @@ export interface Line {
   readonly enters: (size: NominalSize) => End;
   /** From the centre of a bend of this angle to the foot of its end [mm]. */
   readonly takeOffMm: (size: NominalSize, degrees: number) => number;
+  /** From the corner of a street elbow to the end that enters and to the face that takes [mm], where a table gives them. */
+  readonly streetMm?: (size: NominalSize) => readonly [enters: number, takes: number];
+  /** From the middle of a reducing tee to a face of its run and to that of its branch [mm], where a table gives them. */
+  readonly reducingTeeMm?: (
+    run: NominalSize,
+    branch: NominalSize,
+  ) => readonly [run: number, branch: number] | undefined;
   /** Between the feet of the two ends of a coupling, and of a union [mm]. */
   readonly stopMm: (size: NominalSize) => number;
   readonly unionMm: (size: NominalSize) => number;

@@ -84,6 +84,8 @@ export interface Part {
   readonly bendDegrees?: number;
   /** How far a branch stands from the way straight on [degrees]; absent: square. */
   readonly branchDegrees?: number;
+  /** From the middle of a bend or a branching to the face of each end [mm], in the order of `ends`; absent: half the length of the body. */
+  readonly reachMm?: readonly number[];
   /** Its outlet lies so much lower than its inlet [mm]; absent: on one level. */
   readonly dropMm?: number;
   /** What share of the water that comes down its pipe it turns aside; absent: it diverts nothing. */
@@ -114,6 +116,9 @@ export interface Part {
 
 /** Overall length of the body [mm]; for what is sold by length only the two ends' share. */
 export const overallMm = (part: Part): number => part.body.reduce((sum, section) => sum + section.lengthMm, 0);
+
+/** From where its axes meet to the face of an end [mm]; on a straight piece half its length. */
+export const reachMmOf = (part: Part, end: number): number => part.reachMm?.[end] ?? overallMm(part) / 2;
 
 /** At its widest [mm]. */
 export const outsideMmOf: (part: Pick<Part, 'body'>) => number = memoize(({ body }) =>

@@ -1,6 +1,6 @@
 import type { End } from '../connections/end';
 import { hoseSystem } from '../connections/standards/hose';
-import { pipeSeries } from '../connections/standards/pipes';
+import { pipeOf, pipeSeries } from '../connections/standards/pipes';
 import { threadStandard } from '../connections/standards/threads';
 import { isMetricSize } from '../quantity/size';
 import { REGIONS, type Region } from '../region';
@@ -15,7 +15,7 @@ function regionsOfEnd(end: End): readonly Region[] {
       return threadStandard(end.standard).regions;
     case 'pipe':
     case 'gasket':
-      return pipeSeries(end.series).regions;
+      return pipeOf(end).regions ?? pipeSeries(end.series).regions;
     case 'hose':
       return end.system === 'hose'
         ? isMetricSize(end.size)

@@ -8,6 +8,8 @@ import type { Material } from '../material';
 /** One size of a pipe series and of the socket that takes it, in mm. */
 export interface PipeSize {
   readonly size: NominalSize;
+  /** Where it is sold, where that is not everywhere its series is. */
+  readonly regions?: readonly Region[];
   /** Outside diameter; of a rectangular pipe its longer side. */
   readonly outsideMm: number;
   /** The shorter side of a rectangular pipe. */

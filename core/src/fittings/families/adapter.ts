@@ -1,4 +1,5 @@
 import type { End } from '../../connections/end';
+import { isMetal } from '../../connections/material';
 import { MM_PER_INCH } from '../../quantity/length';
 import { type NominalSize, sizeCode } from '../../quantity/size';
 import { gSwivel } from '../ends';
@@ -82,6 +83,13 @@ const RANGES: readonly Range[] = [
 /** The thread is of the line's own material unless the pipe takes metal (CPVC). */
 const materialOf = ({ line }: Range) => line.material;
 
+/** A thread cut or moulded in plastic takes half of what the pipe bears (common practice). */
+const THREADED_PLASTIC_SHARE = 0.5;
+const threadedKpa = (line: Line, size: NominalSize): number | null => {
+  const kpa = line.ratedKpa(size);
+  return kpa === null || isMetal(line.material) ? kpa : kpa * THREADED_PLASTIC_SHARE;
+};
+
 function adapter(range: Range, size: NominalSize, sex: 'male' | 'female', thread = range.threadOf(size)) {
   const { line, threads } = range;
   const threadEnd: End = sex === 'male' ? threads.enters(thread) : threads.takes(thread);
@@ -100,7 +108,7 @@ function adapter(range: Range, size: NominalSize, sex: 'male' | 'female', thread
     betweenMm: line === socketed.SCHEDULE_40 ? (BETWEEN_IN[size] ?? 0.25) * MM_PER_INCH : BETWEEN_MM,
     girth: 1.05,
     surface: 'hex',
-    ratedKpa: line.ratedKpa(size),
+    ratedKpa: threadedKpa(line, size),
     priceUsdAtOneInch: (sex === 'male' ? 1.3 : 1.4) * line.priceFactor,
   });
 }
@@ -119,7 +127,7 @@ function threadedElbow(range: Range, size: NominalSize, sex: 'male' | 'female') 
     features: ['bend'],
     bendDegrees: 90,
     loss: 'bend-90',
-    ratedKpa: line.ratedKpa(size),
+    ratedKpa: threadedKpa(line, size),
     priceUsdAtOneInch: 2 * line.priceFactor,
   });
 }

@@ -177,6 +177,7 @@ function joining(kind: Kind, line: Line, size: NominalSize, small = size) {
     material: line.material,
     ends,
     betweenMm: kind.betweenMm(line, size),
+    source: kind === COUPLING ? line.source : undefined,
     girth: kind.nut ? UNION_GIRTH : 1,
     surface: kind.nut ? 'nut' : 'plain',
     features: kind.nut ? ['union-nut'] : kind.slip ? ['slip'] : [],

@@ -1,6 +1,6 @@
 import { sizeCode } from '../../quantity/size';
 import { endsWords } from '../end-words';
-import { fitting } from '../fitting';
+import { betweenFeetMm, fitting } from '../fitting';
 import { type Line, type Made, overMade, overPairs } from '../line';
 import { SOCKETED, THREADED, inAllSizes } from '../lines/all';
 import * as socketed from '../lines/socketed';
@@ -147,6 +147,7 @@ const SWEEP_FACTOR = 1.7;
 /** Laid out straight a bend is twice as long as from its centre to the foot of an end. */
 function bend({ mark, name, degrees, sweep, street, priceUsd }: Bend, line: Line, size: NominalSize, small = size) {
   const inlet = street ? line.enters(size) : line.takes(size);
+  const reachMm = street && degrees > 45 ? line.streetMm?.(size) : undefined;
   return fitting({
     code: `${mark}${line.mark}-${sizeCode(size)}${small === size ? '' : sizeCode(small)}`,
     name,
@@ -154,7 +155,11 @@ function bend({ mark, name, degrees, sweep, street, priceUsd }: Bend, line: Line
     size,
     material: line.material,
     ends: [inlet, line.takes(small)],
-    betweenMm: 2 * line.takeOffMm(size, degrees) * (sweep ? SWEEP_FACTOR : 1),
+    betweenMm: reachMm
+      ? betweenFeetMm([inlet, line.takes(small)], reachMm)
+      : 2 * line.takeOffMm(size, degrees) * (sweep ? SWEEP_FACTOR : 1),
+    reachMm,
+    source: sweep ? undefined : line.source,
     girth: street ? 0.9 : 1,
     features: ['bend'],
     bendDegrees: degrees,

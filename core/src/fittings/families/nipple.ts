@@ -1,6 +1,8 @@
 import { MM_PER_INCH, inchFigure } from '../../quantity/length';
 import { type NominalSize, sizeCode } from '../../quantity/size';
 import { endSection, middle } from '../body';
+import { pipeOf } from '../../connections/standards/pipes';
+import type { Source } from '../../provenance';
 import { threadName } from '../../connections/format';
 import type { End } from '../../connections/end';
 import { endsWords } from '../end-words';
@@ -65,6 +67,16 @@ const HEX_MM = 9;
 const PIPE_PRICE_USD = 1.4;
 const HEX_PRICE_USD = 1.26;
 
+/** Lengths of American pipe nipples; those on ISO threads are kept in the same lengths by the trade. */
+const A733: Source = { document: 'ASTM A733 (lengths)', provenance: 'from-memory' };
+const nippleSource = (line: Line, size: NominalSize): Source | undefined => {
+  const end = line.enters(size);
+  return end.kind === 'thread' && end.standard === 'npt' ? A733 : undefined;
+};
+/** A nipple of Schedule 80 is pipe of Schedule 80 with a thread on it. */
+const boreOfNipple = (line: Line, size: NominalSize): { readonly boreMm?: number } =>
+  line === threaded.NPT_PVC_80 ? { boreMm: pipeOf({ series: 'ips-80', size }).boreMm } : {};
+
 /** Both ends are male: the thread alone says it. */
 const nominal = (end: End): string => (end.kind === 'thread' ? threadName(end) : '');
 
@@ -80,6 +92,8 @@ function close(line: Line, size: NominalSize): FamilyPart {
     material: line.material,
     ends: [male, male],
     betweenMm: 0,
+    ...boreOfNipple(line, size),
+    source: nippleSource(line, size),
     ratedKpa: line.ratedKpa(size),
     priceUsdAtOneInch: PIPE_PRICE_USD * 0.7 * line.priceFactor,
   });
@@ -99,6 +113,8 @@ function long(line: Line, size: NominalSize, lengthIn: number): readonly FamilyP
     material: line.material,
     ends: [male, male],
     betweenMm: 0,
+    ...boreOfNipple(line, size),
+    source: nippleSource(line, size),
     ratedKpa: line.ratedKpa(size),
     priceUsdAtOneInch: PIPE_PRICE_USD * line.priceFactor * (0.6 + lengthIn / 10),
   });
@@ -128,11 +144,11 @@ function hex(line: Line, size: NominalSize, small = size): FamilyPart {
 export const nipples = defineFamily({
   id: 'nipple',
   name: 'Nipple',
-  source: { document: 'ASTM A733 (lengths)', provenance: 'from-memory' },
+  source: TYPICAL_BODIES,
   parts: () => [
     ...overMade(PIPE_NIPPLES, close),
     ...LENGTHS_IN.flatMap((lengthIn) => overMade(PIPE_NIPPLES, (line, size) => long(line, size, lengthIn))),
     ...overMade(HEX_NIPPLES, (line, size) => hex(line, size)),
-    ...overPairs(REDUCING_HEX, 3, hex).map((part) => ({ ...part, source: TYPICAL_BODIES })),
+    ...overPairs(REDUCING_HEX, 3, hex),
   ],
 });

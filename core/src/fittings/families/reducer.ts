@@ -70,13 +70,17 @@ function bushing(line: Line, large: NominalSize, small: NominalSize, inner: Line
   });
 }
 
+/** Nobody moulds a drain bushing down to 1-1/4 in from 3 in or more (common practice). */
+const isMade = (line: Line, large: NominalSize, small: NominalSize): boolean =>
+  line !== socketed.DRAIN_US || small !== '1-1/4' || large === '1-1/2' || large === '2';
+
 /** Reducing bushings, glued into a socket or screwed into a thread. */
 export const reducers = defineFamily({
   id: 'reducer',
   name: 'Reducing bushing',
   source: TYPICAL_BODIES,
   parts: () => [
-    ...overPairs(BUSHINGS, 4, (line, large, small) => bushing(line, large, small)),
+    ...overPairs(BUSHINGS, 4, (line, large, small) => (isMade(line, large, small) ? bushing(line, large, small) : [])),
     ...TO_THREAD.flatMap((made) =>
       overPairs([made], 4, (line, large, small) => bushing(line, large, small, made.inner)),
     ),

@@ -31,6 +31,8 @@ const AIR_RELEASE: readonly Made[] = [
 ];
 
 const MESH_MM = 34;
+/** An air release of plastic bears this [kPa] (common practice: PN 10). */
+const AIR_RELEASE_KPA = 1000;
 
 /** The same part with its far end of stainless mesh. */
 const meshed = (part: FamilyPart, lengthMm: number, girth: number): FamilyPart => {
@@ -60,6 +62,7 @@ const ending = (
   girth: number,
   usd: number,
   male = false,
+  ratedKpa: number | null = null,
 ) =>
   overMade(made, (line, size) => {
     const end = male ? line.enters(size) : line.takes(size);
@@ -74,7 +77,7 @@ const ending = (
         betweenMm: lengthMm,
         features: ['screen'],
         loss: 'mesh',
-        ratedKpa: null,
+        ratedKpa,
         priceUsdAtOneInch: usd,
       }),
       lengthMm,
@@ -91,6 +94,7 @@ export const screens = defineFamily({
     ...ending('SV', 'Vent cowl', VENTS, MESH_MM, 1.25, 5.2),
     ...ending('SO', 'Overflow screen', VENTS, MESH_MM / 2, 1, 4.6),
     ...ending('SB', 'Breather', BREATHERS, MESH_MM / 2, 1.3, 4, true),
-    ...ending('SA', 'Air release valve', AIR_RELEASE, MESH_MM * 2, 1.6, 16, true),
+    ...ending('SA', 'Air release valve', AIR_RELEASE, MESH_MM * 2, 1.6, 16, true, AIR_RELEASE_KPA),
+    ...ending('SR', 'Rodent screen', VENTS, MESH_MM / 3, 1, 5),
   ],
 });

@@ -1,6 +1,7 @@
 import type { Material } from '../../connections/material';
 import { pipeOf, pipeSeries } from '../../connections/standards/pipes';
 import { type NominalSize, sizeCode, sizeWords } from '../../quantity/size';
+import { REGIONS, type Region } from '../../region';
 import { middle } from '../body';
 import { type FamilyPart, defineFamily, inventedPriceUsd } from '../part-family';
 import { DOWNPIPE_LETTER, DOWNPIPE_MATERIALS } from './downpipe-fitting';
@@ -39,8 +40,10 @@ const holder = (
   part: Pick<FamilyPart, 'code' | 'name' | 'detail' | 'size' | 'material'>,
   insideMm: number,
   usd: number,
+  regions: readonly Region[],
 ): FamilyPart => ({
   ...part,
+  regions,
   ends: [],
   body: [middle(WIDE_MM, insideMm + 2 * THICK_MM, insideMm)],
   features: [],
@@ -76,6 +79,7 @@ export const supports = defineFamily({
             },
             pipeOf({ series, size }).outsideMm,
             0.9,
+            pipeSeries(series).regions,
           ),
         ),
       ),
@@ -92,6 +96,7 @@ export const supports = defineFamily({
           },
           pipeOf({ series: 'downpipe', size }).outsideMm,
           1.4,
+          pipeOf({ series: 'downpipe', size }).regions ?? REGIONS,
         ),
       ),
     ),
@@ -100,6 +105,7 @@ export const supports = defineFamily({
         { code: `SX-${size}`, name: 'Tank strap with buckle', detail: `${size} mm, ${words}`, size, material: 'nylon' },
         Number(size),
         18,
+        REGIONS,
       ),
     ),
   ],

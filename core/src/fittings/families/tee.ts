@@ -1,6 +1,6 @@
 import { type NominalSize, sizeCode } from '../../quantity/size';
 import { endWords } from '../end-words';
-import { fitting } from '../fitting';
+import { betweenFeetMm, fitting } from '../fitting';
 import { type Line, type Made, overMade, overPairs } from '../line';
 import { SOCKETED, THREADED, inAllSizes } from '../lines/all';
 import * as socketed from '../lines/socketed';
@@ -117,11 +117,16 @@ const REDUCING_WYE: Kind = { mark: 'YR', name: 'Reducing wye', priceUsd: 3.4, de
 /** A wye is this much longer along its run than a tee (typical, value from memory). */
 const WYE_FACTOR = 1.7;
 
+/** A tee bears what the weaker of its lines does. */
+const leastKpa = (a: number | null, b: number | null): number | null =>
+  a === null || b === null ? null : Math.min(a, b);
+
 function branching(kind: Kind, line: Line, run: NominalSize, branch: NominalSize, branchLine = line) {
   const off = branchLine.takes(branch);
   const along = line.takes(run);
   const [runWords, branchWords] = [endWords(along), endWords(off)];
   const alike = runWords === branchWords;
+  const reach = kind === REDUCING_TEE ? line.reducingTeeMm?.(run, branch) : undefined;
   return fitting({
     code: `${kind.mark}${line.mark}${branchLine === line ? '' : `-${branchLine.mark}`}-${sizeCode(run)}${run === branch ? '' : sizeCode(branch)}`,
     name: kind.name,
@@ -129,12 +134,16 @@ function branching(kind: Kind, line: Line, run: NominalSize, branch: NominalSize
     size: run,
     material: line.material,
     ends: [along, along, ...Array.from({ length: kind.branches ?? 1 }, () => off)],
-    betweenMm: 2 * line.takeOffMm(run, 90) * (kind.degrees ? WYE_FACTOR : 1),
+    betweenMm: reach
+      ? betweenFeetMm([along, along], [reach[0], reach[0]])
+      : 2 * line.takeOffMm(run, 90) * (kind.degrees ? WYE_FACTOR : 1),
+    reachMm: reach && [reach[0], reach[0], reach[1]],
+    source: kind.degrees || (kind === REDUCING_TEE && !reach) ? undefined : line.source,
     girth: 1,
     features: ['branch'],
     ...(kind.degrees ? { branchDegrees: kind.degrees } : {}),
     loss: 'tee-run',
-    ratedKpa: line.ratedKpa(run),
+    ratedKpa: branchLine === line ? line.ratedKpa(run) : leastKpa(line.ratedKpa(run), branchLine.ratedKpa(branch)),
     priceUsdAtOneInch: kind.priceUsd * line.priceFactor,
   });
 }

@@ -213,6 +213,8 @@ export const wallFittings = defineFamily({
           body: bodyOf(row, outer, wallSealStyle(range.style).washer, range.closes === true),
           features: featuresOf(range),
           ...(range.floats ? { oneWay: true as const } : {}),
+          // What lets air and water through by itself, or lets nothing through, bears no pressure.
+          ...(range.opens || range.closes ? { ratedKpa: null } : {}),
           boreMm: boreOf(row, outer),
           wallFaceMm: FLANGE_MM + WASHER_MM,
           sale: { by: 'piece' as const },

@@ -43,6 +43,80 @@ const EN_10242_MM: readonly LengthRow[] = [
   ['4', 96, 66, 94],
 ];
 
+/** Street elbows: corner to the male end and to the female face. B16.3 in inches, EN 10242 type A4 in millimetres; from memory. */
+type StreetRow = readonly [NominalSize, enters: number, takes: number];
+const B16_3_STREET_IN: readonly StreetRow[] = [
+  ['1/8', 1, 0.69],
+  ['1/4', 1.19, 0.81],
+  ['3/8', 1.44, 0.95],
+  ['1/2', 1.63, 1.12],
+  ['3/4', 1.89, 1.31],
+  ['1', 2.14, 1.5],
+  ['1-1/4', 2.45, 1.75],
+  ['1-1/2', 2.69, 1.94],
+  ['2', 3.26, 2.25],
+  ['2-1/2', 3.86, 2.7],
+  ['3', 4.51, 3.08],
+  ['4', 5.69, 3.79],
+];
+const EN_10242_STREET_MM: readonly StreetRow[] = [
+  ['1/8', 25, 19],
+  ['1/4', 28, 21],
+  ['3/8', 32, 25],
+  ['1/2', 37, 28],
+  ['3/4', 43, 33],
+  ['1', 52, 38],
+  ['1-1/4', 60, 45],
+  ['1-1/2', 65, 50],
+  ['2', 74, 58],
+  ['2-1/2', 88, 69],
+  ['3', 98, 78],
+  ['4', 118, 96],
+];
+/** Reducing tees: middle to a face of the run, and to that of the branch. B16.3 in inches, EN 10242 type B1 in millimetres; from memory. */
+type TeeRow = readonly [run: NominalSize, branch: NominalSize, runReach: number, branchReach: number];
+const B16_3_TEES_IN: readonly TeeRow[] = [
+  ['3/4', '1/2', 1.2, 1.22],
+  ['1', '1/2', 1.26, 1.36],
+  ['1', '3/4', 1.37, 1.45],
+  ['1-1/4', '1/2', 1.34, 1.53],
+  ['1-1/4', '3/4', 1.45, 1.62],
+  ['1-1/4', '1', 1.58, 1.67],
+  ['1-1/2', '1/2', 1.41, 1.66],
+  ['1-1/2', '3/4', 1.52, 1.75],
+  ['1-1/2', '1', 1.65, 1.8],
+  ['1-1/2', '1-1/4', 1.82, 1.88],
+  ['2', '3/4', 1.6, 1.97],
+  ['2', '1', 1.73, 2.02],
+  ['2', '1-1/4', 1.9, 2.1],
+  ['2', '1-1/2', 2.02, 2.16],
+];
+const EN_10242_TEES_MM: readonly TeeRow[] = [
+  ['3/4', '1/2', 30, 31],
+  ['1', '1/2', 32, 34],
+  ['1', '3/4', 35, 36],
+  ['1-1/4', '1/2', 34, 38],
+  ['1-1/4', '3/4', 36, 41],
+  ['1-1/4', '1', 40, 42],
+  ['1-1/2', '1/2', 36, 42],
+  ['1-1/2', '3/4', 38, 44],
+  ['1-1/2', '1', 42, 46],
+  ['1-1/2', '1-1/4', 46, 48],
+  ['2', '3/4', 40, 50],
+  ['2', '1', 44, 52],
+  ['2', '1-1/4', 48, 54],
+  ['2', '1-1/2', 52, 55],
+];
+
+/** The tables that a line of screwed fittings is made by. */
+interface Lengths {
+  readonly rows: readonly LengthRow[];
+  readonly street: readonly StreetRow[];
+  readonly tees: readonly TeeRow[];
+  readonly unitMm: number;
+  readonly source: Source;
+}
+
 const ALL: readonly NominalSize[] = B16_3_IN.map(([size]) => size);
 const upTo = (last: NominalSize, first: NominalSize = '1/8'): readonly NominalSize[] =>
   ALL.slice(ALL.indexOf(first), ALL.indexOf(last) + 1);
@@ -62,9 +136,7 @@ interface Metal {
 
 function threadedLine(
   standards: { readonly female: string; readonly male: string },
-  rows: readonly LengthRow[],
-  unitMm: number,
-  source: Source,
+  { rows, street, tees, unitMm, source }: Lengths,
   { mark, material, sizes, ratedPsi, priceFactor }: Metal,
 ): Line {
   const takes = (size: NominalSize): ThreadEnd => ({ kind: 'thread', standard: standards.female, size, sex: 'female' });
@@ -82,6 +154,14 @@ function threadedLine(
     takes,
     enters: (size) => ({ kind: 'thread', standard: standards.male, size, sex: 'male' }),
     takeOffMm: (size, degrees) => row(size)[degrees > 45 ? 1 : 2] * unitMm - footMm(size),
+    streetMm: (size) => {
+      const [, enters, takesReach] = street.find(([own]) => own === size) ?? [size, Number.NaN, Number.NaN];
+      return [enters * unitMm, takesReach * unitMm];
+    },
+    reducingTeeMm: (run, branch) => {
+      const found = tees.find(([of, by]) => of === run && by === branch);
+      return found && [found[2] * unitMm, found[3] * unitMm];
+    },
     stopMm,
     unionMm: (size) => stopMm(size) + UNION_ADDS_MM,
     ratedKpa: () => ratedPsi * KPA_PER_PSI,
@@ -90,12 +170,22 @@ function threadedLine(
   };
 }
 
-const B16_3: Source = { document: 'ASME B16.3 class 150', provenance: 'standard-table' };
-const EN_10242: Source = { document: 'EN 10242', provenance: 'standard-table' };
+const B16_3: Source = { document: 'ASME B16.3 class 150', provenance: 'from-memory' };
+const EN_10242: Source = { document: 'EN 10242', provenance: 'from-memory' };
 const NPT = { female: 'npt', male: 'npt' } as const;
 const ISO = { female: 'rp', male: 'r' } as const;
-const npt = (metal: Metal): Line => threadedLine(NPT, B16_3_IN, MM_PER_INCH, B16_3, metal);
-const iso = (metal: Metal): Line => threadedLine(ISO, EN_10242_MM, 1, EN_10242, metal);
+const npt = (metal: Metal): Line =>
+  threadedLine(
+    NPT,
+    { rows: B16_3_IN, street: B16_3_STREET_IN, tees: B16_3_TEES_IN, unitMm: MM_PER_INCH, source: B16_3 },
+    metal,
+  );
+const iso = (metal: Metal): Line =>
+  threadedLine(
+    ISO,
+    { rows: EN_10242_MM, street: EN_10242_STREET_MM, tees: EN_10242_TEES_MM, unitMm: 1, source: EN_10242 },
+    metal,
+  );
 
 export const NPT_BRASS = npt({ mark: '', material: 'brass', sizes: upTo('2'), ratedPsi: 200, priceFactor: 5 });
 export const NPT_STAINLESS = npt({ mark: 'N', material: 'stainless', sizes: upTo('4'), ratedPsi: 150, priceFactor: 6 });

@@ -12,6 +12,7 @@ import {
   type Measures,
   MM_PER_INCH,
   setField,
+  sourceWords,
   type Strand,
   type ThreadEnd,
   threadForm,
@@ -81,13 +82,7 @@ export function JointPanel({ judged, strand }: { readonly judged: JudgedJoint; r
           </div>
         ))}
       </dl>
-      {mating.sources.length > 0 && (
-        <p className="pt-1 type-second">
-          {mating.sources
-            .map(({ document, provenance }) => `${document} (${provenance.replaceAll('-', ' ')})`)
-            .join('; ')}
-        </p>
-      )}
+      {mating.sources.length > 0 && <p className="pt-1 type-second">{mating.sources.map(sourceWords).join('; ')}</p>}
       <OnTheBench judged={judged} />
       {slot !== undefined && (
         <PasteHere strand={strand} slot={slot}>

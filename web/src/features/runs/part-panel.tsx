@@ -10,6 +10,7 @@ import {
   isByLength,
   judge,
   overallMm,
+  PROVENANCE_WORDS,
   partTitle,
   rainWords,
   resolveEnd,
@@ -66,7 +67,7 @@ export function PartPanel({ item, strand }: { readonly item: StrandItem; readonl
           <>
             <dt className="border-t border-hair py-1 text-ink-2">overall</dt>
             <dd className="border-t border-hair py-1">
-              {formatLength(overallMm(part) / 1000, measures)}, {part.source.provenance.replaceAll('-', ' ')}
+              {formatLength(overallMm(part) / 1000, measures)}, {PROVENANCE_WORDS[part.source.provenance]}
             </dd>
           </>
         )}

@@ -11,6 +11,7 @@ import {
   isByLength,
   rainWords,
   overallMm,
+  sourceWords,
   partTitle,
   settingCaution,
   verdictWords,
@@ -94,7 +95,7 @@ function Figures({ part }: { readonly part: Part }) {
     ...(part.lossK > 0 ? [['loses', `${part.lossK.toFixed(2)} velocity heads`] as const] : []),
     ['sold in', part.regions.map((region) => REGION_NAMES[region]).join('; ')],
     ['price', `$${part.priceUsd.toFixed(2)}${isByLength(part) ? ' a metre' : ''}${yours ? ', yours' : ', invented'}`],
-    ['lengths from', `${part.source.document} (${part.source.provenance.replaceAll('-', ' ')})`],
+    ['lengths from', sourceWords(part.source)],
   ];
   return (
     <dl className="mt-2 grid grid-cols-[104px_1fr] type-row">

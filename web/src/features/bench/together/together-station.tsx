@@ -9,6 +9,7 @@ import {
   SERVICES,
   SERVICE_WORDS,
   type Service,
+  sourceWords,
   everyEnd,
   formatEnd,
   holdsAtAll,
@@ -161,12 +162,7 @@ export function TogetherStation() {
               <WhereItWorks a={pair[0]} b={pair[1]} conditions={conditions} service={service} />
               <MadeWith a={pair[0]} b={pair[1]} conditions={conditions} madeWith={madeWith} />
               {made.mating.sources.length > 0 && (
-                <p className="pt-1.5 type-second">
-                  {made.mating.sources
-                    .map(({ document, provenance }) => `${document} (${provenance.replaceAll('-', ' ')})`)
-                    .join('; ')}
-                  . Not yet compared with the printed books.
-                </p>
+                <p className="pt-1.5 type-second">{made.mating.sources.map(sourceWords).join('; ')}.</p>
               )}
             </section>
             <Numbers a={pair[0]} b={pair[1]} mating={made.mating} />
