@@ -30,6 +30,7 @@ import { rainFilters } from './families/rain-filter';
 import { reducers } from './families/reducer';
 import { saddles } from './families/saddle';
 import { screens } from './families/screen';
+import { looseItems } from './families/loose-item';
 import { supports } from './families/support';
 import { tees } from './families/tee';
 import { valves } from './families/valve';
@@ -64,6 +65,7 @@ export const PART_FAMILIES: readonly PartFamily[] = [
   closures,
   screens,
   supports,
+  looseItems,
 ];
 
 /** What a material bears where its family says nothing [kPa] (common practice); drainage and rubber bear none. */

@@ -76,6 +76,10 @@ const SAMPLES: readonly (readonly [code: string, ...ends: readonly string[]])[] 
   ['PLSP-110M', '110 SOIL spigot'],
   ['SV-200', '2 IPS socket'],
   ['SCPP-32M'],
+  ['XLN-075'],
+  ['AMRC-100', '1 R M', '1 RURAL-PE compression'],
+  ['ECUP-22M', '22 CU press', '22 CU press'],
+  ['TXC-075', '3/4 CTS crimp', '3/4 CTS crimp', '3/4 CTS crimp'],
 ];
 
 describe('a sample of every family', () => {

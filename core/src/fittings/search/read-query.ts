@@ -1,6 +1,6 @@
 import { distance } from 'fastest-levenshtein';
 import { type NominalSize, sizeWords } from '../../quantity/size';
-import { EMPTY_WORDS, type Meaning, VOCABULARY, readSize } from './spoken';
+import { COUNTED, EMPTY_WORDS, type Meaning, PHRASES, VOCABULARY, readSize } from './spoken';
 
 /** A word that was understood, with the word itself: a part may be called just that. */
 export interface Asked extends Meaning {
@@ -15,6 +15,8 @@ export interface Query {
   readonly corrected: readonly { readonly wrote: string; readonly read: string }[];
   /** Words that mean nothing here: looked for in names and codes as they are. */
   readonly literal: readonly string[];
+  /** What no part is asked by: the list counts it by itself. */
+  readonly counted: readonly string[];
 }
 
 /** Letters that name the types of cam couplings; only beside the word. */
@@ -35,6 +37,7 @@ export function readQuery(text: string): Query {
   };
   const corrected: { wrote: string; read: string }[] = [];
   const literal: string[] = [];
+  const counted: string[] = [];
   const words = wordsOf(text);
   const cam = words.includes('cam');
   for (const word of words) {
@@ -52,6 +55,11 @@ export function readQuery(text: string): Query {
       take(meaning, word);
       continue;
     }
+    if (Object.hasOwn(COUNTED, word)) {
+      const name = COUNTED[word] ?? word;
+      if (!counted.includes(name)) counted.push(name);
+      continue;
+    }
     if (EMPTY_WORDS.has(word)) continue;
     const guess = closest(word);
     const guessed = guess === undefined ? undefined : VOCABULARY.get(guess);
@@ -67,12 +75,13 @@ export function readQuery(text: string): Query {
     meanings: bushing ? meanings.filter(({ name }) => name !== 'reducing') : meanings,
     corrected,
     literal,
+    counted,
   };
 }
 
 /** Splits into words, parts sizes that are written together, joins the ones that belong together. */
 const wordsOf = (text: string): readonly string[] =>
-  text
+  PHRASES.reduce((said, [phrase, read]) => said.replace(phrase, read), text.toLowerCase())
     .toLowerCase()
     .replace(/[“”″]/g, '"')
     .replace(/½/g, ' 1/2')
@@ -81,7 +90,6 @@ const wordsOf = (text: string): readonly string[] =>
     .replace(/(\d)\s+(\d\/\d)/g, '$1-$2')
     .replace(/([\d"])\s*(?:x|×|\*)\s*(?=[\d.])/g, '$1 ')
     .replace(/(\d)\s+(mm|in|inch)\b/g, '$1$2')
-    .replace(/first\s+flush/g, 'first-flush')
     .replace(/schedule\s+(\d)/g, 'sch$1')
     .replace(/sch\s+(\d)/g, 'sch$1')
     .split(/[\s,;:()]+/)
@@ -98,6 +106,10 @@ function closest(word: string): string | undefined {
   }
   return best;
 }
+
+/** What is said where no part is meant: 'The list counts thread tape by itself, from the joints: there is no part to choose.' */
+export const countedWords = ({ counted }: Query): string =>
+  `The list counts ${counted.join(' and ')} by itself, from the joints: there is no part to choose.`;
 
 /** The query read back in full names: 'bushing, 2 in to 1-1/2 in'. */
 export const queryWords = ({ sizes, meanings, literal }: Query): string =>

@@ -32,6 +32,8 @@ export interface Found {
 interface Indexed {
   readonly part: Part;
   readonly words: ReadonlySet<string>;
+  /** The noun of its name, alone and with the word before it: a union ball valve is a valve. */
+  readonly heads: readonly string[];
   readonly sizes: ReadonlySet<NominalSize>;
   readonly ends: ReadonlySet<EndClass>;
   readonly text: string;
@@ -46,6 +48,7 @@ function indexed(part: Part): Indexed {
   };
   say(
     ...part.name.split(/[\s,]+/),
+    ...pairsOf(part.name),
     ...part.family.split('-'),
     part.family,
     ...MATERIAL_NAMES[part.material].split(' '),
@@ -70,10 +73,32 @@ function indexed(part: Part): Indexed {
   return {
     part,
     words,
+    heads: headsOf(part.name),
     sizes,
     ends,
     text: `${part.code} ${part.name} ${part.detail} ${part.ends.map(({ end }) => formatEnd(end)).join(' ')}`.toLowerCase(),
   };
+}
+
+const wordsOfName = (name: string): readonly string[] =>
+  name
+    .toLowerCase()
+    .split(/[\s,]+/)
+    .filter((word) => word !== '');
+
+/** Two words of a name that stand side by side, as one: 'float-valve'. */
+const pairsOf = (name: string): readonly string[] => {
+  const words = wordsOfName(name);
+  return words.slice(1).map((word, at) => `${words[at] ?? ''}-${word}`);
+};
+
+/** What follows says more of the thing and is not its name. */
+const SAYS_MORE = /,| (?:with|on|for|from|of|to|round) | \d/;
+
+function headsOf(name: string): readonly string[] {
+  const said = name.split(SAYS_MORE)[0] ?? name;
+  const words = wordsOfName(said);
+  return [...words.slice(-1), ...pairsOf(said).slice(-1)];
 }
 
 /** The letter of a cam coupling by A-A-59326, from its half and from what stands behind it. */
@@ -97,15 +122,35 @@ function misses({ words, sizes, text }: Indexed, query: Query): number {
   return missing;
 }
 
+/**
+ * How far a part is the thing that was asked for: for each word, whether it is what the part is called by, else only said of
+ * it; what a word means first comes before what it may mean too.
+ */
+const farFrom = ({ heads, words }: Indexed, { meanings }: Query): number =>
+  meanings.reduce((sum, { anyOf }) => {
+    const asHead = anyOf.findIndex((word) => heads.includes(word));
+    const asWord = anyOf.findIndex((word) => words.has(word));
+    return sum + (asHead >= 0 ? asHead : asWord >= 0 ? anyOf.length + asWord : 2 * anyOf.length);
+  }, 0);
+
 /** Of one size asked for, a part of that size all over comes before one that only ends in it. */
 const strangeSizes = ({ sizes }: Indexed, query: Query): number =>
   query.sizes.length === 0 ? 0 : [...sizes].filter((size) => !query.sizes.includes(size)).length;
 
 /**
+ * The parts of a catalogue that a query asks for, in the order in which they are meant; nothing where nothing is asked.
+ * For lists that are narrowed down by words.
+ */
+export function wantedOf(catalogue: Catalogue, query: Query): ReadonlyMap<string, number> | undefined {
+  if (query.meanings.length + query.literal.length + query.sizes.length === 0) return undefined;
+  return new Map(searchParts(catalogue, query).parts.map(({ code }, place) => [code, place]));
+}
+
+/**
  * Searches a catalogue for what a query asks; then narrows it down.
  *
- * Hits have everything that was asked; near misses lack one word. Both in the order of the catalogue, those of no other
- * size and with fewer words beside those asked for first.
+ * Hits have everything that was asked; near misses lack one word. Those that are called by what was asked come first, then
+ * those of no other size and with fewer words beside those asked for, then in the order of the catalogue.
  */
 export function searchParts(catalogue: Catalogue, query: Query, narrowing: Narrowing = {}): Found {
   const hits: Indexed[] = [];
@@ -130,8 +175,13 @@ export function searchParts(catalogue: Catalogue, query: Query, narrowing: Narro
           (narrowing.ends ?? []).every((end) => ends.has(end)) &&
           (narrowing.material === undefined || part.material === narrowing.material),
       )
-      .map((one) => ({ one, strange: strangeSizes(one, query), words: one.part.name.split(' ').length }))
-      .sort((a, b) => a.strange - b.strange || a.words - b.words)
+      .map((one) => ({
+        one,
+        far: farFrom(one, query),
+        strange: strangeSizes(one, query),
+        words: one.part.name.split(' ').length,
+      }))
+      .sort((a, b) => a.far - b.far || a.strange - b.strange || a.words - b.words)
       .map(({ one }) => one.part);
   return { parts: narrowed(hits), near: narrowed(near), byEnd, byMaterial };
 }

@@ -50,6 +50,53 @@ describe('a query is read', () => {
   ])('size %s is %s', (text, size) => expect(readSize(text)).toBe(size));
 });
 
+/** What is handed over for each of these words is common practice, no source. */
+describe('the first hit of a word is that thing', () => {
+  test.each([
+    ['ball cock', /^Float valve/],
+    ['ballcock 1/2', /^Float valve/],
+    ['tank connector', /^Tank connector/],
+    ['back nut', /^Locknut/],
+    ['vent cap', /^Vent cowl/],
+    ['vent', /^Vent cowl|^Breather/],
+    ['breather', /^Breather/],
+    ['manhole', /^Access riser|^Screw-down cover/],
+    ['riser', /^Access riser/],
+    ['zip tie', /^Cable tie/],
+    ['rose', /strainer$/i],
+    ['sillcock', /[Hh]ose tap|[Ww]all tap/],
+    ['pressure tank', /^Pressure vessel/],
+    ['irrigation timer', /timer$/],
+    ['float switch', /^Float switch/],
+    ['atrium grate', /^Drop-in grate/],
+    ['roof washer', /^Filter box|^First-flush/],
+    ['leaf filter', /^Leaf head/],
+    ['cable gland', /^Cable gland/],
+    ['rodent screen', /^Rodent screen/],
+    ['garden hose', /^Hose$/],
+    ['garden hose 3/4', /^Hose$/],
+    ['union', /^Union/],
+    ['female adapter', /^Female adapter/],
+    ['cam', /^Cam (adapter|coupler)/],
+    ['hole plug', /^Blanking plug/],
+    ['press elbow 22mm', /^Elbow/],
+    ['crimp tee 3/4', /^Tee/],
+    ['valve', /valve/],
+    ['cap', /cap$/i],
+  ])('%s', (text, name) => {
+    const [first] = found(text).parts;
+    expect(first?.name, text).toMatch(name);
+  });
+
+  test.each([
+    ['primer', 'primer'],
+    ['PTFE', 'thread tape'],
+    ['jubilee', 'hose clamps'],
+  ])('%s is no part: the list counts it', (text, counted) => {
+    expect(readQuery(text)).toMatchObject({ counted: [counted], meanings: [], literal: [], corrected: [] });
+  });
+});
+
 describe('a search', () => {
   test('finds what is asked for, of that size all over first', () => {
     const first = found('3/4 ball valve fem').parts[0];

@@ -14,9 +14,11 @@ import {
   mayEnter,
   nextParts,
   offersOf,
-  partTitle,
   resolveEnd,
+  countedWords,
+  readQuery,
   serviceAt,
+  wantedOf,
   newPart,
 } from '@herrero/core';
 import Link from 'next/link';
@@ -29,12 +31,6 @@ import { useJob } from '../../store/job-provider';
 import { newId } from '../../store/new-id';
 import { PartRow, RefusedRow } from './part-row';
 import { NARROW_ID, STRING_ID } from './use-string-keys';
-
-const matches = (part: Part, query: string): boolean =>
-  query
-    .toLowerCase()
-    .split(/\s+/)
-    .every((word) => `${partTitle(part)} ${part.material} ${part.code}`.toLowerCase().includes(word));
 
 const FIRST_SHOWN = 12;
 const MOST_SHOWN = 120;
@@ -63,8 +59,16 @@ export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly lin
         : { goesOn: [], doesNot: [] },
     [end, material, service, catalogue, line, region, flow],
   );
-  const goesOn = offers.goesOn.filter(({ part }) => matches(part, query));
-  const doesNot = offers.doesNot.filter(({ part }) => matches(part, query));
+  const asked = useMemo(() => readQuery(query), [query]);
+  const wanted = useMemo(() => wantedOf(catalogue, asked), [catalogue, asked]);
+  const narrowed = (some: readonly Offer[]): readonly Offer[] =>
+    wanted === undefined
+      ? some
+      : some
+          .filter(({ part }) => wanted.has(part.code))
+          .toSorted((a, b) => (wanted.get(a.part.code) ?? 0) - (wanted.get(b.part.code) ?? 0));
+  const goesOn = narrowed(offers.goesOn);
+  const doesNot = narrowed(offers.doesNot);
   const take = ({ part, endIn }: Offer): void => {
     const id = newId();
     if (make([{ type: 'add-part', part: newPart(id, part.code), at, partEnd: endIn, jointId: newId() }]) === undefined)
@@ -103,7 +107,11 @@ export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly lin
       )}
       {end && goesOn.length === 0 && (
         <p className="py-3 type-row">
-          {query === '' ? 'No part of the catalogue goes on here.' : `Nothing that goes on is called “${query}”.`}
+          {query === ''
+            ? 'No part of the catalogue goes on here.'
+            : asked.counted.length > 0
+              ? countedWords(asked)
+              : `Nothing that goes on is called “${query}”.`}
         </p>
       )}
       <ul className="max-h-[420px] overflow-y-auto max-md:max-h-none" tabIndex={-1}>
@@ -111,7 +119,7 @@ export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly lin
           goesOn
             .slice(0, all ? MOST_SHOWN : FIRST_SHOWN)
             .map((offer) => (
-              <PartRow key={offer.part.code} at={{ end, material }} offer={offer} onTake={() => take(offer)} />
+              <PartRow key={offer.part.code} at={{ end, material, service }} offer={offer} onTake={() => take(offer)} />
             ))}
         {all && goesOn.length > MOST_SHOWN && (
           <li className="py-2 type-second">and {goesOn.length - MOST_SHOWN} more: narrow it down</li>
@@ -133,7 +141,7 @@ export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly lin
           {end &&
             doesNot
               .slice(0, MOST_REFUSED)
-              .map((offer) => <RefusedRow key={offer.part.code} at={{ end, material }} offer={offer} />)}
+              .map((offer) => <RefusedRow key={offer.part.code} at={{ end, material, service }} offer={offer} />)}
           {doesNot.length > MOST_REFUSED && (
             <li className="py-2 type-second">and {doesNot.length - MOST_REFUSED} more: narrow it down</li>
           )}

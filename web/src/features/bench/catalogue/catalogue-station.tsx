@@ -1,6 +1,6 @@
 'use client';
 
-import { type Narrowing, queryWords, readQuery, searchParts } from '@herrero/core';
+import { type Narrowing, countedWords, queryWords, readQuery, searchParts } from '@herrero/core';
 import { useSearchParams } from 'next/navigation';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Action } from '@/ui/action';
@@ -100,8 +100,14 @@ export function CatalogueStation() {
           </details>
           {found.parts.length === 0 ? (
             <p className="border-y border-hair py-3 type-row">
-              No part of the catalogue has all of this. Leave a word out, or ask for the two ends in ‘Go together’: a
-              chain may do it.
+              {query.counted.length > 0 ? (
+                countedWords(query)
+              ) : (
+                <>
+                  No part of the catalogue has all of this. Leave a word out, ask for the two ends in ‘Go together’ (a
+                  chain may do it), or <Action onClick={() => setDoing('adding')}>add your own part</Action>.
+                </>
+              )}
             </p>
           ) : (
             <PartRows parts={found.parts.slice(0, shown)} openCode={openCode} onOpen={({ code }) => open(code)} />
