@@ -24,6 +24,9 @@ const BY_FEATURE: Readonly<Record<Capability, readonly Feature[]>> = {
   slip: ['slip'],
 };
 
+/** By which features of a part it is told that it does this. */
+export const featuresOf = (capability: Capability): readonly Feature[] => BY_FEATURE[capability];
+
 /** Does a part do this? A cam or click half counts as quick release: its joint comes apart by hand. */
 export const can = (part: Pick<Part, 'features' | 'ends'>, capability: Capability): boolean =>
   part.features.some((feature) => BY_FEATURE[capability].includes(feature)) ||

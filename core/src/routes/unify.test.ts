@@ -92,6 +92,46 @@ describe('unify', () => {
     expect(cheapest.priceUsd).toBeCloseTo(fewest.priceUsd, 2);
   });
 
+  // A bend of 45 for one of 90, a part that drinking water may not touch, a joint without the adapter that made it one of a
+  // standard: each was proposed once.
+  describe('never proposes', () => {
+    const small = (...codes: readonly string[]) => catalogueOf(codes.map(part));
+    test('an eighth bend for a quarter bend', () => {
+      const bends = outlets(
+        ['BH-075', 'NC-075', 'E-075', 'HB-075', 'HO-075'],
+        ['BH-075', 'NC-075', 'F-075', 'HB-075', 'HO-075'],
+      );
+      const { fewest } = unify(contextOf(bends, small('BH-075', 'NC-075', 'E-075', 'F-075', 'HB-075', 'HO-075')));
+      expect(fewest.changes).toEqual([]);
+    });
+    test('galvanised steel where the row drinks through brass, though it is there already and cheaper', () => {
+      const two = outlets(
+        ['BH-075', 'NC-075', 'LV-075', 'HB-075', 'HO-075'],
+        ['BH-075', 'NCG-075', 'LV-075', 'HB-075', 'HO-075'],
+      );
+      const { fewest, cheapest } = unify(
+        contextOf(two, small('BH-075', 'NC-075', 'NCG-075', 'LV-075', 'HB-075', 'HO-075')),
+      );
+      for (const { changes } of [fewest, cheapest])
+        for (const change of changes) expect(change.in.map(({ material }) => material)).not.toContain('galvanised');
+    });
+    test('a taped R in a G socket where a flat-faced adapter makes it a joint of a standard', () => {
+      // It goes in turned round: its G face on the tank, its Rp socket to the tap.
+      const cured = tankWith({
+        holes: [{ id: 'h', parts: [{ code: 'WBG-075' }, { code: 'TAJ-075', inEnd: 1 }, { code: 'HT-075R' }] }],
+      });
+      const context = contextOf(cured, small('WBG-075', 'TAJ-075', 'HT-075R'));
+      expect(context.joints.map(({ words }) => words)).toEqual([
+        'Holds with washer',
+        'Holds with washer',
+        'Holds with tape',
+      ]);
+      const { fewest, cheapest } = unify(context);
+      expect(fewest.changes).toEqual([]);
+      expect(cheapest.changes).toEqual([]);
+    });
+  });
+
   test('a job with nothing in it has nothing to unify', () =>
     expect(unify(contextOf(tankWith({}), shippedCatalogue)).fewest).toMatchObject({
       differentParts: 0,

@@ -1,6 +1,9 @@
 import { formatEnd } from '../connections/format';
+import { mate } from '../connections/mate';
+import { isForDrinking, settingCaution } from '../connections/material';
 import type { Catalogue } from '../fittings/catalogue';
-import type { Part } from '../fittings/part';
+import { CAPABILITIES, featuresOf } from '../fittings/capability';
+import type { Feature, Part } from '../fittings/part';
 import type { CheckContext } from '../derived/context';
 import type { Edit } from '../edits/edits';
 import { findRoutes, type RouteLink } from './find-routes';
@@ -40,11 +43,73 @@ interface Question {
   readonly ways: readonly (readonly RouteLink[])[];
 }
 
-const keyOf = ({ from, to, does, flow, items }: Segment): string =>
-  [from, to]
+const CAPABLE: ReadonlySet<Feature> = new Set(CAPABILITIES.flatMap(featuresOf));
+
+const degreesOf = (parts: readonly Part[]): string =>
+  parts
+    .flatMap(({ bendDegrees }) => bendDegrees ?? [])
+    .sort((a, b) => a - b)
+    .join();
+
+/** What the materials of a row do not bear: each was accepted, or asked about, where it stands now. */
+const unfitFor = (parts: readonly Part[]): ReadonlySet<string> =>
+  new Set(
+    parts.flatMap(({ material }) => [
+      ...(isForDrinking(material) ? [] : ['potable']),
+      ...(['sunlight', 'burial'] as const).filter((setting) => settingCaution(material, setting) !== undefined),
+    ]),
+  );
+
+/** How many joints of a row hold by practice alone. */
+function byPractice({ from, to }: Segment, links: readonly RouteLink[]): number {
+  const sides = [
+    from,
+    ...links.flatMap(({ part, endIn, endOut }) =>
+      [endIn, endOut].flatMap((end) => {
+        const found = part.ends[end];
+        return found ? [{ end: found.end, material: part.material }] : [];
+      }),
+    ),
+    to,
+  ];
+  return sides.filter((a, at) => {
+    const b = at % 2 === 0 ? sides[at + 1] : undefined;
+    return (
+      b !== undefined &&
+      mate(a.end, b.end, { a: a.material, b: b.material, service: from.service }).practice !== undefined
+    );
+  }).length;
+}
+
+/** What a row does beyond what can be asked for by a capability: a screen, a timer, a vacuum breaker. */
+const doesElse = (parts: readonly Part[]): string =>
+  [...new Set(parts.flatMap(({ features }) => features.filter((one) => !CAPABLE.has(one))))].sort().join();
+
+/**
+ * May a chain stand for a row as it is built now? It turns by the same angles, does all that the row does, is of nothing that
+ * bears less, and leaves out no adapter that makes a joint of a standard.
+ */
+function isAsGood(segment: Segment, links: readonly RouteLink[]): boolean {
+  const [own, other] = [segment.items.map(({ part }) => part), links.map(({ part }) => part)];
+  const bears = unfitFor(own);
+  return (
+    degreesOf(own) === degreesOf(other) &&
+    doesElse(own) === doesElse(other) &&
+    [...unfitFor(other)].every((setting) => bears.has(setting)) &&
+    byPractice(segment, links) <= byPractice(segment, linksOf(segment))
+  );
+}
+
+/** Rows of one key ask for the same, and each is as good as the other. */
+function keyOf(segment: Segment): string {
+  const { from, to, does, flow, items } = segment;
+  const parts = items.map(({ part }) => part);
+  return [from, to]
     .map(({ end, material, service }) => `${formatEnd(end)} ${material ?? ''} ${service ?? ''}`)
-    .concat(does.join(), flow ?? '', `${items.some(({ part }) => (part.bendDegrees ?? 0) > 0)}`)
+    .concat(does.join(), flow ?? '', degreesOf(parts), doesElse(parts), [...unfitFor(parts)].sort().join())
+    .concat(`${byPractice(segment, linksOf(segment))}`)
     .join('|');
+}
 
 const linksOf = ({ items }: Segment): readonly RouteLink[] =>
   items.map(({ part, inEnd, outEnd }) => ({ part, endIn: inEnd, endOut: outEnd ?? inEnd }));
@@ -66,7 +131,7 @@ function questionsOf(context: CheckContext): readonly Question[] {
             require: first.does,
             limit: MOST_WAYS,
             flow: first.flow,
-          }).routes.flatMap(({ links }) => (mayStandFor(first, links) ? [links] : [])),
+          }).routes.flatMap(({ links }) => (mayStandFor(first, links) && isAsGood(first, links) ? [links] : [])),
         )
       : [];
     const ways = [...segments.map(linksOf), ...found];
