@@ -116,15 +116,26 @@ describe('unify', () => {
         for (const change of changes) expect(change.in.map(({ material }) => material)).not.toContain('galvanised');
     });
     test('a taped R in a G socket where a flat-faced adapter makes it a joint of a standard', () => {
-      // It goes in turned round: its G face on the tank, its Rp socket to the tap.
+      // It goes in turned round: its G face on the tank, its Rp socket to the tail.
       const cured = tankWith({
-        holes: [{ id: 'h', parts: [{ code: 'WBG-075' }, { code: 'TAJ-075', inEnd: 1 }, { code: 'HT-075R' }] }],
+        holes: [
+          {
+            id: 'h',
+            parts: [
+              { code: 'WBG-075' },
+              { code: 'TAJ-075', inEnd: 1 },
+              { code: 'HR-07519M' },
+              { code: 'HO-19M', lengthM: 3 },
+            ],
+          },
+        ],
       });
-      const context = contextOf(cured, small('WBG-075', 'TAJ-075', 'HT-075R'));
+      const context = contextOf(cured, small('WBG-075', 'TAJ-075', 'HR-07519M', 'HO-19M'));
       expect(context.joints.map(({ words }) => words)).toEqual([
         'Holds with washer',
         'Holds with washer',
         'Holds with tape',
+        'Holds with clamp',
       ]);
       const { fewest, cheapest } = unify(context);
       expect(fewest.changes).toEqual([]);
