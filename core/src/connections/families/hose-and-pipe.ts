@@ -2,7 +2,7 @@ import { SADDLE_REACH } from './pipe-joints/saddle';
 import { differenceMm } from '../../quantity/length';
 import { hoseOf, hoseSystem } from '../standards/hose';
 import { pipeOf, pipeSeries } from '../standards/pipes';
-import { bare, defineJointFamily, judgements } from './joint-family';
+import { bare, defineJointFamily, judgements, sourcesOf } from './joint-family';
 import { compressionReason } from './pipe-joints/compression';
 
 const JUDGEMENTS = judgements({
@@ -41,7 +41,7 @@ export const hoseAndPipe = defineJointFamily({
     return JUDGEMENTS['no-way'];
   },
   explain: (hose, pipe, _conditions, { reason }) => {
-    const sources = [...hoseSystem(hose.system).sources, ...pipeSeries(pipe.series).sources];
+    const sources = sourcesOf(...hoseSystem(hose.system).sources, ...pipeSeries(pipe.series).sources);
     const size = hoseOf(hose);
     const { outsideMm } = pipeOf(pipe);
     const name = hoseSystem(hose.system).name;

@@ -93,6 +93,8 @@ function sentence({ male, female, judged }: ThreadPair, reason: keyof typeof JUD
         ? `Same taper thread, ${perInchWords(male)} to the inch: goes on about ${byHand}, then wrench it.`
         : `Made for one another by ISO 7-1: the taper male jams in the straight female after about ${byHand}. Tape fills the crowns.`;
     case 'washer-face':
+      if (maleForm.taper > 0)
+        return `The end of the male comes to the flat washer in the nut about when its taper comes tight, after ${judged.turnsToTight.toFixed(1)} turns: the washer makes the seal. Tape on the thread does nothing here.`;
       return femaleForm.seal === 'washer'
         ? 'The thread runs loose by design; the flat washer in the female makes the seal. Hand tight. Tape on the thread does nothing here.'
         : 'The thread runs loose by design; a flat washer between the shoulder of the male and the rim makes the seal. Tape on the thread does nothing here.';
