@@ -6,7 +6,6 @@ import {
   fillText,
   type Fix,
   formatEnd,
-  holdsAtAll,
   inchFigure,
   type JudgedJoint,
   type Measures,
@@ -14,12 +13,8 @@ import {
   setField,
   sourceWords,
   type Strand,
-  type ThreadEnd,
-  threadForm,
-  threadStandard,
 } from '@herrero/core';
 import { usePathname } from 'next/navigation';
-import { ThreadJoint } from '@/drawing/view/thread-joint';
 import { Action } from '@/ui/action';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
 import { today } from '@/ui/today';
@@ -28,8 +23,9 @@ import { BenchLink } from '../bench/bench-link';
 import { useJob } from '../../store/job-provider';
 import { useMoney } from '../../store/use-money';
 import { MadeWith } from './made-with';
-import { BetweenPicker } from './part-pickers';
+import { BetweenPicker } from './between-picker';
 import { PasteHere } from './stretch-panel';
+import { ThreadPicture } from './thread-picture';
 import { slotOfJoint } from './use-stretch';
 
 /** All about one joint: the verdict and why, the figures it stands on, and the way out where it does not hold. */
@@ -140,39 +136,5 @@ function Acceptance({ judged: { joint } }: { readonly judged: JudgedJoint }) {
     </p>
   ) : (
     <Action onClick={() => set({ by: 'you', on: today() })}>Accept it by name</Action>
-  );
-}
-
-/** Both threads at one scale, on their common axis, hand tight: what bites and where water passes. */
-function ThreadPicture({ judged: { a, b, mating } }: { readonly judged: JudgedJoint }) {
-  if (a.end?.kind !== 'thread' || b.end?.kind !== 'thread' || a.end.sex === b.end.sex) return null;
-  const [male, female] = a.end.sex === 'male' ? [a, b] : [b, a];
-  if (male.end?.kind !== 'thread' || female.end?.kind !== 'thread') return null;
-  return (
-    <figure className="mt-2">
-      <ThreadNote end={female.end} side="female above" />
-      <ThreadJoint
-        male={male.end}
-        female={female.end}
-        materials={{ male: male.material, female: female.material }}
-        widthPx={255}
-        mostPxPerMm={17}
-        tight={holdsAtAll(mating.verdict)}
-      />
-      <ThreadNote end={male.end} side="male below" />
-    </figure>
-  );
-}
-
-function ThreadNote({ end, side }: { readonly end: ThreadEnd; readonly side: string }) {
-  const standard = threadStandard(end.standard);
-  return (
-    <p className="flex justify-between type-second">
-      <span>
-        <b className="text-ink">{standard.token}</b> {threadForm(end).taper > 0 ? 'tapered' : 'straight'},{' '}
-        {inchFigure(standard.threadsPerInch(end.size))} to the inch
-      </span>
-      <span>{side}</span>
-    </p>
   );
 }

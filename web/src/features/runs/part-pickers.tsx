@@ -2,23 +2,15 @@
 
 import {
   type EndRef,
-  type JudgedJoint,
   type Offer,
   type Part,
   flowAt,
-  flowThrough,
   formatEnd,
-  holdsAtAll,
   holeOf,
   isByLength,
-  mayEnter,
   nextParts,
-  offersOf,
   resolveEnd,
-  countedWords,
-  readQuery,
   serviceAt,
-  wantedOf,
   newPart,
 } from '@herrero/core';
 import Link from 'next/link';
@@ -30,12 +22,12 @@ import { stationPath } from '../desk/stations';
 import { useJob } from '../../store/job-provider';
 import { newId } from '../../store/new-id';
 import { PartRow, RefusedRow } from './part-row';
+import { useNarrowing } from './use-narrowing';
 import { NARROW_ID, STRING_ID } from './use-string-keys';
 
 const FIRST_SHOWN = 12;
 const MOST_SHOWN = 120;
 const MOST_REFUSED = 30;
-const MOST_BETWEEN = 30;
 
 /** What goes on to an open end, by the ends alone; on request the rest, each with the reason why not. */
 export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly line: readonly Part[] }) {
@@ -59,8 +51,7 @@ export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly lin
         : { goesOn: [], doesNot: [] },
     [end, material, service, catalogue, line, region, flow],
   );
-  const asked = useMemo(() => readQuery(query), [query]);
-  const wanted = useMemo(() => wantedOf(catalogue, asked), [catalogue, asked]);
+  const { wanted, counted, read, prepare } = useNarrowing(catalogue, query);
   const narrowed = (some: readonly Offer[]): readonly Offer[] =>
     wanted === undefined
       ? some
@@ -86,10 +77,14 @@ export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly lin
           title="Enter takes the first"
           aria-label="Narrow the parts down"
           value={query}
-          onChange={(event) => setQuery(event.target.value)}
+          onFocus={prepare}
+          onChange={(event) => {
+            prepare();
+            setQuery(event.target.value);
+          }}
           onKeyDown={(event) => {
             const [first] = goesOn;
-            if (event.key !== 'Enter' || query.trim() === '' || !first) return;
+            if (event.key !== 'Enter' || query.trim() === '' || !read || !first) return;
             take(first);
             document.getElementById(STRING_ID)?.focus();
           }}
@@ -109,9 +104,7 @@ export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly lin
         <p className="py-3 type-row">
           {query === ''
             ? 'No part of the catalogue goes on here.'
-            : asked.counted.length > 0
-              ? countedWords(asked)
-              : `Nothing that goes on is called “${query}”.`}
+            : (counted ?? `Nothing that goes on is called “${query}”.`)}
         </p>
       )}
       <ul className="max-h-[420px] overflow-y-auto max-md:max-h-none" tabIndex={-1}>
@@ -175,64 +168,5 @@ function SearchCatalogue({ at }: { readonly at: EndRef }) {
     >
       <span>Look for it in the catalogue</span>
     </BenchLink>
-  );
-}
-
-/** Parts that can stand between the two sides of a joint, both of their own joints holding. */
-export function BetweenPicker({ judged }: { readonly judged: JudgedJoint }) {
-  const make = useJob((state) => state.make);
-  const catalogue = useJob((state) => state.plan.context.catalogue);
-  const [open, setOpen] = useState(false);
-  const { joint, a, b, service } = judged;
-  const flow = useJob((state) => flowThrough(judged.joint, state.plan.context));
-  const between = useMemo(() => {
-    const [endA, endB] = [a.end, b.end];
-    if (!open || !endA || !endB) return [];
-    return nextParts({ end: endA, material: a.material, service }, catalogue, { parts: [], flow }).goesOn.flatMap(
-      ({ part }) => {
-        const near = offersOf({ end: endA, material: a.material, service }, part).filter(
-          ({ endIn, judgement }) => holdsAtAll(judgement.verdict) && mayEnter(part, endIn, flow),
-        );
-        const far = offersOf({ end: endB, material: b.material, service }, part).filter(({ judgement }) =>
-          holdsAtAll(judgement.verdict),
-        );
-        const pair = near.flatMap((one) =>
-          far.filter(({ endIn }) => endIn !== one.endIn).map((other) => ({ offer: one, farEnd: other.endIn })),
-        )[0];
-        return pair ? [pair] : [];
-      },
-    );
-  }, [open, a, b, service, catalogue, flow]);
-  const take = ({ offer, farEnd }: (typeof between)[number]): void => {
-    make([
-      {
-        type: 'insert-part',
-        part: newPart(newId(), offer.part.code),
-        jointId: joint.id,
-        endTowardsA: offer.endIn,
-        endTowardsB: farEnd,
-        newJointId: newId(),
-      },
-    ]);
-    setOpen(false);
-  };
-  if (a.ref.of === 'hole' || !a.end || !b.end) return null;
-  const at = { end: a.end, material: a.material };
-  return (
-    <div>
-      <Action aria-expanded={open} onClick={() => setOpen(!open)}>
-        Put a part between
-      </Action>
-      {open && between.length === 0 && (
-        <p className="type-row">No single part has both ends. Take one side out and build on.</p>
-      )}
-      {open && (
-        <ul className="max-h-80 overflow-y-auto">
-          {between.slice(0, MOST_BETWEEN).map((pair) => (
-            <PartRow key={pair.offer.part.code} at={at} offer={pair.offer} onTake={() => take(pair)} />
-          ))}
-        </ul>
-      )}
-    </div>
   );
 }

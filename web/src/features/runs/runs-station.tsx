@@ -2,12 +2,11 @@
 
 import { type EndRef, type Part, type Run, type Strand, refKey, sizeWords } from '@herrero/core';
 import Link from 'next/link';
-import { useMemo, useState } from 'react';
+import { Suspense, lazy, useMemo, useState } from 'react';
 import { HoleSteps } from '../desk/hole-steps';
 import { useJob } from '../../store/job-provider';
 import { stationPath } from '../desk/stations';
 import { FinishPanel } from './finish-panel';
-import { JointPanel } from './joint-panel';
 import { PartPanel } from './part-panel';
 import { NextPartPicker } from './part-pickers';
 import { RunTools } from './run-tools';
@@ -15,6 +14,9 @@ import { PasteHere, StretchPanel, TakenNote } from './stretch-panel';
 import { StringDown } from './string-down';
 import { StringSheet } from './string-sheet';
 import { useStretch } from './use-stretch';
+
+/** Fetched when a joint is looked at. */
+const JointPanel = lazy(() => import('./joint-panel').then((module) => ({ default: module.JointPanel })));
 
 /** The station Runs: the string of the chosen hole, and what goes on next. */
 export function RunsStation() {
@@ -127,7 +129,11 @@ function Panels({ strand }: { readonly strand: Strand }) {
   return (
     <div className="mt-3 grid grid-cols-[minmax(0,5fr)_minmax(0,6fr)] gap-6 max-xl:grid-cols-1">
       <div>
-        {shown && <JointPanel key={shown.joint.id} judged={shown} strand={strand} />}
+        {shown && (
+          <Suspense fallback={<p className="py-2 type-second">Joint {shown.joint.number}</p>}>
+            <JointPanel key={shown.joint.id} judged={shown} strand={strand} />
+          </Suspense>
+        )}
         {!shown && stretch.length > 1 && <StretchPanel strand={strand} />}
         {!shown && stretch.length === 1 && item && <PartPanel item={item} strand={strand} />}
         {!shown && !item && (
