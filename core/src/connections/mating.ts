@@ -33,9 +33,9 @@ export const SERVICES = ['drain', 'head', 'pressure'] as const;
 export type Service = (typeof SERVICES)[number];
 
 export const SERVICE_WORDS: Readonly<Record<Service, string>> = {
-  drain: 'falling water',
-  head: 'the head of a tank',
-  pressure: 'pump or mains',
+  drain: 'only falls',
+  head: 'tank head',
+  pressure: 'pump, mains',
 };
 
 /** One figure the verdict stands on. */

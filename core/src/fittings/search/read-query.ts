@@ -112,7 +112,12 @@ export const countedWords = ({ counted }: Query): string =>
   `The list counts ${counted.join(' and ')} by itself, from the joints: there is no part to choose.`;
 
 /** The query read back in full names: 'bushing, 2 in to 1-1/2 in'. */
-export const queryWords = ({ sizes, meanings, literal }: Query): string =>
-  [meanings.map(({ name }) => name).join(' '), sizes.map(sizeWords).join(' to '), ...literal.map((word) => `“${word}”`)]
+export const queryWords = ({ sizes, meanings, literal, counted }: Query): string =>
+  [
+    meanings.map(({ name }) => name).join(' '),
+    sizes.map(sizeWords).join(' to '),
+    ...counted,
+    ...literal.map((word) => `“${word}”`),
+  ]
     .filter((part) => part !== '')
     .join(', ');

@@ -133,6 +133,12 @@ const farFrom = ({ heads, words }: Indexed, { meanings }: Query): number =>
     return sum + (asHead >= 0 ? asHead : asWord >= 0 ? anyOf.length + asWord : 2 * anyOf.length);
   }, 0);
 
+/** Is only what the list counts by itself asked for? No part is meant then, whatever size it is of. */
+const isCountedAlone = ({ counted, meanings, literal }: Query): boolean =>
+  counted.length > 0 && meanings.length + literal.length === 0;
+
+const NOTHING_FOUND: Found = { parts: [], near: [], byEnd: new Map(), byMaterial: new Map() };
+
 /** Of one size asked for, a part of that size all over comes before one that only ends in it. */
 const strangeSizes = ({ sizes }: Indexed, query: Query): number =>
   query.sizes.length === 0 ? 0 : [...sizes].filter((size) => !query.sizes.includes(size)).length;
@@ -142,7 +148,8 @@ const strangeSizes = ({ sizes }: Indexed, query: Query): number =>
  * For lists that are narrowed down by words.
  */
 export function wantedOf(catalogue: Catalogue, query: Query): ReadonlyMap<string, number> | undefined {
-  if (query.meanings.length + query.literal.length + query.sizes.length === 0) return undefined;
+  const { meanings, literal, sizes, counted } = query;
+  if (meanings.length + literal.length + sizes.length + counted.length === 0) return undefined;
   return new Map(searchParts(catalogue, query).parts.map(({ code }, place) => [code, place]));
 }
 
@@ -156,6 +163,7 @@ export function searchParts(catalogue: Catalogue, query: Query, narrowing: Narro
   const hits: Indexed[] = [];
   const near: Indexed[] = [];
   const asked = query.meanings.length + query.literal.length + query.sizes.length > 0;
+  if (isCountedAlone(query)) return NOTHING_FOUND;
   for (const one of textIndex(catalogue)) {
     const missing = asked ? misses(one, query) : 0;
     if (missing > 1 || !isThere(one, narrowing)) continue;

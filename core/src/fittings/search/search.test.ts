@@ -94,6 +94,8 @@ describe('the first hit of a word is that thing', () => {
     ['jubilee', 'hose clamps'],
   ])('%s is no part: the list counts it', (text, counted) => {
     expect(readQuery(text)).toMatchObject({ counted: [counted], meanings: [], literal: [], corrected: [] });
+    expect(found(text).parts).toEqual([]);
+    expect(found(`${text} 3/4`).parts).toEqual([]);
   });
 });
 

@@ -1,6 +1,17 @@
 'use client';
 
-import { type MakeUp } from '@herrero/core';
+import { type MakeUp, type Verdict } from '@herrero/core';
+
+const NO_JOINT = 'There is nothing to make up: this is no joint.';
+/** What is said where nothing is to be made up. */
+const NOTHING_TO_MAKE: Readonly<Record<Verdict, string>> = {
+  holds: 'It needs nothing but itself.',
+  'holds-with': 'It needs nothing but itself.',
+  'fits-unrated': 'It goes together, and nothing says how it is made up to be relied on.',
+  'starts-then-leaks': NO_JOINT,
+  'will-not-go': NO_JOINT,
+  unknown: 'Nothing is said before both ends are known.',
+};
 
 /** What closes a joint that is not taped: washer, cement with its times, clamp, insert. A tape count never stands here. */
 export function MediumPanel({ made }: { readonly made: MakeUp }) {
@@ -66,13 +77,7 @@ export function MediumPanel({ made }: { readonly made: MakeUp }) {
           </div>
         ))}
       </dl>
-      {rows.length === 0 && !measure && (
-        <p className="type-row">
-          {mating.verdict === 'holds'
-            ? 'It needs nothing but itself.'
-            : 'There is nothing to make up: this is no joint.'}
-        </p>
-      )}
+      {rows.length === 0 && !measure && <p className="type-row">{NOTHING_TO_MAKE[mating.verdict]}</p>}
       {measure && <p className="pt-1.5 type-row">{measure}</p>}
       {mating.needs.some(({ kind }) => kind === 'washer') && !washer && (
         <p className="pt-1.5 type-row">Measure the seat for the washer: its size is not in the tables.</p>

@@ -144,7 +144,7 @@ function meaningOf({ verdict, reason, instead }: Mating): string {
     case 'holds-with':
       return 'Made up as it says here, this is a joint.';
     case 'fits-unrated':
-      return 'No standard makes this a joint. It may hold the head of a tank; never a pump or the mains.';
+      return 'Nothing rates it as it stands: read why beside it, and take what is rated where it matters.';
     case 'starts-then-leaks':
       return reason.startsWith('left-out') ? (instead ?? '') : 'The false friend: it looks made and is not.';
     case 'will-not-go':
