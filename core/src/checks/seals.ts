@@ -2,7 +2,7 @@ import { tankOf } from '../job/lookup';
 import type { RunSight } from '../derived/context';
 import type { Penetration } from '../job/job';
 import { type Seal, sealOf } from '../derived/resolve';
-import { type WayReason, placedWay, sealWays } from '../derived/seal-ways';
+import { type WayReason, placedWay, sealWays, isSoldIn } from '../derived/seal-ways';
 import { partTitle } from '../fittings/catalogue';
 import type { Tank } from '../walls/tank';
 import { fillText } from '../quantity/values';
@@ -52,6 +52,7 @@ export function otherSeals(hole: Penetration, tank: Tank, seal: Seal | undefined
   return sealWays(hole, tank, context)
     .filter(({ verdict, style }) => verdict === 'allowed' && style.id !== seal?.end.style)
     .flatMap(({ parts }) => parts.slice(0, 1))
+    .toSorted((a, b) => Number(isSoldIn(b, job.region)) - Number(isSoldIn(a, job.region)))
     .slice(0, MOST_FIXES)
     .map((part): Fix => ({
       text: seal ? 'Seal it instead with: {part}' : 'Seal it: {part}',

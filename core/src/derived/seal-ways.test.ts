@@ -222,6 +222,20 @@ test.each([
   expect(here(['vent'])).toMatchObject({ verdict: 'ruled-out', why: expect.stringContaining(why) as string });
 });
 
+// Which threads and pipes are sold where is common practice, no source.
+test('what is sold where the work is comes first', () => {
+  const first = (region: Settings['region'], style: string): string | undefined => {
+    const job = tankWith({ type: 'own-box', holes: [{ id: 'h', ...flat.hole }], settings: { region } });
+    const context = contextOf(job, shippedCatalogue);
+    const [[hole], [tank]] = [job.penetrations, job.tanks];
+    return hole && tank && sealWays(hole, tank, context).find((way) => way.style.id === style)?.parts[0]?.detail;
+  };
+  expect(first('US', 'bulkhead')).toBe('3/4 NPT female');
+  expect(first('ANZ', 'bulkhead')).toMatch(/G female|Rp female/);
+  expect(first('UK', 'tap-shank')).toMatch(/G/);
+  expect(first(null, 'bulkhead')).toBe('3/4 NPT female');
+});
+
 describe('a liner', () => {
   const lined = { type: 'corrugated', hole: { size: '1-1/2' as const, heightM: 1, aroundM: 2, drawnIn: true } };
   test('is clamped by a flange, with care by a bulkhead, and not by a gasket', () => {

@@ -9,6 +9,7 @@ import type { WallKind, WallSealSize, WallSealStyle } from '../connections/stand
 import { wallFittingsOf } from '../fittings/catalogue';
 import type { Part } from '../fittings/part';
 import { type NominalSize, sizeInInches, sizeWords } from '../quantity/size';
+import type { Region } from '../region';
 import { memoizeBoth } from '../quantity/memoize';
 import type { Values } from '../quantity/values';
 import { HAND_M } from '../walls/access';
@@ -47,13 +48,28 @@ export interface SealWay {
 
 const bySize = (a: NominalSize, b: NominalSize): number => sizeInInches(a) - sizeInInches(b);
 
+/** Is it what the counter hands out where the work is? Anything is where that is not said. */
+export const isSoldIn = ({ regions }: Part, region: Region | null): boolean =>
+  region === null || regions.includes(region);
+
 /**
  * Every way to seal an opening in its wall, with what stands for and against it: by size, material, thickness and curve
- * of the wall, the water in front of it, the face, whether a hand reaches the nut, and the pipe that is to go through.
+ * of the wall, the water in front of it, the face, whether a hand reaches the nut, and the pipe that is to go through. What
+ * is sold where the work is comes first among the parts of a way.
  */
 export function sealWays(hole: Penetration, tank: Tank, context: RunSight): readonly SealWay[] {
   const partsOf = wallFittingsOf(context.catalogue);
-  return WALL_SEAL_STYLES.map((style) => judgeWay(style, hole, tank, context, partsOf(style.id, hole.size)));
+  const { region } = context.job;
+  const awayOf = (part: Part): number => (isSoldIn(part, region) ? 0 : 1);
+  return WALL_SEAL_STYLES.map((style) =>
+    judgeWay(
+      style,
+      hole,
+      tank,
+      context,
+      partsOf(style.id, hole.size).toSorted((a, b) => awayOf(a) - awayOf(b)),
+    ),
+  );
 }
 
 /** How one way stands at one opening. */

@@ -10,6 +10,7 @@ import {
   formatLength,
   lengthFigure,
   lengthUnit,
+  isSoldIn,
   sealOf,
   sealWays,
   wayTitle,
@@ -26,8 +27,10 @@ export function SealChoice({ penetration, tank }: { readonly penetration: Penetr
   const seal = sealOf(penetration.id, context.index);
   const ways = sealWays(penetration, tank, context);
   const chosen = (way: SealWay): boolean => way.style.id === seal?.end.style;
-  /** What is chosen first, then what is allowed, then what wants care. */
-  const rank = (way: SealWay): number => (chosen(way) ? 0 : way.verdict === 'allowed' ? 1 : 2);
+  /** What is chosen first, then what is allowed, then what wants care; of each what is sold where the work is. */
+  const rank = (way: SealWay): number =>
+    (chosen(way) ? 0 : way.verdict === 'allowed' ? 2 : 4) +
+    (way.parts.some((part) => isSoldIn(part, context.job.region)) ? 0 : 1);
   const open = ways
     .filter((way) => chosen(way) || (way.verdict !== 'ruled-out' && way.parts.length > 0))
     .toSorted((a, b) => rank(a) - rank(b));
