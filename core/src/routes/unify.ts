@@ -1,6 +1,6 @@
 import { formatEnd } from '../connections/format';
 import { mate } from '../connections/mate';
-import { isForDrinking, settingCaution } from '../connections/material';
+import { isForDrinking } from '../connections/material';
 import type { Catalogue } from '../fittings/catalogue';
 import { CAPABILITIES, featuresOf } from '../fittings/capability';
 import type { Feature, Part } from '../fittings/part';
@@ -51,14 +51,8 @@ const degreesOf = (parts: readonly Part[]): string =>
     .sort((a, b) => a - b)
     .join();
 
-/** What the materials of a row do not bear: each was accepted, or asked about, where it stands now. */
-const unfitFor = (parts: readonly Part[]): ReadonlySet<string> =>
-  new Set(
-    parts.flatMap(({ material }) => [
-      ...(isForDrinking(material) ? [] : ['potable']),
-      ...(['sunlight', 'burial'] as const).filter((setting) => settingCaution(material, setting) !== undefined),
-    ]),
-  );
+/** May drinking water stand in all of them? */
+const isPotable = (parts: readonly Part[]): boolean => parts.every(({ material }) => isForDrinking(material));
 
 /** How many joints of a row hold by practice alone. */
 function byPractice({ from, to }: Segment, links: readonly RouteLink[]): number {
@@ -86,16 +80,15 @@ const doesElse = (parts: readonly Part[]): string =>
   [...new Set(parts.flatMap(({ features }) => features.filter((one) => !CAPABLE.has(one))))].sort().join();
 
 /**
- * May a chain stand for a row as it is built now? It turns by the same angles, does all that the row does, is of nothing that
- * bears less, and leaves out no adapter that makes a joint of a standard.
+ * May a chain stand for a row as it is built now? It turns by the same angles, does all that the row does, may hold drinking
+ * water where the row may, and leaves out no adapter that makes a joint of a standard.
  */
 function isAsGood(segment: Segment, links: readonly RouteLink[]): boolean {
   const [own, other] = [segment.items.map(({ part }) => part), links.map(({ part }) => part)];
-  const bears = unfitFor(own);
   return (
     degreesOf(own) === degreesOf(other) &&
     doesElse(own) === doesElse(other) &&
-    [...unfitFor(other)].every((setting) => bears.has(setting)) &&
+    (isPotable(other) || !isPotable(own)) &&
     byPractice(segment, links) <= byPractice(segment, linksOf(segment))
   );
 }
@@ -106,7 +99,7 @@ function keyOf(segment: Segment): string {
   const parts = items.map(({ part }) => part);
   return [from, to]
     .map(({ end, material, service }) => `${formatEnd(end)} ${material ?? ''} ${service ?? ''}`)
-    .concat(does.join(), flow ?? '', degreesOf(parts), doesElse(parts), [...unfitFor(parts)].sort().join())
+    .concat(does.join(), flow ?? '', degreesOf(parts), doesElse(parts), `${isPotable(parts)}`)
     .concat(`${byPractice(segment, linksOf(segment))}`)
     .join('|');
 }

@@ -1,8 +1,9 @@
 'use client';
 
 import { type EndRef, type Part, type Run, type Strand, refKey, sizeWords } from '@herrero/core';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { Suspense, lazy, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { HoleSteps } from '../desk/hole-steps';
 import { useJob } from '../../store/job-provider';
 import { stationPath } from '../desk/stations';
@@ -15,8 +16,8 @@ import { StringDown } from './string-down';
 import { StringSheet } from './string-sheet';
 import { useStretch } from './use-stretch';
 
-/** Fetched when a joint is looked at. */
-const JointPanel = lazy(() => import('./joint-panel').then((module) => ({ default: module.JointPanel })));
+/** Fetched when a joint is looked at, and never shown before it listens: what the server drew would not hear a press. */
+const JointPanel = dynamic(() => import('./joint-panel').then((module) => module.JointPanel), { ssr: false });
 
 /** The station Runs: the string of the chosen hole, and what goes on next. */
 export function RunsStation() {
@@ -129,11 +130,7 @@ function Panels({ strand }: { readonly strand: Strand }) {
   return (
     <div className="mt-3 grid grid-cols-[minmax(0,5fr)_minmax(0,6fr)] gap-6 max-xl:grid-cols-1">
       <div>
-        {shown && (
-          <Suspense fallback={<p className="py-2 type-second">Joint {shown.joint.number}</p>}>
-            <JointPanel key={shown.joint.id} judged={shown} strand={strand} />
-          </Suspense>
-        )}
+        {shown && <JointPanel key={shown.joint.id} judged={shown} strand={strand} />}
         {!shown && stretch.length > 1 && <StretchPanel strand={strand} />}
         {!shown && stretch.length === 1 && item && <PartPanel item={item} strand={strand} />}
         {!shown && !item && (
