@@ -47,6 +47,7 @@ export * from './fittings/capability';
 export * from './fittings/end-class';
 export * from './fittings/part';
 export * from './fittings/rain-words';
+export { soldFirst } from './fittings/regions';
 export * from './fittings/search/read-query';
 export * from './fittings/search/search-parts';
 export * from './walls/access';

@@ -241,6 +241,7 @@ describe('over every end there is', () => {
         if (mating.verdict === 'holds-with' || mating.verdict === 'holds') {
           expect(mating.engagementMm, name).toBeGreaterThan(0);
           expect(mating.sources).not.toHaveLength(0);
+          expect(mating.instead, name).toBeUndefined();
         } else expect(mating.instead, name).toMatch(/\S/);
       }
   });

@@ -1,4 +1,5 @@
 import type { End } from '../connections/end';
+import { parseEnd } from '../connections/parse';
 import { hoseSystem } from '../connections/standards/hose';
 import { pipeOf, pipeSeries } from '../connections/standards/pipes';
 import { threadStandard } from '../connections/standards/threads';
@@ -34,4 +35,17 @@ export function regionsOfEnds(ends: readonly End[]): readonly Region[] {
   return everywhere.length > 0
     ? everywhere
     : REGIONS.filter((region) => each.some((regions) => regions.includes(region)));
+}
+
+/** Those of which the end, as text, is sold in a region first; each in the order in which they stand. */
+export function soldFirst<One>(
+  some: readonly One[],
+  endOf: (one: One) => string,
+  region: Region | null,
+): readonly One[] {
+  const isSold = (one: One): boolean => {
+    const parsed = parseEnd(endOf(one));
+    return region === null || !parsed.ok || regionsOfEnds([parsed.value]).includes(region);
+  };
+  return some.toSorted((a, b) => Number(isSold(b)) - Number(isSold(a)));
 }

@@ -11,8 +11,7 @@ import { slimline } from './tank-types/slimline';
 import { trailer } from './tank-types/trailer';
 import { verticalRound } from './tank-types/vertical-round';
 import type { Region } from '../region';
-import { parseEnd } from '../connections/parse';
-import { regionsOfEnds } from '../fittings/regions';
+import { soldFirst } from '../fittings/regions';
 import type { Port, PortWay, Tank, TankType } from './tank';
 
 /** Every type of tank Herrero can draw and drill, smallest first. A new one: its file, and a line here. */
@@ -62,13 +61,8 @@ export function wallKindOf({ type }: Pick<Tank, 'type'>): WallKind {
 }
 
 /** The ways on that a port may have, those that are sold in a region first; in the order of the type where none is said. */
-export const waysOn = ({ ways }: Port, region: Region | null): readonly PortWay[] => {
-  const isUsual = ({ end }: PortWay): boolean => {
-    const parsed = parseEnd(end);
-    return region === null || !parsed.ok || regionsOfEnds([parsed.value]).includes(region);
-  };
-  return ways.toSorted((a, b) => Number(isUsual(b)) - Number(isUsual(a)));
-};
+export const waysOn = ({ ways }: Port, region: Region | null): readonly PortWay[] =>
+  soldFirst(ways, ({ end }) => end, region);
 
 /** The port of its type that an opening is; undefined where it is none of them. */
 export const portOf = (tank: Tank, { portId }: { readonly portId: string | null }): Port | undefined =>

@@ -48,7 +48,7 @@ export function BetweenPicker({ judged }: { readonly judged: JudgedJoint }) {
     setOpen(false);
   };
   if (a.ref.of === 'hole' || !a.end || !b.end) return null;
-  const at = { end: a.end, material: a.material };
+  const at = { end: a.end, material: a.material, service };
   return (
     <div>
       <Action aria-expanded={open} onClick={() => setOpen(!open)}>

@@ -13,6 +13,7 @@ import {
   refKey,
   resolveEnd,
   serviceAt,
+  soldFirst,
 } from '@herrero/core';
 import { useMemo, useState } from 'react';
 import { Action } from '@/ui/action';
@@ -156,6 +157,7 @@ function NewTerminal({ at }: { readonly at: EndRef }) {
   const daylight = useJob((state) =>
     state.job.terminals.find(({ name, offers }) => name === 'open air' && offers === null),
   );
+  const region = useJob((state) => state.job.region);
   const [naming, setNaming] = useState(false);
   const leave = (): void => {
     const id = daylight?.id ?? newId();
@@ -203,7 +205,7 @@ function NewTerminal({ at }: { readonly at: EndRef }) {
           <label className="block">
             <span className="block type-second">What is there to join to?</span>
             <select name="offers" className="field w-full">
-              {OFFERS.map(({ value, name }) => (
+              {soldFirst(OFFERS, ({ value }) => value, region).map(({ value, name }) => (
                 <option key={value} value={value}>
                   {name}
                 </option>

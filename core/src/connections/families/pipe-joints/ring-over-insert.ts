@@ -29,12 +29,8 @@ const ringOver = ({ name, why, tighten }: Ring): PipeJoint => ({
     return pair.pipeMaterial === 'pex' ? JUDGEMENTS.rings : JUDGEMENTS['not-soft'];
   },
   explain: (pair, { reason }) => {
-    const not = {
-      needs: [],
-      basis: diameters(pair),
-      engagementMm: 0,
-      instead: 'Use a fitting made for this tube.',
-    } satisfies Omit<Explanation, 'sources' | 'why'>;
+    const made = { needs: [], basis: diameters(pair), engagementMm: 0 } satisfies Omit<Explanation, 'sources' | 'why'>;
+    const not = { ...made, instead: 'Use a fitting made for this tube.' };
     switch (reason as keyof typeof JUDGEMENTS) {
       case 'other-tube':
         return {
@@ -51,7 +47,7 @@ const ringOver = ({ name, why, tighten }: Ring): PipeJoint => ({
         };
       case 'rings':
         return {
-          ...not,
+          ...made,
           needs: [{ kind: 'clamp', name: `${sizeWords(pair.spigot.size)} ${name}`, count: 1 }],
           engagementMm: pair.madeFor.socketDepthMm,
           why,
