@@ -117,6 +117,38 @@ afterEach(() => {
   vi.useRealTimers();
 });
 
+describe('an edit that is made before its desk is open', () => {
+  // A press that comes between the drawing of a page and its first effect: it went out without an author and was refused.
+  test('goes out with the author of the tab once it is', async () => {
+    const store = createJobStore(JOB, server.job, server.revision, shippedCatalogue);
+    expect(store.getState().make([move(HEIGHT, 0.3)])).toBeUndefined();
+    await quiet();
+    expect(server.sent).toEqual([]);
+    stops.push(store.getState().start(left));
+    await quiet();
+    expect(server.sent.map(({ author }) => author)).toEqual([sessionStorage.getItem('herrero-author')]);
+    expect(heightOf(server.job)).toBe(0.3);
+    expect(store.getState().notTaken).toEqual([]);
+    expect(localStorage.length).toBe(0);
+  });
+
+  test('does not take the place of what was kept from before', async () => {
+    const first = open();
+    await quiet();
+    server.down = true;
+    first.getState().make([rename(server.job.name, 'Kept')]);
+    stops.pop()?.();
+    await quiet();
+    server.down = false;
+    const store = createJobStore(JOB, server.job, server.revision, shippedCatalogue);
+    store.getState().make([move(HEIGHT, 0.3)]);
+    stops.push(store.getState().start(left));
+    await quiet();
+    expect(server.job.name).toBe('Kept');
+    expect(heightOf(server.job)).toBe(0.3);
+  });
+});
+
 describe('an edit', () => {
   test('that is still to be sent when the desk is left goes out all the same, and that is told', async () => {
     const store = open();

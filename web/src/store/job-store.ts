@@ -261,6 +261,8 @@ export function createJobStore(
       },
       make: (edits, undoes = null) => {
         if (edits.length === 0) return undefined;
+        // A press may come before the desk is open: it is of this tab all the same.
+        if (author === '') author = authorOfTab();
         const edited = applyEdits(get().job, edits, catalogue);
         if (!edited.ok) {
           const batch = {
@@ -275,7 +277,8 @@ export function createJobStore(
         }
         const batch = { batchId: crypto.randomUUID(), author, label: edited.value.label, edits, undoes };
         const unsent = [...get().unsent, batch];
-        keep(unsent);
+        // What was kept from before is not known yet: it is kept with this as the desk is opened.
+        if (desk !== 'not yet') keep(unsent);
         const { job, inverse } = edited.value;
         set((state) => ({
           job,
