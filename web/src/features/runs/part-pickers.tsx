@@ -60,6 +60,7 @@ export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly lin
           .toSorted((a, b) => (wanted.get(a.part.code) ?? 0) - (wanted.get(b.part.code) ?? 0));
   const goesOn = narrowed(offers.goesOn);
   const doesNot = narrowed(offers.doesNot);
+  const unsaid = offers.goesOn.length === 0 && offers.doesNot.some(({ judgement }) => judgement.verdict === 'unknown');
   const take = ({ part, endIn }: Offer): void => {
     const id = newId();
     if (make([{ type: 'add-part', part: newPart(id, part.code), at, partEnd: endIn, jointId: newId() }]) === undefined)
@@ -102,9 +103,16 @@ export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly lin
       )}
       {end && goesOn.length === 0 && (
         <p className="py-3 type-row">
-          {query === ''
-            ? 'No part of the catalogue goes on here.'
-            : (counted ?? `Nothing that goes on is called “${query}”.`)}
+          {unsaid
+            ? 'What goes on here is not known before this end is measured: each row of the rest says what to measure.'
+            : query === ''
+              ? 'No part of the catalogue goes on here.'
+              : (counted ?? `Nothing that goes on is called “${query}”.`)}{' '}
+          {unsaid && at.of === 'hole' && (
+            <Link href={stationPath(jobId, 'holes')} className="action">
+              <span>Say it at Holes</span>
+            </Link>
+          )}
         </p>
       )}
       <ul className="max-h-[420px] overflow-y-auto max-md:max-h-none" tabIndex={-1}>
@@ -125,7 +133,11 @@ export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly lin
         <SearchCatalogue at={at} />
         {(rest || doesNot.length > 0) && (
           <Action aria-expanded={rest} onClick={() => setRest(!rest)}>
-            {rest ? 'Hide what does not go on' : `Show the ${doesNot.length} that do not go on, and why`}
+            {rest
+              ? 'Hide the rest'
+              : unsaid
+                ? `Show the ${doesNot.length} that cannot be promised, and why`
+                : `Show the ${doesNot.length} that do not go on, and why`}
           </Action>
         )}
       </div>

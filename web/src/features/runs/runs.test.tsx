@@ -110,6 +110,23 @@ describe('next part', () => {
     expect(list().queryByRole('button', { name: /do not go on/ })).toBeNull();
   });
 
+  // Built as kind a by its builder: a bare neck of no standard was told that nothing goes on, which nobody knows.
+  test('on an end of no standard says what to measure and refuses nothing', async () => {
+    const job = ternPoint();
+    const [hole] = job.penetrations;
+    if (!hole) throw new Error('the demo has openings');
+    const neck = { ...hole, id: 'neck', label: 'P99', port: 'container neck' };
+    show(<NextPartPicker at={{ of: 'hole', id: 'neck' }} line={[]} />, {
+      ...job,
+      penetrations: [...job.penetrations, neck],
+    });
+    expect(list().getByText(/^What goes on here is not known before this end is measured/)).toBeDefined();
+    expect(list().getByRole('link', { name: 'Say it at Holes' }).getAttribute('href')).toMatch(/\/holes$/);
+    expect(list().queryByText(/No part of the catalogue/)).toBeNull();
+    await userEvent.click(list().getByRole('button', { name: /that cannot be promised, and why/ }));
+    expect(list().getAllByRole('listitem')[0]?.textContent).toMatch(/is of no standard\. Take the cap off and measure/);
+  });
+
   test('what does not go on says why not', async () => {
     show(<NextPartPicker at={HOSE_END} line={[]} />);
     await userEvent.click(list().getByRole('button', { name: /that do not go on, and why/ }));
