@@ -4,6 +4,8 @@ const port = Number(process.env.E2E_PORT ?? 3170);
 
 export default defineConfig({
   testDir: 'e2e',
+  // ./test goes without what is marked so: what it shows of the program, tests below the browser show too.
+  grepInvert: process.env.HERRERO_DEEP ? [] : /@deep/,
   timeout: 180_000,
   expect: { timeout: 20_000 },
   // A file of journeys each: they share the server and its database, and name their jobs apart.

@@ -113,7 +113,10 @@ const lines = (parts.data?.groups ?? []).flatMap((group) => group.lines).length;
 console.log(JSON.stringify({ words, said, label: edited.data.label, lines }));
 `;
 
-test('a client generated from the description compiles and works against the server', async ({ page, baseURL }) => {
+test('a client generated from the description compiles and works against the server @deep', async ({
+  page,
+  baseURL,
+}) => {
   const folder = path.resolve('test-results/api-client');
   await rm(folder, { recursive: true, force: true });
   await mkdir(folder, { recursive: true });

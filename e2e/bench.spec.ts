@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { type Page, expect, test } from '@playwright/test';
-import { DEEP, copyOfTernPoint, noViolations } from './support';
+import { copyOfTernPoint, noViolations } from './support';
 
 const candidates = (page: Page) =>
   page.getByRole('radiogroup', { name: 'Threads that fit, best first' }).getByRole('radio');
@@ -211,8 +211,11 @@ function grey(file: string): { width: number; height: number; dark: (x: number, 
   return { width, height, dark: (x, y) => (bytes[head[0].length + y * width + x] ?? 255) < 160 };
 }
 
-for (const light of ['bench', 'shed'] as const)
-  test(`the bench can be used by all, by ${light} light, and says nothing to the console`, async ({ page }) => {
+for (const [light, run] of [
+  ['bench', ''],
+  ['shed', ' @deep'],
+] as const)
+  test(`the bench can be used by all, by ${light} light, and says nothing to the console${run}`, async ({ page }) => {
     const said: string[] = [];
     page.on('console', (message) => ['error', 'warning'].includes(message.type()) && said.push(message.text()));
     page.on('pageerror', (error) => said.push(error.message));
@@ -224,7 +227,7 @@ for (const light of ['bench', 'shed'] as const)
     await expect(candidates(page)).toHaveCount(3);
     await noViolations(page, 'which', light);
     const addresses = ['a=3/4 R M&b=3/4 NPT F', 'a=2 IPS spigot&b=2 IPS socket', 'a=5/8 barb&b=3/4 hose bore'];
-    for (const address of light === 'bench' || DEEP ? addresses : addresses.slice(0, 1)) {
+    for (const address of addresses) {
       await page.goto(`/bench/together?${address}`);
       await expect(verdict(page)).toBeVisible();
       await noViolations(page, address, light);

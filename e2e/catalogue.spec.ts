@@ -60,7 +60,7 @@ test('a press on what goes on asks why', async ({ page }) => {
   await expect(page.getByTestId('verdict')).toContainText('Starts, then leaks');
 });
 
-test('ways to finish have what they must have, and avoid what they must not', async ({ page }) => {
+test('ways to finish have what they must have, and avoid what they must not @deep', async ({ page }) => {
   await copyOfTernPoint(page, 'Wishes');
   await station(page, 'Runs').click();
   await rack(page)
@@ -108,7 +108,9 @@ test('a part of one’s own is entered, found, used in a way, and taken out agai
   await expect(found(page)).toHaveText('0 found');
 });
 
-test('a list is brought in row by row: what is wrong is named, the good rows go in together', async ({ page }) => {
+test('a list is brought in row by row: what is wrong is named, the good rows go in together @deep', async ({
+  page,
+}) => {
   await page.goto('/bench/catalogue');
   await page.getByRole('button', { name: 'Bring in a list of parts, prices or stock' }).first().click();
   const panel = page.getByRole('region', { name: 'Bring in a list' });
@@ -136,7 +138,7 @@ test('a list is brought in row by row: what is wrong is named, the good rows go 
   await page.request.post('/api/v1/parts/own', { data: { own: [], holdings: [{ code: 'LV-075', onHand: 0 }] } });
 });
 
-test('what a job takes of what is on hand no other job counts on', async ({ page }) => {
+test('what a job takes of what is on hand no other job counts on @deep', async ({ page }) => {
   await page.goto('/bench/catalogue?part=GV-075');
   const keep = async (count: string): Promise<void> => {
     await opened(page).getByLabel('On hand').fill(count);

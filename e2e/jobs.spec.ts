@@ -20,7 +20,7 @@ test('a job is named, renamed, put away and taken out again', async ({ page }) =
   await expect(page.getByRole('link', { name: 'Long life', exact: true })).toBeVisible();
 });
 
-test('a copy is a job of its own', async ({ page }) => {
+test('a copy is a job of its own @deep', async ({ page }) => {
   await beginJob(page, 'Two of it');
   await page.goto('/');
   await page.getByRole('button', { name: 'More for Two of it', exact: true }).click();

@@ -59,7 +59,7 @@ test('by hand: a drum with a push-through gasket, glued draw-off, hose tap and g
   expect(csv).toContain('Pipe and hose,PI-075');
 });
 
-test('by hand: a cam coupling on a crate, thread to socket, bushing, tap', async ({ page }) => {
+test('by hand: a cam coupling on a crate, thread to socket, bushing, tap @deep', async ({ page }) => {
   const id = await emptyJob(page, 'Crate on cams');
   await page.getByRole('button', { name: 'Add: Crate, 275 gal' }).click();
   await page.getByRole('button', { name: /^Cam grooves, 2 in/ }).click();
@@ -75,7 +75,7 @@ test('by hand: a cam coupling on a crate, thread to socket, bushing, tap', async
   expect(await partsCsv(page)).toContain('Cam coupler');
 });
 
-test('by hand: a sight tube cut into an outlet line that stands, with its own tap', async ({ page }) => {
+test('by hand: a sight tube cut into an outlet line that stands, with its own tap @deep', async ({ page }) => {
   const id = await emptyJob(page, 'Old line');
   await page.getByRole('button', { name: 'Add: Open-head drum' }).click();
   await page.getByRole('link', { name: 'Set out the holes' }).click();
@@ -193,7 +193,9 @@ test('a part found in the catalogue is put on the end it was looked for', async 
   await expect.poll(() => names(page)).not.toContain('Hose male end');
 });
 
-test('what the whole job could have in common is weighed beside the page and built in one step', async ({ page }) => {
+test('what the whole job could have in common is weighed beside the page and built in one step @deep', async ({
+  page,
+}) => {
   await copyOfTernPoint(page, 'Alike');
   await station(page, 'Parts').click();
   await page.getByRole('button', { name: 'What could be the same everywhere?' }).click();

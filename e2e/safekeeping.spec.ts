@@ -91,7 +91,7 @@ test('what is stored is written into one file and put back, also from the versio
   }
 });
 
-test('everything goes out as one file, and in again: here nothing is new, in another Herrero all of it', async ({
+test('everything goes out as one file, and in again: here nothing is new, in another Herrero all of it @deep', async ({
   page,
 }) => {
   const name = 'Moves house';

@@ -61,7 +61,7 @@ test('a phone picks in a shop without a network: no tick is lost, and another ph
   await other.close();
 });
 
-test('prices of suppliers: one that fails is asked again, a list is brought in, a bomb is refused', async ({
+test('prices of suppliers: one that fails is asked again, a list is brought in, a bomb is refused @deep', async ({
   page,
 }) => {
   await copyOfTernPoint(page, 'Buying');
@@ -102,7 +102,7 @@ test('prices of suppliers: one that fails is asked again, a list is brought in, 
   await expect(buying.getByText('Harbour prices, 2 prices')).toBeHidden();
 });
 
-test('a part that nobody has is replaced, and what else changes is said first', async ({ page }) => {
+test('a part that nobody has is replaced, and what else changes is said first @deep', async ({ page }) => {
   await copyOfTernPoint(page, 'Instead');
   await station(page, 'Parts').click();
   await page.getByRole('button', { name: 'Prices and stock of suppliers' }).click();
@@ -149,7 +149,9 @@ test('a merchant sees the list by a link and nothing else, until it is closed', 
   await stranger.close();
 });
 
-test('a list from elsewhere is matched, asked where it is doubtful, and held against the job', async ({ page }) => {
+test('a list from elsewhere is matched, asked where it is doubtful, and held against the job @deep', async ({
+  page,
+}) => {
   await copyOfTernPoint(page, 'From elsewhere');
   await station(page, 'Parts').click();
   await page.getByRole('button', { name: 'A parts list from elsewhere' }).click();
@@ -173,7 +175,7 @@ test('a list from elsewhere is matched, asked where it is doubtful, and held aga
   await noViolations(page, 'a list from elsewhere');
 });
 
-test('cut with marks for the tape, left long, in other money, with spares: on screen and in the files', async ({
+test('cut with marks for the tape, left long, in other money, with spares: on screen and in the files @deep', async ({
   page,
 }) => {
   await copyOfTernPoint(page, 'Cut and paid');

@@ -177,7 +177,7 @@ test('a kit too tall for the gutter is seen, and one press cuts the pipe', async
   await expect(way.getByText(/slit lengthwise it spreads/)).toBeVisible();
 });
 
-test('daylight that cannot be reached is said with what is short; the stake list reads from the level', async ({
+test('daylight that cannot be reached is said with what is short; the stake list reads from the level @deep', async ({
   page,
 }) => {
   await copyOfTernPoint(page, 'Daylight');

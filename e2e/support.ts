@@ -99,7 +99,7 @@ export async function stored(
 
 /**
  * The long run, `npm run test:deep`, looks at every screen by every light and on every device; the ordinary one at all of them
- * by bench light, and by shed light and on the phone at a fixed sample.
+ * by bench light, and on the phone at a fixed sample.
  */
 export const DEEP = (process.env.HERRERO_DEEP ?? '') !== '';
 

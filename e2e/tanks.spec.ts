@@ -192,7 +192,7 @@ test('all tanks stand on one datum, and the keyboard alone chooses one', async (
   await expect(page.getByText(/T1 full .* over the ground/)).toBeVisible();
 });
 
-test('every demo job opens at Tanks and Holes, without a word to the console, for all', async ({ page }) => {
+test('every demo job opens at Tanks and Holes, without a word to the console, for all @deep', async ({ page }) => {
   const said: string[] = [];
   page.on('pageerror', (error) => said.push(error.message));
   page.on('console', (message) => message.type() === 'error' && said.push(message.text()));

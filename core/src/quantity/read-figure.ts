@@ -91,7 +91,8 @@ const PHRASES: readonly Phrase[] = (Object.keys(FIGURES) as FigureKind[])
 function unitAt(text: string, kind: FigureKind): Phrase | undefined {
   const lower = text.toLowerCase();
   const fits = PHRASES.filter(({ word }) => {
-    const [last = '', next = ''] = [word.slice(-1), lower.slice(word.length, word.length + 1)];
+    const last = word.slice(-1);
+    const next = lower.slice(word.length, word.length + 1);
     const runsOn = /[a-z0-9/°%]/.test(last) && /[a-z/]/.test(next);
     return lower.startsWith(word) && !runsOn && !(/\d/.test(last) && /\d/.test(next));
   });

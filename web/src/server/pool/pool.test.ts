@@ -13,6 +13,8 @@ beforeAll(async () => {
   process.chdir(web);
   execFileSync(process.execPath, ['build-pool.mjs'], { cwd: web });
   vi.stubEnv('HERRERO_POOL', `${web}.next/pool/worker.mjs`);
+  // However slow the machine.
+  vi.stubEnv('HERRERO_POOL_SECONDS', '3600');
   vi.resetModules();
   pool = await import('./pool');
 });

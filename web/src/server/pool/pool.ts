@@ -13,8 +13,6 @@ import { type Answered, type Sent } from './worker';
 const MOST_WAITING = 64;
 /** So many of one caller are worked on or wait at once: an address and a browser. */
 export const MOST_OF_ONE = 8;
-/** Nothing is worked on longer [ms]. */
-const LIMIT_MS = 30_000;
 /** No answer is larger. */
 const ANSWER_LIMIT_BYTES = 32_000_000;
 /** Memory of a thread [MB]: what needs more ends with its thread, and the server stays. */
@@ -57,7 +55,8 @@ async function run(sent: Sent, signal: AbortSignal): Promise<Answered> {
 
 async function send(sent: Sent, signal: AbortSignal): Promise<Response> {
   if (!hasRoom()) return busy();
-  const limit = AbortSignal.timeout(LIMIT_MS);
+  const { poolLimitSeconds } = environment();
+  const limit = AbortSignal.timeout(poolLimitSeconds * 1000);
   try {
     const { status, headers, body } = await run(sent, AbortSignal.any([signal, limit]));
     if (body.byteLength > ANSWER_LIMIT_BYTES) return tooLargeAnswer(ANSWER_LIMIT_BYTES);
@@ -67,7 +66,7 @@ async function send(sent: Sent, signal: AbortSignal): Promise<Response> {
       headers: headers.map(([name, value]): [string, string] => [name, value]),
     });
   } catch (error) {
-    if (limit.aborted) return stopped(LIMIT_MS / 1000);
+    if (limit.aborted) return stopped(poolLimitSeconds);
     // Nobody reads this answer any more.
     if (signal.aborted) return new Response(null, { status: 499 });
     if ((error as { readonly code?: string }).code === 'ERR_WORKER_OUT_OF_MEMORY') return tooMuch();
