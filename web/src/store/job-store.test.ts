@@ -34,6 +34,8 @@ class FakeServer {
   deaf = false;
   /** How long the server takes to read a history, and to answer what it has made. */
   slowMs = 0;
+  /** How long the document of a job takes to come, once it has begun. */
+  slowBodyMs = 0;
   readonly sent: Sent[] = [];
   readonly history: { batchId: string; label: string; undoes: string | null; inverse: Edit; author: string }[] = [];
 
@@ -53,9 +55,13 @@ class FakeServer {
     }
     const seen = new Headers(init?.headers).get('if-none-match');
     const etag = `"${this.revision}"`;
-    return seen === etag
-      ? Promise.resolve(new Response(null, { status: 304, headers: { etag } }))
-      : this.answer(this.job, 200, { etag });
+    if (seen === etag) return Promise.resolve(new Response(null, { status: 304, headers: { etag } }));
+    const body = this.job;
+    return this.answer(body, 200, { etag }).then((response) => {
+      if (this.slowBodyMs > 0)
+        response.json = () => new Promise((later) => setTimeout(() => later(body), this.slowBodyMs));
+      return response;
+    });
   };
 
   /** Somebody else moves the job on. */
@@ -334,6 +340,19 @@ describe('others at the same job', () => {
     await quiet();
     expect(store.getState().notTaken).toEqual([]);
     expect(heightOf(server.job)).toBe(0.5);
+  });
+
+  test('who were faster on the same field are named once, also where the job comes while the change is on its way', async () => {
+    server.slowBodyMs = 1000;
+    server.slowMs = 1000;
+    const store = open();
+    await vi.advanceTimersByTimeAsync(2000);
+    server.elsewhere(move(HEIGHT, 0.25));
+    await vi.advanceTimersByTimeAsync(1100);
+    store.getState().make([move(HEIGHT, 0.3)]);
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(store.getState().notTaken).toHaveLength(1);
+    expect(heightOf(store.getState().job)).toBe(0.25);
   });
 
   test('who were faster may be overruled by name', async () => {

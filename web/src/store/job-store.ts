@@ -216,8 +216,10 @@ export function createJobStore(
           signal: AbortSignal.timeout(GIVE_UP_MS),
         });
         const newest = Number(/\d+/.exec(response.headers.get('etag') ?? '')?.[0]);
-        if (response.status === 200 && !sending && newest > server.revision) {
-          server = { job: (await response.json()) as Job, revision: newest };
+        const job = response.status === 200 ? ((await response.json()) as Job) : undefined;
+        // What goes out meanwhile is answered by itself: named here too, it would be named twice.
+        if (job && !sending && newest > server.revision) {
+          server = { job, revision: newest };
           stand(get().unsent);
         }
         if (response.status < 500) set({ offline: false });
