@@ -14,5 +14,5 @@ export default async function Home({
   const page = /^[1-9]\d{0,5}$/.test(asked.page ?? '') ? Number(asked.page) : 1;
   // When the page has gone out.
   after(lookAgain);
-  return <JobsPage {...await jobList(archived, page)} archived={archived} />;
+  return <JobsPage list={jobList(archived, page)} archived={archived} />;
 }

@@ -1,6 +1,7 @@
 import { type Station } from '@herrero/core';
 import { formatDistanceToNow } from 'date-fns';
 import Link from 'next/link';
+import { Suspense } from 'react';
 import { Hatches } from '@/drawing/view/hatches';
 import { type JobList, type SeenJob, type WorstNote } from '@/server/job-looks/list';
 import { type Look, type LookedFinding } from '@/server/job-looks/look';
@@ -17,12 +18,14 @@ import { SiteSection } from './site-section';
 import { stationToOpen } from './station-to-open';
 import { LightPopover } from './light-popover';
 
-interface JobsPageProps extends JobList {
+interface JobsPageProps {
   readonly archived: boolean;
+  /** The jobs; the rest of the page goes out before they are there. */
+  readonly list: Promise<JobList>;
 }
 
 /** All jobs, the one worked on last on top; every row on its own ground line. */
-export function JobsPage({ listed, total, page, pages, worst, seen, archived }: JobsPageProps) {
+export function JobsPage({ list, archived }: JobsPageProps) {
   return (
     <div className="flex min-h-dvh flex-col">
       <Hatches />
@@ -42,29 +45,46 @@ export function JobsPage({ listed, total, page, pages, worst, seen, archived }: 
           <EarthHatch />
         </div>
       </header>
-      <div className="flex flex-1 max-lg:flex-col">
-        <main className="min-w-0 flex-1 px-8 pt-2.5 pb-8 max-md:px-3">
-          <div className="flex flex-wrap items-start justify-between gap-3 pb-2">
-            <h1 className="flex items-baseline gap-3">
-              <span className="type-title">{archived ? 'Archived jobs' : 'Jobs'}</span>
-              <span className="text-[16px] text-ink-2 [font-stretch:84%]">{countWords(total, archived)}</span>
-            </h1>
-            {!archived && (
-              <div className="flex max-w-xl flex-wrap items-start justify-end gap-3 max-md:justify-start">
-                <OpenJobFile />
-                <NewJob />
-              </div>
-            )}
-          </div>
-          <ul className="rule-subject">
-            {listed.map((one, index) => (
-              <JobRow key={one.stored.id} listed={one} first={index === 0 && page === 1 && !archived} />
-            ))}
-          </ul>
-          {total === 0 && !archived && (
-            <p className="py-4">Nothing on the bench. Begin with the tank that stands on the site.</p>
+      <Suspense fallback={<Listed archived={archived} />}>
+        <ListOf list={list} archived={archived} />
+      </Suspense>
+    </div>
+  );
+}
+
+async function ListOf({ list, archived }: JobsPageProps) {
+  return <Listed list={await list} archived={archived} />;
+}
+
+/** The jobs beside what is worst across them; without a list while it is looked up. */
+function Listed({ list, archived }: { readonly list?: JobList; readonly archived: boolean }) {
+  return (
+    <div className="flex flex-1 max-lg:flex-col">
+      <main className="min-w-0 flex-1 px-8 pt-2.5 pb-8 max-md:px-3">
+        <div className="flex flex-wrap items-start justify-between gap-3 pb-2">
+          <h1 className="flex items-baseline gap-3">
+            <span className="type-title">{archived ? 'Archived jobs' : 'Jobs'}</span>
+            <span className="text-[16px] text-ink-2 [font-stretch:84%]">
+              {list ? countWords(list.total, archived) : 'being fetched'}
+            </span>
+          </h1>
+          {list && !archived && (
+            <div className="flex max-w-xl flex-wrap items-start justify-end gap-3 max-md:justify-start">
+              <OpenJobFile />
+              <NewJob />
+            </div>
           )}
-          {pages > 1 && <Pages page={page} pages={pages} archived={archived} />}
+        </div>
+        <ul className="rule-subject">
+          {list?.listed.map((one, index) => (
+            <JobRow key={one.stored.id} listed={one} first={index === 0 && list.page === 1 && !archived} />
+          ))}
+        </ul>
+        {list?.total === 0 && !archived && (
+          <p className="py-4">Nothing on the bench. Begin with the tank that stands on the site.</p>
+        )}
+        {list && list.pages > 1 && <Pages page={list.page} pages={list.pages} archived={archived} />}
+        {list && (
           <div className="flex flex-wrap items-center gap-x-6 pt-2">
             <Link href={archived ? '/' : '/?archived=true'} className="action">
               <span>{archived ? 'Back to the jobs' : 'Archived jobs'}</span>
@@ -73,10 +93,10 @@ export function JobsPage({ listed, total, page, pages, worst, seen, archived }: 
               <span>Everything of mine, in one file</span>
             </a>
           </div>
-        </main>
-        <AcrossJobs worst={worst} seen={seen} />
-        {!seen && <LookAgain />}
-      </div>
+        )}
+      </main>
+      {list && <AcrossJobs worst={list.worst} seen={list.seen} />}
+      {list && !list.seen && <LookAgain />}
     </div>
   );
 }
