@@ -1,5 +1,5 @@
 import { isShutOff } from '../fittings/capability';
-import { isByLength } from '../fittings/part';
+import { ownLengthM } from '../fittings/part';
 import type { RunSight } from '../derived/context';
 import type { EndRef, Penetration, PlacedPart } from '../job/job';
 import { baseLevelM, invertM, levelsOf, sharingWith } from '../derived/levels';
@@ -51,7 +51,11 @@ export function beforeCutting(partId: string, context: RunSight): BeforeCutting 
       shut.push({ placed, name: part.name });
       return;
     }
-    lineM3 += ((Math.PI / 4) * part.boreMm ** 2 * (isByLength(part) ? (placed.lengthM ?? 0) : FITTING_M)) / MM2_PER_M2;
+    lineM3 +=
+      ((Math.PI / 4) *
+        part.boreMm ** 2 *
+        (ownLengthM(part, placed) === undefined ? FITTING_M : (ownLengthM(part, placed) ?? 0))) /
+      MM2_PER_M2;
     for (const [end] of part.ends.entries()) {
       const own: EndRef = { of: 'part', id, end };
       const joint = index.jointAt(own);

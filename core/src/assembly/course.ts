@@ -1,4 +1,4 @@
-import { type Part, isByLength, overallMm, reachMmOf } from '../fittings/part';
+import { type Part, ownLengthM, overallMm, reachMmOf } from '../fittings/part';
 import type { RunSight } from '../derived/context';
 import { HEADINGS, type Heading, type PlacedPart } from '../job/job';
 import { baseLevelM } from '../derived/levels';
@@ -125,8 +125,9 @@ const inWallM = ({ part }: StrandItem, wallM: number): number | undefined =>
   part.wallFaceMm === undefined ? undefined : part.wallFaceMm / 1000 + wallM;
 
 /** From end to end along the axis [m]; a saddle lies on a pipe that is not cut. */
-function overallM(part: Part, { lengthM }: PlacedPart): number {
-  if (isByLength(part)) return lengthM ?? UNKNOWN_LENGTH_M;
+function overallM(part: Part, placed: PlacedPart): number {
+  const lengthM = ownLengthM(part, placed);
+  if (lengthM !== undefined) return lengthM ?? UNKNOWN_LENGTH_M;
   return part.features.includes('saddle') ? 0 : overallMm(part) / 1000;
 }
 
@@ -152,7 +153,8 @@ function legOf(
   const reachM = (end: number | undefined): number =>
     end === undefined || part.reachMm === undefined ? long / 2 : reachMmOf(part, end) / 1000;
   const through = along(from, heading, reachM(inEnd));
-  const straight = isByLength(part) ? slopeOf(placed, part, heading, long) : undefined;
+  const goesOn = ownLengthM(part, placed) !== undefined;
+  const straight = goesOn ? slopeOf(placed, part, heading, long) : undefined;
   const headingOut = straight?.heading ?? (bend > 0 ? (turned(heading, side(), bend) ?? heading) : heading);
   const straightTo = straight ? along(from, straight.step, long) : along(through, headingOut, reachM(outEnd));
   const to = part.dropMm === undefined ? straightTo : along(straightTo, UP, dropM(part, inEnd));
@@ -178,9 +180,9 @@ function legOf(
     branches,
     sure,
     assumed: [
-      ...(isByLength(part) && placed.lengthM === null ? (['length'] as const) : []),
+      ...(ownLengthM(part, placed) === null ? (['length'] as const) : []),
       ...(turns && !said ? (['direction'] as const) : []),
-      ...(isByLength(part) && placed.riseM === null && isFlexible(part) ? (['rise'] as const) : []),
+      ...(goesOn && placed.riseM === null && isFlexible(part) ? (['rise'] as const) : []),
     ],
   };
 }

@@ -5,4 +5,6 @@ const BENDS: readonly Material[] = ['vinyl-hose', 'rubber', 'polyethylene', 'pex
 
 /** Gives way by hand: hose, coiled pipe, a rubber sleeve (common practice). */
 export const isFlexible = (part: Part): boolean =>
-  (isByLength(part) && BENDS.includes(part.material)) || (part.material === 'rubber' && part.features.includes('slip'));
+  part.readyM !== undefined ||
+  (isByLength(part) && BENDS.includes(part.material)) ||
+  (part.material === 'rubber' && part.features.includes('slip'));

@@ -28,7 +28,7 @@ export const natureOf: (judged: Pick<JudgedJoint, 'a' | 'b'>) => JointNature = m
   if (find('wall-seal') || find('hole')) return 'in-wall';
   if (find('gasket')) return 'pulls';
   if (find('cam') || find('click')) return 'by-hand';
-  if (find('hose')) return 'by-tool';
+  if (find('hose') || find('flange')) return 'by-tool';
   const fitting = ends.find((end) => end?.kind === 'pipe' && end.part !== 'spigot');
   if (fitting?.kind === 'pipe') return NATURES[fitting.part] ?? 'glued';
   const threads = ends.filter((end) => end?.kind === 'thread');

@@ -39,6 +39,8 @@ export function counterpart(end: End): End | undefined {
       return { ...end, part: end.part === 'adapter' ? 'coupler' : 'adapter' };
     case 'click':
       return { ...end, part: end.part === 'plug' ? 'socket' : 'plug' };
+    case 'flange':
+      return end;
     case 'gasket':
       return { kind: 'pipe', series: end.series, size: end.size, part: 'spigot' };
     case 'wall-seal':

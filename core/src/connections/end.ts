@@ -66,6 +66,14 @@ export interface ClickEnd {
   readonly part: 'plug' | 'socket';
 }
 
+/** A flange bolted to another, with a gasket between. */
+export interface FlangeEnd {
+  readonly kind: 'flange';
+  /** One of `FLANGE_DRILLINGS`. */
+  readonly drilling: string;
+  readonly size: NominalSize;
+}
+
 /** The inner lip of a push-through gasket: takes a plain pipe of one series. */
 export interface GasketEnd {
   readonly kind: 'gasket';
@@ -107,6 +115,7 @@ export interface OwnEnd {
 }
 
 /** One side of a joint. Carries what judgement needs; looked-up dimensions come from the tables. */
-export type End = ThreadEnd | PipeEnd | HoseEnd | CamEnd | ClickEnd | GasketEnd | WallSealEnd | HoleEnd | OwnEnd;
+export type End =
+  ThreadEnd | PipeEnd | HoseEnd | CamEnd | ClickEnd | FlangeEnd | GasketEnd | WallSealEnd | HoleEnd | OwnEnd;
 
 export type EndKind = End['kind'];

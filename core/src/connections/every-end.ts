@@ -1,5 +1,6 @@
 import { type End, OWN_ENDS } from './end';
 import { CAM_SIZES, CLICK_SIZES } from './standards/couplings';
+import { FLANGE_DRILLINGS } from './standards/flanges';
 import { HOSE_SYSTEMS } from './standards/hose';
 import { PIPE_SERIES } from './standards/pipes';
 import { THREAD_STANDARDS } from './standards/threads';
@@ -35,6 +36,9 @@ export const everyEnd = (): readonly End[] => [
     { kind: 'click', size, part: 'plug' },
     { kind: 'click', size, part: 'socket' },
   ]),
+  ...FLANGE_DRILLINGS.flatMap(({ id, sizes }) =>
+    sizes.map(({ size }): End => ({ kind: 'flange', drilling: id, size })),
+  ),
   ...WALL_SEAL_STYLES.flatMap(({ id, sizes }) =>
     sizes.map(({ size }): End => ({ kind: 'wall-seal', style: id, size })),
   ),

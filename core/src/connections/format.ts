@@ -1,5 +1,6 @@
 import { sizeWords } from '../quantity/size';
 import type { End, OwnEnd, PipePart, ThreadEnd } from './end';
+import { flangeDrilling } from './standards/flanges';
 import { hoseSystem } from './standards/hose';
 import { pipeSeries } from './standards/pipes';
 import { threadStandard } from './standards/threads';
@@ -28,7 +29,7 @@ export const threadName = ({ standard, size }: Pick<ThreadEnd, 'standard' | 'siz
  * An end as text. `parseEnd` reads it back.
  *
  * Threads `3/4 NPT M`, `3/4 NH F swivel`, `S60x6 F`; pipe `1-1/2 IPS spigot`, `32 PE compression`, `110 SOIL push-fit`;
- * hose `5/8 barb`, `5/8 hose bore`, `1 PE-ID bore`, `3/4 rural barb`; couplings `2 cam adapter`, `12.5 click plug`;
+ * hose `5/8 barb`, `5/8 hose bore`, `1 PE-ID bore`, `3/4 rural barb`; couplings `2 cam adapter`, `12.5 click plug`, `2 CL150 flange`;
  * in a wall `3 IPS gasket`, `3/4 bulkhead shank`, `3 gasket rim`, `41.3 hole 6.4 wall` (with ` 584 radius` on a curved
  * wall; mm); of no standard `container neck`, `union nut`, `unknown thread`.
  */
@@ -45,6 +46,8 @@ export function formatEnd(end: End): string {
     case 'cam':
     case 'click':
       return `${end.size} ${end.kind} ${end.part}`;
+    case 'flange':
+      return `${end.size} ${flangeDrilling(end.drilling).token} flange`;
     case 'gasket':
       return `${end.size} ${pipeSeries(end.series).token} gasket`;
     case 'wall-seal':
@@ -88,6 +91,8 @@ export function describeEnd(end: End): string {
         : `${sizeWords(end.size)} cam coupler, with arms`;
     case 'click':
       return `${sizeWords(end.size)} click ${end.part}`;
+    case 'flange':
+      return `${sizeWords(end.size)} ${flangeDrilling(end.drilling).name}`;
     case 'gasket':
       return `gasket for ${sizeWords(end.size)} ${pipeSeries(end.series).name}`;
     case 'wall-seal':

@@ -213,7 +213,8 @@ describe('over every end there is', () => {
   });
 
   test('an end never mates with itself where it has a sex', () => {
-    for (const one of ends) expect(['will-not-go', 'unknown'], formatEnd(one)).toContain(mate(one, one).verdict);
+    for (const one of ends.filter(({ kind }) => kind !== 'flange'))
+      expect(['will-not-go', 'unknown'], formatEnd(one)).toContain(mate(one, one).verdict);
   });
 
   test('an end is read back as it is written', () => {
@@ -239,7 +240,8 @@ describe('over every end there is', () => {
           name,
         ).toEqual(bare.verdict === 'holds-with' ? bare.media : []);
         if (mating.verdict === 'holds-with' || mating.verdict === 'holds') {
-          expect(mating.engagementMm, name).toBeGreaterThan(0);
+          // Flanges meet face to face.
+          if (a.kind !== 'flange') expect(mating.engagementMm, name).toBeGreaterThan(0);
           expect(mating.sources).not.toHaveLength(0);
           expect(mating.instead, name).toBeUndefined();
         } else expect(mating.instead, name).toMatch(/\S/);

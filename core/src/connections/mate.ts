@@ -2,6 +2,7 @@ import type { End, EndKind } from './end';
 import { describeEnd } from './format';
 import { cam } from './families/cam';
 import { click } from './families/click';
+import { flange } from './families/flange';
 import { hoseAndPipe } from './families/hose-and-pipe';
 import { hoseOnBarb } from './families/hose-on-barb';
 import { type Explanation, type JointConditions, type JointFamily, bare, judgements } from './families/joint-family';
@@ -23,6 +24,7 @@ const JOINT_FAMILIES: readonly JointFamily[] = [
   hoseAndPipe,
   cam,
   click,
+  flange,
   pipeInGasket,
   sealInHole,
 ];

@@ -6,7 +6,7 @@ import type { Cement } from './material';
 export type Verdict = 'holds' | 'holds-with' | 'fits-unrated' | 'starts-then-leaks' | 'will-not-go' | 'unknown';
 
 /** What can close a joint that does not close by itself. */
-export const MEDIA = ['tape', 'cement', 'washer', 'clamp', 'lubricant', 'insert', 'solder'] as const;
+export const MEDIA = ['tape', 'cement', 'washer', 'clamp', 'lubricant', 'insert', 'solder', 'bolts'] as const;
 export type Medium = (typeof MEDIA)[number];
 
 /** What a joint needs so that it holds, with the amount. */
@@ -22,6 +22,7 @@ export type Need =
   | { readonly kind: 'washer'; readonly name: string; readonly suppliedWithPart: boolean }
   | { readonly kind: 'clamp'; readonly name: string; readonly count: number }
   | { readonly kind: 'insert'; readonly name: string }
+  | { readonly kind: 'bolts'; readonly name: string; readonly count: number }
   | { readonly kind: 'solder'; readonly size: NominalSize; readonly wireMm: number; readonly fluxMl: number }
   | { readonly kind: 'lubricant' };
 

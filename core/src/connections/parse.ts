@@ -4,6 +4,7 @@ import { type Result, err, ok } from '../result';
 import { type End, OWN_ENDS, PIPE_PARTS } from './end';
 import { OWN_WORDS } from './format';
 import { CAM_SIZES, CAM_TYPES, CLICK_SIZES } from './standards/couplings';
+import { FLANGE_DRILLINGS } from './standards/flanges';
 import { HOSE_SYSTEMS } from './standards/hose';
 import { PIPE_SERIES } from './standards/pipes';
 import { THREAD_STANDARDS } from './standards/threads';
@@ -289,6 +290,13 @@ const READERS: ReadonlyMap<string, Registered> = new Map(
         socket: (size): End => ({ kind: 'click', size, part: 'socket' }),
       }),
     },
+    ...FLANGE_DRILLINGS.map(({ id, token, sizes }): Registered => ({
+      word: token,
+      read: lastWord(
+        sizes.map(({ size }) => size),
+        { flange: (size): End => ({ kind: 'flange', drilling: id, size }) },
+      ),
+    })),
     ...WALL_SEAL_STYLES.map(({ id, words: [word, last], sizes }): Registered => ({
       word,
       read: lastWord(

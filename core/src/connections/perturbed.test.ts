@@ -163,7 +163,7 @@ test('a tail that grows in its hose', () => {
   const order = ['far-under', 'loose', 'barely', 'clamps', 'forced', 'splits', 'far-over'];
   for (const { boreMm } of HOSE_SYSTEMS.flatMap(({ sizes }) => sizes)) {
     const seen = sweep(boreMm * 0.4, boreMm * 1.5, 440).map((crestMm) =>
-      order.indexOf(tailInBore(crestMm, boreMm, false)),
+      order.indexOf(tailInBore(crestMm, boreMm, 'clamp')),
     );
     expect(seen).toEqual([...seen].sort((a, b) => a - b));
     expect(new Set(seen).size).toBe(order.length);

@@ -283,6 +283,33 @@ describe('solvent-welded and drain pipe', () =>
     ['4 IPS spigot', '4 D3034 sleeve', NO],
   ]));
 
+describe('flanges (ASME B16.5, EN 1092-1, AS 2129; bolt circles from memory)', () =>
+  check([
+    ['2 CL150 flange', '2 CL150 flange', 'Holds with bolts and washer'],
+    ['100 TABLE-E flange', '100 TABLE-E flange', 'Holds with bolts and washer'],
+    ['2 CL150 flange', '2 CL150 flange', LEAKS, { madeWith: ['bolts'] }],
+    // 125 and 114 mm.
+    ['50 PN16 flange', '50 TABLE-E flange', NO],
+    // 180 and 178 mm, eight bolts each: M16 passes 18 mm holes.
+    ['100 PN16 flange', '100 TABLE-E flange', FITS],
+    // 190.5 and 180 mm.
+    ['4 CL150 flange', '100 PN16 flange', NO],
+    // Four and eight bolts.
+    ['3 CL150 flange', '80 PN16 flange', NO],
+    ['2 CL150 flange', '2 IPS spigot', NO],
+  ]));
+
+describe('drip tube (0.600 by 0.700 in, 13.8 by 16 mm; from memory)', () =>
+  check([
+    ['1/2 drip barb', '1/2 drip bore', HOLDS],
+    ['16 drip barb', '16 drip bore', HOLDS],
+    // 16.2 over its edge in 13.8: 17 %.
+    ['1/2 drip barb', '16 drip bore', FITS],
+    ['16 drip barb', '1/2 drip bore', LEAKS],
+    // Large enough for 5/8 in hose, and too short for its clamp.
+    ['1/2 drip barb', '5/8 hose bore', FITS],
+  ]));
+
 describe('tube and polyethylene (ASTM B88, EN 1057, ISO 4427-2, ASTM D2239; rural pipe from memory)', () =>
   check([
     ['25 PE spigot', '25 PE compression', HOLDS],

@@ -35,16 +35,18 @@ export const firstFlushes = (context: CheckContext): readonly FirstFlush[] =>
       const pipes = (chamber?.items ?? []).filter(({ part }) => isByLength(part));
       const unknown =
         chamber === undefined || pipes.length === 0 || pipes.some(({ placed }) => placed.lengthM === null);
-      const holdsM3 = unknown
-        ? undefined
-        : pipes.reduce((sum, { part, placed }) => sum + areaM2(part.boreMm) * (placed.lengthM ?? 0), 0);
+      const holdsM3 =
+        body.part.flushM3 ??
+        (unknown
+          ? undefined
+          : pipes.reduce((sum, { part, placed }) => sum + areaM2(part.boreMm) * (placed.lengthM ?? 0), 0));
       return {
         hole: run.penetration,
         body,
         roofs,
         holdsM3,
         depthM: holdsM3 === undefined || roofM2 === 0 ? undefined : holdsM3 / roofM2,
-        drains: chamber !== undefined && discharges(chamber),
+        drains: body.part.flushM3 !== undefined || (chamber !== undefined && discharges(chamber)),
         pipe: pipes[0],
       };
     });

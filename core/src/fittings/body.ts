@@ -1,11 +1,12 @@
 import { type End, goesInside } from '../connections/end';
 import { SADDLE_REACH } from '../connections/families/pipe-joints/saddle';
 import { camHeadMm } from '../connections/standards/couplings';
+import { flangeOf } from '../connections/standards/flanges';
 import { hoseOf } from '../connections/standards/hose';
 import { pipeOf } from '../connections/standards/pipes';
 import { threadForm } from '../connections/standards/threads';
 import { MM_PER_INCH } from '../quantity/length';
-import type { NominalSize } from '../quantity/size';
+import { type NominalSize, isMetricSize } from '../quantity/size';
 import type { BodySection } from './part';
 
 /** Wall of a moulded or cast fitting around what it takes, as a share of that diameter (typical, value from memory). */
@@ -22,6 +23,9 @@ export function fullBoreMm(size: NominalSize): number {
   if (small !== undefined) return small * MM_PER_INCH;
   return size === '5/8' ? hoseOf({ system: 'hose', size }).boreMm : pipeOf({ series: 'ips-40', size }).boreMm;
 }
+
+/** Behind a flange: Schedule 40 by the inch, else the figure itself (DN). */
+const flangeBoreMm = (size: NominalSize): number => (isMetricSize(size) ? Number(size) : fullBoreMm(size));
 
 /** What a tail, a coarse thread or a coupling leaves of its own diameter (typical, value from memory). */
 const THROUGH_A_BARB = 0.78;
@@ -49,6 +53,8 @@ export function boreOfEnd(end: End): number {
       return fullBoreMm(end.size);
     case 'click':
       return Number(end.size) * CLICK_BORE_SHARE;
+    case 'flange':
+      return flangeBoreMm(end.size);
     case 'gasket':
       return pipeOf(end).outsideMm;
     case 'wall-seal':
@@ -119,6 +125,10 @@ export function endSection(end: End, boreMm: number): BodySection {
     }
     case 'click':
       return { lengthMm: CLICK_LENGTH_MM, outsideMm: Number(end.size) + CLICK_OVER_MM, boreMm, surface: 'plain' };
+    case 'flange': {
+      const { thickMm, outsideMm } = flangeOf(end);
+      return { lengthMm: thickMm, outsideMm, boreMm, surface: 'flange' };
+    }
     case 'gasket':
     case 'wall-seal':
     case 'hole':

@@ -27,10 +27,11 @@ const BY_FEATURE: Readonly<Record<Capability, readonly Feature[]>> = {
 /** By which features of a part it is told that it does this. */
 export const featuresOf = (capability: Capability): readonly Feature[] => BY_FEATURE[capability];
 
-/** Does a part do this? A cam or click half counts as quick release: its joint comes apart by hand. */
+/** Does a part do this? A cam or click half and a flange count as one: their joint comes apart where it stands. */
 export const can = (part: Pick<Part, 'features' | 'ends'>, capability: Capability): boolean =>
   part.features.some((feature) => BY_FEATURE[capability].includes(feature)) ||
-  (capability === 'union' && part.ends.some(({ end }) => end.kind === 'cam' || end.kind === 'click'));
+  (capability === 'union' &&
+    part.ends.some(({ end }) => end.kind === 'cam' || end.kind === 'click' || end.kind === 'flange'));
 
 /** Does it stand in the wall of a tank and seal its hole? */
 export const sealsWall = ({ ends }: Pick<Part, 'ends'>): boolean => ends.some(({ end }) => end.kind === 'wall-seal');

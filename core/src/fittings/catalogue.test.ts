@@ -50,7 +50,7 @@ describe('the shipped catalogue', () => {
       'Suction strainer',
     ]);
     for (const { family, ends, code } of shippedCatalogue.list)
-      expect([code, ends.length === 0]).toEqual([code, family === 'support' || family === 'loose-item']);
+      expect([code, ends.length === 0]).toEqual([code, ['support', 'loose-item', 'gutter'].includes(family)]);
   });
 
   test('every part has a body, a bore that fits inside it, a loss that is a number, and a price', () => {

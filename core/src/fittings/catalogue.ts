@@ -18,6 +18,8 @@ import { couplings } from './families/coupling';
 import { downpipeFittings } from './families/downpipe-fitting';
 import { elbows } from './families/elbow';
 import { filters } from './families/filter';
+import { flanges } from './families/flange';
+import { gutters } from './families/gutter';
 import { hoses } from './families/hose';
 import { hoseFittings } from './families/hose-fitting';
 import { hoseTails } from './families/hose-tail';
@@ -27,6 +29,7 @@ import { pipes } from './families/pipe';
 import { pumps } from './families/pump';
 import { pushThroughGaskets } from './families/push-through-gasket';
 import { rainFilters } from './families/rain-filter';
+import { readyHoses } from './families/ready-hose';
 import { reducers } from './families/reducer';
 import { saddles } from './families/saddle';
 import { screens } from './families/screen';
@@ -53,8 +56,10 @@ export const PART_FAMILIES: readonly PartFamily[] = [
   reducers,
   hoseFittings,
   hoseTails,
+  readyHoses,
   clickCouplings,
   camCouplings,
+  flanges,
   containerFittings,
   filters,
   pumps,
@@ -65,6 +70,7 @@ export const PART_FAMILIES: readonly PartFamily[] = [
   closures,
   screens,
   supports,
+  gutters,
   looseItems,
 ];
 

@@ -19,6 +19,7 @@ export const END_CLASSES = [
   'cam grooves',
   'cam arms',
   'click coupling',
+  'flange',
   'in a wall',
 ] as const;
 export type EndClass = (typeof END_CLASSES)[number];
@@ -42,6 +43,8 @@ export function endClass(end: End): EndClass | undefined {
       return end.part === 'adapter' ? 'cam grooves' : 'cam arms';
     case 'click':
       return 'click coupling';
+    case 'flange':
+      return 'flange';
     case 'gasket':
     case 'wall-seal':
       return 'in a wall';

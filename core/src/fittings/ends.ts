@@ -1,6 +1,7 @@
 import type {
   CamEnd,
   ClickEnd,
+  FlangeEnd,
   GasketEnd,
   HoseEnd,
   PipeEnd,
@@ -29,6 +30,7 @@ export const camAdapter = (size: NominalSize): CamEnd => ({ kind: 'cam', size, p
 export const camCoupler = (size: NominalSize): CamEnd => ({ kind: 'cam', size, part: 'coupler' });
 export const clickPlug = (size: NominalSize): ClickEnd => ({ kind: 'click', size, part: 'plug' });
 export const clickSocket = (size: NominalSize): ClickEnd => ({ kind: 'click', size, part: 'socket' });
+export const flangeEnd = (drilling: string, size: NominalSize): FlangeEnd => ({ kind: 'flange', drilling, size });
 /** An end of a pipe series, as a function of its size. */
 export const pipeEnd =
   (series: string, part: PipePart) =>

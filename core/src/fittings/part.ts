@@ -90,10 +90,14 @@ export interface Part {
   readonly dropMm?: number;
   /** What share of the water that comes down its pipe it turns aside; absent: it diverts nothing. */
   readonly diverts?: number;
+  /** A chamber for the first water off a roof that comes with it, and empties by itself [m3]; absent: it is built on to it. */
+  readonly flushM3?: number;
   /** A fine mesh that all the water goes through: opening and open area of the mesh; is there a way round it once it clogs? */
   readonly mesh?: { readonly openingMm: number; readonly openAreaMm2: number; readonly bypass: boolean };
   /** What it is filled with by the one who builds it, sand and gravel [m3]; absent: it comes ready. */
   readonly mediaM3?: number;
+  /** Bought ready in this length, with an end on either side [m]: it is drawn short and lies as hose does. */
+  readonly readyM?: number;
   /** Water may pass from inlet to outlet only; so it is with whatever has a spout. */
   readonly oneWay?: true;
   /** Loss of head on the velocity in the least bore, straight through. */
@@ -126,3 +130,7 @@ export const outsideMmOf: (part: Pick<Part, 'body'>) => number = memoize(({ body
 );
 
 export const isByLength = (part: Part): boolean => part.sale.by === 'length';
+
+/** How far it goes on from end to end [m]: as it is cut, or as it is bought; null where nobody has said, undefined for a fitting. */
+export const ownLengthM = (part: Part, { lengthM }: { readonly lengthM: number | null }): number | null | undefined =>
+  isByLength(part) ? lengthM : part.readyM;

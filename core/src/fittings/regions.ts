@@ -1,6 +1,7 @@
 import type { End } from '../connections/end';
 import { parseEnd } from '../connections/parse';
-import { hoseSystem } from '../connections/standards/hose';
+import { flangeDrilling } from '../connections/standards/flanges';
+import { hoseOf, hoseSystem } from '../connections/standards/hose';
 import { pipeOf, pipeSeries } from '../connections/standards/pipes';
 import { threadStandard } from '../connections/standards/threads';
 import { isMetricSize } from '../quantity/size';
@@ -17,12 +18,14 @@ function regionsOfEnd(end: End): readonly Region[] {
     case 'pipe':
     case 'gasket':
       return pipeOf(end).regions ?? pipeSeries(end.series).regions;
+    case 'flange':
+      return flangeDrilling(end.drilling).regions;
     case 'hose':
       return end.system === 'hose'
         ? isMetricSize(end.size)
           ? METRIC_HOSE
           : INCH_HOSE
-        : hoseSystem(end.system).regions;
+        : (hoseOf(end).regions ?? hoseSystem(end.system).regions);
     default:
       return REGIONS;
   }

@@ -87,6 +87,15 @@ export const ROOF = {
     words: 'wall',
     says: 'What the brackets of its downpipe are fixed to',
   },
+  gutterM: {
+    kind: 'length',
+    least: 0,
+    most: MOST_CUT_M,
+    usual: [1, 40],
+    default: 0,
+    words: 'new gutter',
+    says: 'How much gutter is put up; 0: it hangs already',
+  },
   into: INTO,
   readings: READINGS,
 } as const satisfies Fields;

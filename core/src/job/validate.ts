@@ -1,6 +1,6 @@
 import { parseEnd } from '../connections/parse';
 import type { Catalogue } from '../fittings/catalogue';
-import { isByLength } from '../fittings/part';
+import { isByLength, ownLengthM } from '../fittings/part';
 import { memoizeBoth } from '../quantity/memoize';
 import { faultWords, faultsOf } from '../record/faults';
 import type { FieldProblem } from '../result';
@@ -113,10 +113,21 @@ function partProblems(part: Job['parts'][number], index: number, catalogue: Cata
   const say = (wrong: boolean, field: string, message: string): FieldProblem[] =>
     wrong ? [{ path: `parts[${index}].${field}`, message }] : [];
   const { lengthM, riseM } = part;
+  const longM = ownLengthM(found, part);
+  const steep = say(
+    riseM !== null && longM != null && Math.abs(riseM) > longM,
+    'riseM',
+    `${found.name} cannot rise or fall by more than its own length.`,
+  );
   if (!isByLength(found))
     return [
       ...say(lengthM !== null, 'lengthM', `${found.name} is a piece and has no length to give.`),
-      ...say(riseM !== null, 'riseM', `${found.name} is a piece and goes where it points.`),
+      ...say(
+        riseM !== null && found.readyM === undefined,
+        'riseM',
+        `${found.name} is a piece and goes where it points.`,
+      ),
+      ...steep,
       ...say(part.lengthKind !== 'computed', 'lengthKind', `${found.name} is a piece and is not cut.`),
     ];
   return [
@@ -125,11 +136,7 @@ function partProblems(part: Job['parts'][number], index: number, catalogue: Cata
       'trimAt',
       `${found.name} is trimmed later only where it is left long.`,
     ),
-    ...say(
-      riseM !== null && lengthM !== null && Math.abs(riseM) > lengthM,
-      'riseM',
-      `${found.name} cannot rise or fall by more than its own length.`,
-    ),
+    ...steep,
   ];
 }
 

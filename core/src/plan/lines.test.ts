@@ -120,6 +120,44 @@ const LINES: readonly (readonly [
     '1',
     ['BS-100', 'PI-100 0.3', 'AI-100', 'PEI-100 5'],
   ],
+  [
+    'flanged, class 150',
+    'US',
+    'draw-off',
+    '2',
+    ['BH-200', 'AM-200', 'PI-200 0.3', '-FNS-200', 'FNS-200', 'PI-200 2', '-FNS-200', 'FXC-200'],
+  ],
+  [
+    'flanged, PN 16',
+    'EU',
+    'draw-off',
+    '2',
+    ['WBR-200', 'AMJ-63M', 'PIJ-63M 0.3', '-FNJ-63M', 'FNJ-63M', 'PIJ-63M 2', '-FNJ-63M', 'FXP-50M'],
+  ],
+  [
+    'flanged, Table E',
+    'ANZ',
+    'draw-off',
+    '2',
+    ['WBR-200', 'AMZ-50M', 'PIZ-50M 0.3', '-FNZ-50M', 'FNZ-50M', 'PIZ-50M 2', '-FNZ-50M', 'FXE-50M'],
+  ],
+  ['hose with ends', 'US', 'draw-off', '3/4', ['BH-075', 'HT-075M', 'RH-06350FT']],
+  ['hose with click ends', 'UK', 'draw-off', '3/4', ['WBR-075', 'HT-075R', '-QT-075', 'RC-13M20M']],
+  ['inlet hose', 'EU', 'draw-off', '3/4', ['WBR-075', 'HT-075R', 'RI-13M15M']],
+  [
+    'drip tube',
+    'US',
+    'draw-off',
+    '3/4',
+    ['BH-075', 'HT-075M', 'HJ-075', 'HSD-075050', 'HOD-050 5', 'TDT-050', 'HOD-050 20', 'PLDT-050'],
+  ],
+  [
+    'drip tube',
+    'ANZ',
+    'draw-off',
+    '3/4',
+    ['WBR-075', 'HT-075R', 'HJG-075', 'HSD-07513M', 'HOD-13M 5', 'EDT-13M', 'HOD-13M 20', 'PLDT-13M'],
+  ],
 ];
 
 test.each(LINES)(

@@ -13,6 +13,7 @@ export const INCH_SIZES = [
   '2-1/2',
   '3',
   '4',
+  '5',
   '6',
 ] as const;
 
@@ -46,6 +47,7 @@ export const METRIC_SIZES = [
   '90',
   '100',
   '110',
+  '112',
   '125',
   '160',
 ] as const;

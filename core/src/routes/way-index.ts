@@ -76,6 +76,7 @@ const PARTNERS: Readonly<Partial<Record<EndKind, readonly EndKind[]>>> = {
   hose: ['hose', 'pipe'],
   cam: ['cam'],
   click: ['click'],
+  flange: ['flange'],
   gasket: ['pipe'],
 };
 

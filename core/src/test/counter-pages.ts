@@ -3,6 +3,7 @@ import { mate } from '../connections/mate';
 import { SERVICE_WORDS, verdictWords } from '../connections/mating';
 import { MATERIAL_NAMES } from '../connections/material';
 import { parseEnd } from '../connections/parse';
+import { FLANGE_DRILLINGS } from '../connections/standards/flanges';
 import { HOSE_SYSTEMS } from '../connections/standards/hose';
 import { PIPE_SERIES } from '../connections/standards/pipes';
 import { THREAD_STANDARDS } from '../connections/standards/threads';
@@ -120,6 +121,16 @@ export const systemsPage = (): string =>
           row(
             name,
             boreWord,
+            sizesOf(sizes.map(({ size }) => size)),
+            regions.join(', '),
+            documents(sources),
+            known(sources),
+          ),
+        ),
+        ...FLANGE_DRILLINGS.map(({ name, token, sizes, regions, sources }) =>
+          row(
+            name,
+            token,
             sizesOf(sizes.map(({ size }) => size)),
             regions.join(', '),
             documents(sources),

@@ -11,6 +11,7 @@ export type Seam =
   | 'lubricant'
   | 'insert'
   | 'solder'
+  | 'bolts'
   | 'fits-unrated'
   | 'starts-then-leaks'
   | 'will-not-go'
@@ -101,6 +102,19 @@ const DRAWINGS: Readonly<Record<Seam, ReactNode>> = {
       <B d="M46 29H20V21H46Z" />
       <A d="M2 12.5H38V19.5H2Z" />
       <path d="M15 8.5L20 11.7V20.3L15 23.5C17.6 19 17.6 13 15 8.5Z" fill="var(--ink)" />
+    </>
+  ),
+  bolts: (
+    <>
+      <B d="M46 11H33V3H27V29H33V21H46Z" />
+      <A d="M2 11H15V3H21V29H15V21H2Z" />
+      <path d="M24 .8V31.2" stroke="var(--ink)" strokeWidth={2.4} />
+      <path
+        d="M10.5 3.2H37.5V6.8H10.5ZM10.5 25.2H37.5V28.8H10.5Z"
+        fill="var(--sheet)"
+        stroke="var(--ink)"
+        strokeWidth={1.4}
+      />
     </>
   ),
   'fits-unrated': (

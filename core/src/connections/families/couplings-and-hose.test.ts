@@ -59,7 +59,7 @@ describe('tails', () => {
     for (const { id, sizes, heldBy } of HOSE_SYSTEMS)
       for (const { size } of sizes)
         expect(judge(hose(id, size, 'barb'), hose(id, size, 'bore')).reason, `${size} ${id}`).toBe(
-          heldBy === 'nut' ? 'nut' : 'clamps',
+          { nut: 'nut', clamp: 'clamps', edge: 'edge' }[heldBy],
         );
   });
   test('insert tails of polyethylene pipe take two clamps', () => {

@@ -2,7 +2,7 @@ import { differenceMm } from '../../quantity/length';
 import type { HoseEnd } from '../end';
 import { clampFor } from '../make-up/clamp';
 import type { Figure } from '../mating';
-import { hoseOf, hoseSystem } from '../standards/hose';
+import { type HoseSystem, hoseOf, hoseSystem } from '../standards/hose';
 import { type Explanation, bare, defineJointFamily, judgements, sourcesOf } from './joint-family';
 
 const JUDGEMENTS = judgements({
@@ -15,8 +15,10 @@ const JUDGEMENTS = judgements({
   barely: ['fits-unrated'],
   loose: ['starts-then-leaks'],
   'other-nut': ['will-not-go'],
+  'other-tube': ['fits-unrated'],
   clamps: ['holds-with', 'clamp'],
   nut: ['holds'],
+  edge: ['holds'],
 });
 
 // Turning points, as a share of the bore. Engineering judgement (common practice, no source).
@@ -36,8 +38,18 @@ const crestMm = (barb: HoseEnd): number => {
   return (least + most) / 2;
 };
 
-/** How a tail that is clamped or gripped by its own nut goes into a bore, by its crests [mm]. */
-export function tailInBore(crestOfTailMm: number, boreMm: number, nut: boolean): keyof typeof JUDGEMENTS {
+const HELD: Readonly<Record<HoseSystem['heldBy'], keyof typeof JUDGEMENTS>> = {
+  clamp: 'clamps',
+  nut: 'nut',
+  edge: 'edge',
+};
+
+/** How a tail goes into a bore, by its crests [mm] and by what holds it there. */
+export function tailInBore(
+  crestOfTailMm: number,
+  boreMm: number,
+  heldBy: HoseSystem['heldBy'],
+): keyof typeof JUDGEMENTS {
   const share = (crestOfTailMm - boreMm) / boreMm;
   if (share > FORCED_INTERFERENCE) return 'far-over';
   if (share < FALLS_IN) return 'far-under';
@@ -45,13 +57,14 @@ export function tailInBore(crestOfTailMm: number, boreMm: number, nut: boolean):
   if (share > MOST_INTERFERENCE) return 'forced';
   if (share < 0) return 'loose';
   if (share < LEAST_INTERFERENCE) return 'barely';
-  return nut ? 'nut' : 'clamps';
+  return HELD[heldBy];
 }
 
 function reasonOf(barb: HoseEnd, bore: HoseEnd): keyof typeof JUDGEMENTS {
-  const nut = hoseSystem(barb.system).heldBy === 'nut';
-  const reason = tailInBore(crestMm(barb), hoseOf(bore).boreMm, nut);
-  return nut && barb.system !== bore.system && JUDGEMENTS[reason].verdict !== 'will-not-go' ? 'other-nut' : reason;
+  const { heldBy } = hoseSystem(barb.system);
+  const reason = tailInBore(crestMm(barb), hoseOf(bore).boreMm, heldBy);
+  if (heldBy === 'clamp' || barb.system === bore.system || JUDGEMENTS[reason].verdict === 'will-not-go') return reason;
+  return heldBy === 'nut' ? 'other-nut' : reason === 'edge' ? 'other-tube' : reason;
 }
 
 /** A hose or bore-controlled pipe pushed over a tail: judged by how much the tail is larger than the bore. */
@@ -86,6 +99,12 @@ export const hoseOnBarb = defineJointFamily({
         return { ...not, why: `The tail is ${by} under the bore.` };
       case 'other-nut':
         return { ...not, why: `The nut of this tail grips ${hoseSystem(barb.system).name} and nothing else.` };
+      case 'other-tube':
+        return {
+          ...made,
+          instead,
+          why: `The tail fits the bore, but it is made for ${hoseSystem(barb.system).name}: its one edge is too short for a clamp.`,
+        };
       case 'splits':
         return {
           ...made,
@@ -115,6 +134,11 @@ export const hoseOnBarb = defineJointFamily({
           tighten: 'Tighten the clamp until the hose just bulges beside it; once more after a day.',
         };
       }
+      case 'edge':
+        return {
+          ...made,
+          why: `The tail is ${by} over the bore and its edge holds the tube by itself at the pressure of drip, up to about 2 bar. Warm the end in hot water.`,
+        };
       case 'nut':
         return {
           ...made,

@@ -57,6 +57,7 @@ export interface MakeUp {
   readonly washer?: Washer & { readonly name: string };
   readonly clamp?: Clamp & { readonly count: number; readonly outsideMm: number };
   readonly insert?: string;
+  readonly bolts?: { readonly name: string; readonly count: number };
   readonly solder?: { readonly wireMm: number; readonly fluxMl: number };
   readonly lubricantMl?: number;
   readonly tightening?: Tightening;
@@ -175,6 +176,8 @@ function needsMakeUp(a: End, b: End, mating: Mating, temperature: Temperature): 
           return { solder: { wireMm: need.wireMm, fluxMl: need.fluxMl }, useless: ['tape', 'cement'] };
         case 'lubricant':
           return { lubricantMl: LUBRICANT_ML, useless: ['cement'] };
+        case 'bolts':
+          return { bolts: { name: need.name, count: need.count }, useless: ['tape', 'cement'] };
         case 'tape':
         case 'washer':
           return {};

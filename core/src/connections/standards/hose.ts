@@ -14,6 +14,8 @@ export interface HoseSize {
   readonly outsideOnBarbMm: number;
   /** Outside of the pipe where it is free, for pipe that other fittings grip from outside. */
   readonly outsideMm?: number;
+  /** Where it is sold; absent: wherever its system is. */
+  readonly regions?: readonly Region[];
   readonly clampsPerJoint: number;
   readonly barbLengthMm: number;
 }
@@ -27,7 +29,8 @@ export interface HoseSystem {
   readonly barbWord: string;
   readonly name: string;
   readonly tailName: string;
-  readonly heldBy: 'clamp' | 'nut';
+  /** A worm drive, the tail's own nut, or the sharp edge of the tail alone, at the low pressure of drip. */
+  readonly heldBy: 'clamp' | 'nut' | 'edge';
   readonly sources: readonly Source[];
   readonly sizes: readonly HoseSize[];
 }
@@ -138,8 +141,31 @@ export const ruralPoly: HoseSystem = {
   sizes: RURAL_ROWS.map(toSize),
 };
 
+const DRIP_ROWS: readonly (readonly [regions: readonly Region[], row: Row])[] = [
+  [['US'], ['1/2', 15.24, 15.7, 16.7, 18.8, 0, 18, 17.78]],
+  [
+    ['UK', 'EU'],
+    ['16', 13.8, 14.2, 15.2, 17, 0, 17, 16],
+  ],
+  [['ANZ'], ['13', 13, 13.4, 14.3, 16.3, 0, 17, 15.2]],
+  [['ANZ'], ['19', 19, 19.6, 20.7, 23.2, 0, 20, 21.6]],
+];
+
+/** Thin polyethylene tube of gardens, with drippers or for them: tails with one sharp edge, no clamp, low pressure. */
+export const drip: HoseSystem = {
+  id: 'drip',
+  regions: ['US', 'UK', 'EU', 'ANZ'],
+  boreWord: 'drip',
+  barbWord: 'drip',
+  name: 'drip tube',
+  tailName: 'drip tail',
+  heldBy: 'edge',
+  sources: [{ document: 'drip tube of the trade; wall differs between makers', provenance: 'from-memory' }],
+  sizes: DRIP_ROWS.map(([regions, row]) => ({ ...toSize(row), regions })),
+};
+
 /** Everything that is pushed over a tail. A new one: its table, and a place here. */
-export const HOSE_SYSTEMS: readonly HoseSystem[] = [hose, peInside, ruralPoly];
+export const HOSE_SYSTEMS: readonly HoseSystem[] = [hose, peInside, ruralPoly, drip];
 
 interface Known {
   readonly system: HoseSystem;

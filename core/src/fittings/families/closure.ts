@@ -50,6 +50,7 @@ const PLUGS: readonly Made[] = [
   { line: tailed.HOSE_NYLON, from: '3/8', to: '1' },
   { line: tailed.INSERT_NYLON },
   { line: tailed.RURAL_NYLON },
+  { line: tailed.DRIP },
 ];
 
 const HEAD_MM = 7;

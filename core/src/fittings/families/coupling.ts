@@ -20,6 +20,7 @@ const COUPLINGS: readonly Made[] = [
   { line: tailed.INSERT_NYLON },
   { line: tailed.INSERT_BRASS },
   { line: tailed.RURAL_NYLON },
+  { line: tailed.DRIP },
 ];
 
 const REDUCING: readonly Made[] = [

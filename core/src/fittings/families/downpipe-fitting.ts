@@ -40,6 +40,8 @@ interface Kind {
   readonly features: readonly Feature[];
   readonly bendDegrees?: number;
   readonly diverts?: number;
+  /** A chamber beside it, so long and as wide as its own pipe. */
+  readonly chamberM?: number;
   readonly loss?: NonNullable<FittingSpec['loss']>;
   readonly priceUsd: number;
   readonly sizes?: readonly NominalSize[];
@@ -140,6 +142,17 @@ const KINDS: readonly Kind[] = [
     sizes: ['3', '4', '75', '80', '90', '100'],
   },
   {
+    mark: 'FR',
+    name: 'First flush with chamber',
+    ends: through,
+    betweenMm: 200,
+    features: ['first-flush'],
+    chamberM: 1,
+    loss: 'tee-run',
+    priceUsd: 8,
+    sizes: ['3', '4', '75', '80', '90', '100'],
+  },
+  {
     mark: 'DT',
     name: 'Downpipe branch',
     ends: (size) => [hub(size), spigot(size), hub(size)],
@@ -183,10 +196,10 @@ export const downpipeFittings = defineFamily({
   name: 'Gutter and downpipe',
   source: { document: 'ranges of the roofing trade', provenance: 'from-memory' },
   parts: () => [
-    ...KINDS.flatMap(({ mark, name, ends, priceUsd, sizes, ...kind }) =>
+    ...KINDS.flatMap(({ mark, name, ends, priceUsd, sizes, chamberM, ...kind }) =>
       DOWNPIPE_MATERIALS.filter(([size]) => sizes?.includes(size) ?? true).flatMap(([size, materials]) =>
-        materials.map((material) =>
-          fitting({
+        materials.map((material) => {
+          const part = fitting({
             ...kind,
             code: `${mark}${DOWNPIPE_LETTER[material]}-${sizeCode(size)}`,
             name,
@@ -196,8 +209,11 @@ export const downpipeFittings = defineFamily({
             ends: ends(size),
             ratedKpa: null,
             priceUsdAtOneInch: priceUsd * (PRICE[material] ?? 1),
-          }),
-        ),
+          });
+          return chamberM === undefined
+            ? part
+            : { ...part, flushM3: (Math.PI / 4) * (part.boreMm / 1000) ** 2 * chamberM };
+        }),
       ),
     ),
     ...TO_PIPE.map(([size, series, pipe]) =>

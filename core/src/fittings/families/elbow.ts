@@ -20,6 +20,7 @@ const QUARTER: readonly Made[] = [
   { line: tailed.INSERT_NYLON },
   { line: tailed.INSERT_BRASS, from: '3/4', to: '2' },
   { line: tailed.RURAL_NYLON },
+  { line: tailed.DRIP },
 ];
 
 const EIGHTH: readonly Made[] = [

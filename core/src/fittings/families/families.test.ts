@@ -77,8 +77,12 @@ const SAMPLES: readonly (readonly [code: string, ...ends: readonly string[]])[] 
   ['SV-200', '2 IPS socket'],
   ['SCPP-32M'],
   ['XLN-075'],
+  ['GULU-500'],
   ['AMRC-100', '1 R M', '1 RURAL-PE compression'],
   ['ECUP-22M', '22 CU press', '22 CU press'],
+  ['FNS-200', '2 CL150 flange', '2 IPS socket'],
+  ['FNJ-63M', '50 PN16 flange', '63 EN socket'],
+  ['RH-06350FT', '3/4 NH F swivel', '3/4 NH M'],
   ['TXC-075', '3/4 CTS crimp', '3/4 CTS crimp', '3/4 CTS crimp'],
 ];
 
@@ -203,7 +207,7 @@ describe('what is really made', () => {
     const open = shippedCatalogue.list.filter(({ ends }) =>
       ends.some(({ mayStayOpen }) => mayStayOpen === 'discharge'),
     );
-    for (const { name } of open) expect(name).toMatch(/tap|Hose-end valve|Manifold|shoe/);
+    for (const { name } of open) expect(name).toMatch(/tap|Hose-end valve|Manifold|shoe|Hose with (click )?ends/);
   });
 
   test('only pipe and hose are sold by length, in more than one stock length or a coil', () => {

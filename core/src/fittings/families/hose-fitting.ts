@@ -10,6 +10,15 @@ const HOSE_TAIL_SIZES: readonly NominalSize[] = ['1/2', '5/8', '3/4', '1'];
 const METRIC_TAILS: readonly NominalSize[] = ['13', '15', '16', '19', '25'];
 const HEX_MM = 10;
 
+/** Nuts with a tail for drip tube, and what they bear [kPa] (ranges of the trade, from memory). */
+const DRIP_TAILS: readonly (readonly [NominalSize, nut: End])[] = [
+  ['1/2', nhSwivel],
+  ['13', gSwivel('3/4')],
+  ['16', gSwivel('3/4')],
+  ['19', gSwivel('3/4')],
+];
+const DRIP_KPA = 200;
+
 interface Spec {
   readonly code: string;
   readonly name: string;
@@ -336,6 +345,18 @@ export const hoseFittings = defineFamily({
         priceUsd: 6,
       }),
     ]),
+    ...DRIP_TAILS.map(([size, nut]) =>
+      made({
+        code: `HSD-075${sizeCode(size)}`,
+        name: 'Hose swivel for drip tube',
+        inlet: nut,
+        outlet: { kind: 'hose', system: 'drip', size, part: 'barb' },
+        size,
+        material: 'polypropylene',
+        ratedKpa: DRIP_KPA,
+        priceUsd: 2.2,
+      }),
+    ),
     ...LINES.flatMap(onTheTap),
   ],
 });

@@ -78,6 +78,16 @@ const COILS: readonly Coil[] = [
     usdPerMetre: 1.7,
     ratedKpa: 600,
   },
+  {
+    system: 'drip',
+    mark: 'HOD',
+    name: 'Drip tube',
+    material: 'polyethylene',
+    sizes: every,
+    coilsM: (size) => (isMetricSize(size) ? [25, 50, 100] : [50 * FEET, 100 * FEET]),
+    usdPerMetre: 1.1,
+    ratedKpa: 250,
+  },
 ];
 
 function coil({ system, mark, name, material, coilsM, usdPerMetre, ratedKpa }: Coil, size: NominalSize): FamilyPart {

@@ -3,6 +3,7 @@ import { endWords } from '../end-words';
 import { fitting } from '../fitting';
 import { type Made, overMade } from '../line';
 import * as socketed from '../lines/socketed';
+import * as tailed from '../lines/tailed';
 import * as threaded from '../lines/threaded';
 import { type FamilyPart, defineFamily } from '../part-family';
 
@@ -18,6 +19,14 @@ const VENTS: readonly Made[] = [
   { line: socketed.WASTE_SOLVENT },
   { line: socketed.SOIL_PUSH_FIT },
   { line: socketed.EU_DRAIN },
+];
+/** Over a sight tube: a hole with mesh keeps insects out and lets its air go. */
+const SIGHT_TUBES: readonly Made[] = [
+  { line: socketed.SCHEDULE_40, from: '1/2', to: '1' },
+  { line: socketed.METRIC_PRESSURE, from: '20', to: '32' },
+  { line: socketed.ANZ_PRESSURE, from: '15', to: '25' },
+  { line: tailed.HOSE_NYLON, from: '1/2', to: '1' },
+  { line: tailed.METRIC_HOSE_NYLON, from: '13', to: '25' },
 ];
 /** Small breathers on a thread. */
 const BREATHERS: readonly Made[] = [
@@ -85,7 +94,7 @@ const ending = (
     );
   });
 
-/** Insect-tight ends for vents and overflows, with a stainless mesh of about 1 mm; breathers and air releases on a thread. */
+/** Insect-tight ends for vents and overflows, with a stainless mesh of about 1 mm; breathers and air releases on a thread; caps over sight tubes. */
 export const screens = defineFamily({
   id: 'screen',
   name: 'Vent and screen',
@@ -94,6 +103,7 @@ export const screens = defineFamily({
     ...ending('SV', 'Vent cowl', VENTS, MESH_MM, 1.25, 5.2),
     ...ending('SO', 'Overflow screen', VENTS, MESH_MM / 2, 1, 4.6),
     ...ending('SB', 'Breather', BREATHERS, MESH_MM / 2, 1.3, 4, true),
+    ...ending('SL', 'Vented cap', SIGHT_TUBES, 10, 1, 2.4),
     ...ending('SA', 'Air release valve', AIR_RELEASE, MESH_MM * 2, 1.6, 16, true, AIR_RELEASE_KPA),
     ...ending('SR', 'Rodent screen', VENTS, MESH_MM / 3, 1, 5),
   ],

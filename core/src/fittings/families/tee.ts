@@ -19,6 +19,7 @@ const STRAIGHT: readonly Made[] = [
   { line: tailed.INSERT_NYLON },
   { line: tailed.INSERT_BRASS, from: '3/4', to: '2' },
   { line: tailed.RURAL_NYLON },
+  { line: tailed.DRIP },
 ];
 
 const REDUCING: readonly Made[] = [

@@ -93,3 +93,11 @@ export const RURAL_NYLON = tailed({
   ratedKpa: 800,
   priceFactor: 2.2,
 });
+/** Bears about 2 bar on the edge of its tails alone (common practice, 25 to 30 psi). */
+export const DRIP = tailed({
+  mark: 'DT',
+  system: 'drip',
+  material: 'polypropylene',
+  ratedKpa: 200,
+  priceFactor: 0.5,
+});

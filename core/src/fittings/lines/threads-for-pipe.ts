@@ -1,6 +1,6 @@
 import type { NominalSize } from '../../quantity/size';
 
-type Pairs = readonly (readonly [pipe: NominalSize, thread: NominalSize])[];
+type Pairs = readonly (readonly [NominalSize, NominalSize])[];
 
 const METRIC: Pairs = [
   ['20', '1/2'],
@@ -35,9 +35,9 @@ const COPPER: Pairs = [
 
 const lookUp =
   (pairs: Pairs) =>
-  (pipe: NominalSize): NominalSize => {
-    const found = pairs.find(([own]) => own === pipe);
-    if (!found) throw new RangeError(`no thread goes with ${pipe}`);
+  (size: NominalSize): NominalSize => {
+    const found = pairs.find(([own]) => own === size);
+    if (!found) throw new RangeError(`nothing goes with ${size}`);
     return found[1];
   };
 
@@ -45,5 +45,7 @@ const lookUp =
 export const metricThread = lookUp(METRIC);
 /** The same for the nominal sizes of AS/NZS pipe, which are those of the thread in millimetres. */
 export const nominalThread = lookUp(NOMINAL);
+/** The nominal size (DN) that goes with a pipe thread. @throws RangeError none does */
+export const nominalOfThread = lookUp(NOMINAL.map(([nominal, thread]) => [thread, nominal] as const));
 /** The same for metric copper tube. */
 export const copperThread = lookUp(COPPER);

@@ -63,6 +63,7 @@ const SAID: readonly (readonly [Meaning, ...string[]])[] = [
   [one('rodent screen', 'rodent-screen'), 'rodent-screen', 'rodent', 'vermin', 'mouse'],
   [one('blanking plug', 'blanking-plug'), 'blanking-plug', 'hole-plug', 'hole-cover'],
   [one('garden hose', 'hose'), 'garden-hose'],
+  [one('flange', 'flange'), 'flanges', 'flanged'],
   [one('press'), 'pressed', 'pressfit', 'press-fit'],
   [one('crimp'), 'crimped'],
   [one('expansion'), 'expanded'],

@@ -25,6 +25,15 @@ describe('what a tank stands on', () => {
       { code: 'BK', need: 8 },
       { code: 'PK', need: 4, detail: '5-7/8 in x 1-15/16 in x 23-5/8 in' },
     ]));
+  // 1400 kg of sunk concrete (2400 less 1000 kg/m3) are 1 m3, 84 bags of 12 L; a drum takes the least of straps.
+  test('what holds a buried tank down is bought', () => {
+    expect(stand({ buriedM: 0.8, plinthM: 0, anchorKg: 1400 })).toMatchObject([
+      { code: 'CA-25', need: 1, unit: 'm3', buy: 84 },
+      { code: 'TS-50', need: 2 },
+    ]);
+    expect(stand({ buriedM: 0.8, plinthM: 0 })).toEqual([]);
+  });
+
   test('planks that nobody has described are asked for', () =>
     expect(listOf(tankWith({ tank: { base: 'planks' } })).questions).toEqual([
       'Which planks carry T1: how many, how wide and thick, and over which span?',

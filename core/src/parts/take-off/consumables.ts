@@ -71,12 +71,13 @@ const PRICES = {
   primerTin: 6.2,
   clamp: 1.6,
   insert: 0.6,
+  bolt: 1.1,
   solderRoll: 14,
   fluxTin: 6,
   ring: 0.5,
 } as const;
 
-/** What the joints need, by amount: tape by width, primer and cement, washers, clamps, rings, inserts, lubricant, solder. */
+/** What the joints need, by amount: tape by width, primer and cement, washers, clamps, rings, inserts, bolts, lubricant, solder. */
 export const consumableLines = (needs: readonly PlacedNeed[]): readonly PartsLine[] => [
   ...tapeLines(needs),
   ...pasteLines(needs),
@@ -84,6 +85,7 @@ export const consumableLines = (needs: readonly PlacedNeed[]): readonly PartsLin
   ...washerLines(needs),
   ...clampLines(needs),
   ...insertLines(needs),
+  ...boltLines(needs),
   ...lubricantLines(needs),
   ...solderLines(needs),
 ];
@@ -209,6 +211,24 @@ function insertLines(needs: readonly PlacedNeed[]): PartsLine[] {
       detail: name,
       need: own.length,
       packUsd: PRICES.insert,
+      uses: usesOf(own),
+    });
+  });
+}
+
+export const BOLT_CODE = 'BO';
+
+/** Bolts of flanges, by what they are. */
+function boltLines(needs: readonly PlacedNeed[]): PartsLine[] {
+  const bolts = ofKind(needs, 'bolts');
+  return [...new Set(bolts.map(({ need }) => need.name))].map((name) => {
+    const own = bolts.filter(({ need }) => need.name === name);
+    return packed({
+      code: BOLT_CODE,
+      title: 'Flange bolt',
+      detail: name,
+      need: own.reduce((sum, { need }) => sum + need.count, 0),
+      packUsd: PRICES.bolt,
       uses: usesOf(own),
     });
   });

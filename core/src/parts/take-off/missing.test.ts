@@ -13,16 +13,31 @@ import { takeOff } from './take-off';
 const JOBS: readonly Job[] = [
   ternPoint(),
   tankWith({
-    roof: { fixedTo: 'masonry' },
+    roof: { fixedTo: 'masonry', gutterM: 7 },
     settings: { silicone: true },
     holes: [{ ...TOP_INLET, parts: upToGutter(2.5) }, OVERFLOW],
   }),
   tankWith({
     type: 'concrete',
-    tank: { buriedM: 1.2, plinthM: 0 },
+    tank: { buriedM: 1.2, plinthM: 0, anchorKg: 400 },
     holes: [{ size: '3', heightM: 0.7, parts: [{ code: 'PG-300' }, { code: 'PI-300', lengthM: 4, riseM: 0 }] }],
   }),
   drumWith({ parts: [{ code: 'BH-075' }, { code: 'HB-075' }, { code: 'HO-075', lengthM: 3 }, { code: 'HM-075075' }] }),
+  // Flanged.
+  tankWith({
+    holes: [
+      {
+        size: '2',
+        parts: [
+          { code: 'BH-200' },
+          { code: 'AM-200' },
+          { code: 'PI-200', lengthM: 0.3 },
+          { code: 'FNS-200', inEnd: 1 },
+          { code: 'FXC-200' },
+        ],
+      },
+    ],
+  }),
   // On planks, painted and insulated, with a plate at its tap, a large thread and a sand filter.
   tankWith({
     tank: { base: 'planks', plinthM: 0.4, planks: { count: 4, widthM: 0.15, thickM: 0.05, spanM: 0.3 } },
@@ -131,13 +146,14 @@ describe('what a list lacks', () => {
 
 test('every use leads back to something that is in the job', () => {
   for (const { context, lines } of prepared) {
-    const { parts, joints, penetrations, terminals, tanks } = context.job;
+    const { parts, joints, penetrations, terminals, tanks, roofs } = context.job;
     const ids = {
       part: new Set(parts.map(({ id }) => id)),
       joint: new Set(joints.map(({ id }) => id)),
       hole: new Set(penetrations.map(({ id }) => id)),
       terminal: new Set(terminals.map(({ id }) => id)),
       tank: new Set(tanks.map(({ id }) => id)),
+      roof: new Set(roofs.map(({ id }) => id)),
     };
     for (const { uses, code } of lines)
       for (const { of, id } of uses) expect(ids[of].has(id), `${code} ${id}`).toBe(true);

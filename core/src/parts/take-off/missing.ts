@@ -4,6 +4,7 @@ import { beddingM3 } from '../../assembly/trench';
 import { tapeWidthIn } from '../../connections/make-up/tape';
 import type { Need } from '../../connections/mating';
 import { isDownpipe } from '../../fittings/capability';
+import { type GutterPiece, gutterCode, gutterPieces } from '../../fittings/families/gutter';
 import { isByLength } from '../../fittings/part';
 import type { CheckContext, JudgedJoint } from '../../derived/context';
 import { roofsInto } from '../../derived/heights';
@@ -24,13 +25,14 @@ import {
   clampCode,
   pasteMl,
   tapeCode,
+  BOLT_CODE,
 } from './consumables';
 import { cutOf } from './drilling';
 import type { PartsLine, Unit } from './parts-list';
-import { bracketCode, bracketsFor } from './site-lines';
-import { blockUses } from './stand-lines';
+import { bracketCode, bracketsFor, gutterOf } from './site-lines';
+import { anchoringOf, blockUses } from './stand-lines';
 import { sawCode } from './tools';
-import { type Use, useOfHole, useOfPart, useOfTank, useOfTerminal } from './trace';
+import { type Use, useOfHole, useOfPart, useOfRoof, useOfTank, useOfTerminal } from './trace';
 
 /** Something the job needs, counted at the place where it is needed. */
 interface Required {
@@ -86,6 +88,8 @@ function ofNeed(need: Need, use: Use): readonly Required[] {
       return [pieces(clampCode(need.name), need.count, use, need.name)];
     case 'insert':
       return [pieces('IN', 1, use, need.name)];
+    case 'bolts':
+      return [pieces(BOLT_CODE, need.count, use, need.name)];
     case 'solder':
       return [required(SOLDER_CODE, need.wireMm / 1000, 'm', use), required(FLUX_CODE, need.fluxMl, 'ml', use)];
     case 'lubricant':
@@ -170,6 +174,7 @@ function requirements(context: CheckContext): readonly Required[] {
     ...brackets,
     ...beds,
     ...groundRequirements(context),
+    ...gutterRequirements(context),
     ...standRequirements(context),
     ...careRequirements(context),
   ];
@@ -189,9 +194,29 @@ const groundRequirements = ({ job, runs }: CheckContext): readonly Required[] =>
     }),
   );
 
+/** What the gutters that are put up take, each roof by itself. */
+function gutterRequirements({ job }: CheckContext): readonly Required[] {
+  const range = gutterOf(job);
+  return job.roofs
+    .flatMap((roof) =>
+      range && roof.gutterM > 0
+        ? Object.entries(gutterPieces(roof.gutterM, range)).map(([piece, count]) =>
+            pieces(gutterCode(range, piece as GutterPiece), count, useOfRoof(roof)),
+          )
+        : [],
+    )
+    .filter(({ amount }) => amount > 0);
+}
+
 /** What the tanks stand on. */
 const standRequirements = ({ job }: CheckContext): readonly Required[] => [
   ...blockUses(job.tanks).map(({ use, count }) => pieces('BK', count, use)),
+  ...job.tanks.flatMap((tank) => {
+    const held = anchoringOf(tank);
+    return held
+      ? [required('CA-25', held.concreteM3, 'm3', useOfTank(tank)), pieces('TS-50', held.straps, useOfTank(tank))]
+      : [];
+  }),
   ...job.tanks
     .filter(({ base }) => base === 'planks')
     .map((tank) => pieces('PK', tank.planks?.count ?? 0, useOfTank(tank)))

@@ -30,6 +30,20 @@ test('brackets come with what fixes them to the wall they are on', () => {
   expect(on(null)[0]?.note).toContain('not said');
 });
 
+// 8 m of gutter: of 10 ft (3.048 m) three lengths, brackets every 2 ft (0.6096 m), guards of 3 ft; of 4 m two, every 0.8 m, of 1 m.
+test.each([
+  ['US', ['GULU-500', 3], ['GUJU-500', 2], ['GUEU-500', 2], ['GUBU-500', 15], ['GUGU-500', 9]],
+  ['UK', ['GULK-112M', 2], ['GUJK-112M', 1], ['GUEK-112M', 2], ['GUBK-112M', 11], ['GUGK-112M', 8]],
+] as const)('a gutter that is put up in the %s comes with all it hangs in', (region, ...expected) => {
+  const of = (gutterM: number) =>
+    lines(tankWith({ roof: { gutterM }, settings: { region }, holes: [TOP_INLET] })).map(({ code, need }) => [
+      code,
+      need,
+    ]);
+  expect(of(8)).toEqual(expected);
+  expect(of(0)).toEqual([]);
+});
+
 test('a buried pipe is bedded: the trench less the pipe', () => {
   const job = tankWith({
     type: 'concrete',

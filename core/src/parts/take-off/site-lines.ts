@@ -2,18 +2,20 @@ import { placeAt } from '../../derived/strands';
 import { runsOnce } from '../../assembly/flow';
 import { beddingM3 } from '../../assembly/trench';
 import { isDownpipe } from '../../fittings/capability';
+import { GUTTERS, type GutterRange, gutterCode, gutterPieces } from '../../fittings/families/gutter';
 import { inventedPriceUsd } from '../../fittings/part-family';
 import { isByLength, outsideMmOf } from '../../fittings/part';
 import type { CheckContext } from '../../derived/context';
 import { roofsInto } from '../../derived/heights';
 import type { Run, StrandItem } from '../../derived/run';
+import type { Job } from '../../job/job';
 import { formatLength } from '../../quantity/length';
 import { sizeWords } from '../../quantity/size';
 import { ANCHORS, SUBSTRATES, SUBSTRATE_NAMES, type Substrate } from '../../site/substrates';
 import { packed } from './packed';
 import type { PartsLine } from './parts-list';
 import { type PutIn, putIn } from './put-in';
-import { type Use, useOfHole, useOfTerminal } from './trace';
+import { type Use, useOfHole, useOfRoof, useOfTerminal } from './trace';
 
 /** From bracket to bracket of a downpipe, and how many a piece has at least (common practice). */
 const BRACKET_EVERY_M = 1.8;
@@ -75,6 +77,39 @@ export function bracketLines(context: CheckContext): PartsLine[] {
     ];
   });
   return [...brackets, ...anchors];
+}
+
+/** The gutter of a region; where none is said that of its measures. */
+export const gutterOf = ({ region, measures }: Pick<Job, 'region' | 'measures'>): GutterRange | undefined => {
+  const own = region ?? (measures === 'in-gal' ? 'US' : 'EU');
+  return GUTTERS.find((one) => one.region === own);
+};
+
+/** The gutters that are put up: lengths, unions, stop ends, brackets and guards, those of all roofs together. */
+export function gutterLines({ job, catalogue }: CheckContext): PartsLine[] {
+  const range = gutterOf(job);
+  const hung = job.roofs.flatMap((roof) =>
+    roof.gutterM === 0 || !range ? [] : [{ use: useOfRoof(roof), pieces: gutterPieces(roof.gutterM, range) }],
+  );
+  if (!range) return [];
+  return (['length', 'union', 'end', 'bracket', 'guard'] as const).flatMap((piece): PartsLine[] => {
+    const part = catalogue.byCode.get(gutterCode(range, piece));
+    const own = hung.filter(({ pieces }) => pieces[piece] > 0);
+    if (!part || own.length === 0) return [];
+    return [
+      packed({
+        code: part.code,
+        title: part.name,
+        detail: part.detail,
+        need: own.reduce((sum, { pieces }) => sum + pieces[piece], 0),
+        packUsd: part.priceUsd,
+        uses: own.map(({ use }) => use),
+        ...(piece === 'length'
+          ? { note: 'straight, of the usual width: a corner and a wider one are asked for by yourself' }
+          : {}),
+      }),
+    ];
+  });
 }
 
 const BAG_M3 = 0.02;

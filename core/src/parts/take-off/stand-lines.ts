@@ -36,7 +36,58 @@ export function blocksOf(tank: Tank): number {
   }
 }
 
-/** Blocks and planks under the tanks, as far as they are said. */
+/** Concrete under ground water weighs so much less by what it displaces [kg/m3] (2400 less 1000, handbook values). */
+const SUNK_CONCRETE_KG_M3 = 1400;
+/** A bag of 25 kg of ready mix gives so much [m3] (value from memory). */
+const CONCRETE_BAG_M3 = 0.012;
+const CONCRETE_BAG_USD = 6.5;
+/** Strap to strap over a buried tank, and the least of them (common practice). */
+const STRAP_EVERY_M = 1.2;
+const LEAST_STRAPS = 2;
+const TIE_DOWN_USD = 48;
+
+/** What holds a buried tank down by its anchors: concrete beside it, and straps over it with a turnbuckle at each end. */
+export function anchoringOf(tank: Tank): { readonly concreteM3: number; readonly straps: number } | undefined {
+  if (tank.anchorKg <= 0 || tank.buriedM <= 0) return undefined;
+  const form = formOf(tank);
+  const longM = Math.max(form.acrossM(tank), form.throughM(tank));
+  return {
+    concreteM3: tank.anchorKg / SUNK_CONCRETE_KG_M3,
+    straps: Math.max(LEAST_STRAPS, Math.ceil(longM / STRAP_EVERY_M)),
+  };
+}
+
+function anchorLines(tanks: CheckContext['job']['tanks']): PartsLine[] {
+  const held = tanks.flatMap((tank) => {
+    const by = anchoringOf(tank);
+    return by ? [{ use: useOfTank(tank), by }] : [];
+  });
+  if (held.length === 0) return [];
+  const uses = held.map(({ use }) => use);
+  return [
+    packed({
+      code: 'CA-25',
+      title: 'Concrete for anchors',
+      detail: 'bag of 25 kg',
+      need: Math.ceil(held.reduce((sum, { by }) => sum + by.concreteM3, 0) * 1000) / 1000,
+      unit: 'm3',
+      holds: CONCRETE_BAG_M3,
+      packUsd: CONCRETE_BAG_USD,
+      uses,
+      note: 'on both sides, cast before the tank is filled round; large ones come ready cast',
+    }),
+    packed({
+      code: 'TS-50',
+      title: 'Tie-down strap with turnbuckles',
+      detail: '50 mm, stainless or coated, over the tank',
+      need: held.reduce((sum, { by }) => sum + by.straps, 0),
+      packUsd: TIE_DOWN_USD,
+      uses,
+    }),
+  ];
+}
+
+/** Blocks and planks under the tanks, as far as they are said, and what holds those in the ground down. */
 export function standLines({ job: { tanks, measures } }: CheckContext): PartsLine[] {
   const onBlocks = blockUses(tanks);
   const blocks = onBlocks.reduce((sum, { count }) => sum + count, 0);
@@ -46,6 +97,7 @@ export function standLines({ job: { tanks, measures } }: CheckContext): PartsLin
   const detailOf = ({ tank, planks }: (typeof planked)[number]): string =>
     [planks.widthM, planks.thickM, formOf(tank).acrossM(tank)].map((side) => formatLength(side, measures)).join(' x ');
   return [
+    ...anchorLines(tanks),
     ...(blocks === 0
       ? []
       : [

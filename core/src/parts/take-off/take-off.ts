@@ -20,7 +20,7 @@ import { missingFrom } from './missing';
 import { packed } from './packed';
 import { type PutIn, putIn, putInByRun } from './put-in';
 import { standLines, standQuestions } from './stand-lines';
-import { beddingLines, bracketLines, markerLines, sleeveLines } from './site-lines';
+import { beddingLines, bracketLines, gutterLines, markerLines, sleeveLines } from './site-lines';
 import { spareLines } from './spare-lines';
 import { strapLines } from './straps';
 import { type HoleToDrill, drillLines, toolLines } from './tools';
@@ -53,6 +53,7 @@ export function takeOff(context: CheckContext): PartsList {
     ),
     group('site', 'Wall and ground', 'stands, brackets, bedding, sleeves, plates', [
       ...standLines(context),
+      ...gutterLines(context),
       ...bracketLines(context),
       ...beddingLines(context),
       ...sleeveLines(context),

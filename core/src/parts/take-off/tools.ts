@@ -169,6 +169,12 @@ const TOOLS: readonly ToolRule[] = [
   { code: 'KN', title: 'Hose knife', detail: 'square cuts', wanted: partsThat(({ family }) => family === 'hose') },
   { code: 'SD', title: 'Screwdriver or nut driver', detail: 'hose clamps', wanted: joinedBy('clamp') },
   {
+    code: 'TQ',
+    title: 'Torque wrench and a second wrench',
+    detail: 'flange bolts, crosswise in three rounds',
+    wanted: joinedBy('bolts'),
+  },
+  {
     code: 'TO',
     title: 'Torch, brush and emery cloth',
     detail: 'soldered joints; a wet cloth, a fire blanket and somebody who watches an hour after',

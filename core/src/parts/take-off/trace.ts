@@ -1,7 +1,7 @@
 /** What in a job a line may be for. */
-export const USED_BY = ['part', 'joint', 'hole', 'terminal', 'tank'] as const;
+export const USED_BY = ['part', 'joint', 'hole', 'terminal', 'tank', 'roof'] as const;
 
-/** One place in the job that a line of the list is for: a part, a joint, an opening, a tank or a place where water is used. */
+/** One place in the job that a line of the list is for: a part, a joint, an opening, a tank, a roof or a place where water is used. */
 export interface Use {
   /** Label of the opening whose run it is in, or of the tank: 'P4', 'T1'. */
   readonly place: string;
@@ -40,6 +40,14 @@ export const useOfPart = (partId: string, { id, label }: { readonly id: string; 
 export const useOfTank = ({ id, label }: { readonly id: string; readonly label: string }): Use => ({
   place: label,
   of: 'tank',
+  id,
+  penetrationId: undefined,
+});
+
+/** A roof, by its name. */
+export const useOfRoof = ({ id, name }: { readonly id: string; readonly name: string }): Use => ({
+  place: name,
+  of: 'roof',
   id,
   penetrationId: undefined,
 });

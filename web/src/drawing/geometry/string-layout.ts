@@ -5,6 +5,7 @@ import {
   type Material,
   type Strand,
   isByLength,
+  ownLengthM,
 } from '@herrero/core';
 
 /** A stretch of a part laid out along the axis [mm from the start of the drawing]. */
@@ -81,12 +82,13 @@ export function layOut(strand: Strand, { wallMm, port, jointOf }: StringContext)
     const body = reversed ? part.body.toReversed() : part.body;
     const fromMm = standsInWall ? wallFrom - (part.wallFaceMm ?? 0) : cursor - engagement;
     const byLength = isByLength(part);
+    const lengthM = ownLengthM(part, placed);
     const next =
       strand.items[index + 1]?.jointIn ??
       ('joint' in strand.end && index === strand.items.length - 1 ? strand.end.joint : undefined);
     const outEngagement = (next && jointOf(next.id)?.mating.engagementMm) ?? 0;
     const drawnMm = body.reduce((sum, { lengthMm }) => sum + lengthMm, 0);
-    const longer = byLength && (placed.lengthM === null || placed.lengthM * 1000 > drawnMm + BREAK_MM);
+    const longer = lengthM === null || (lengthM !== undefined && lengthM * 1000 > drawnMm + BREAK_MM);
     const shrink = byLength && placed.lengthM !== null && !longer ? (placed.lengthM * 1000) / drawnMm : 1;
     let at = fromMm;
     const sections = body.map((section, place): LaidSection => {

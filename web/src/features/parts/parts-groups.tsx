@@ -162,6 +162,7 @@ const STATION_OF: Readonly<Record<Use['of'], string>> = {
   hole: 'holes',
   terminal: 'site',
   tank: 'tanks',
+  roof: 'site',
 };
 
 /** Every place that a line is for; each leads there. */
@@ -171,8 +172,10 @@ function Uses({ uses }: { readonly uses: readonly Use[] }) {
   const select = useJob((state) => state.select);
   const selectPart = useJob((state) => state.selectPart);
   const showTank = useJob((state) => state.showTank);
+  const selectSite = useJob((state) => state.selectSite);
   const go = ({ of, id, penetrationId }: Use): void => {
     if (of === 'tank') return showTank(id);
+    if (of === 'roof') return selectSite(`roof ${id}`);
     select(penetrationId ?? null, of === 'joint' ? id : null);
     if (of === 'part') selectPart(id);
   };

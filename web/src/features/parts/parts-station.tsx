@@ -160,6 +160,7 @@ const SEAM_KINDS: readonly string[] = [
   'lubricant',
   'insert',
   'solder',
+  'bolts',
   'holds',
   'fits-unrated',
   'starts-then-leaks',

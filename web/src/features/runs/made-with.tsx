@@ -6,7 +6,7 @@ import { Action } from '@/ui/action';
 import { useJob } from '../../store/job-provider';
 
 /** What fitters put on a joint, whether it asks for it or not. */
-const OFFERED: readonly Medium[] = ['tape', 'washer', 'cement', 'clamp', 'lubricant', 'insert', 'solder'];
+const OFFERED: readonly Medium[] = ['tape', 'washer', 'cement', 'clamp', 'lubricant', 'insert', 'solder', 'bolts'];
 const STANDS_FOR: Readonly<Partial<Record<Medium, readonly Medium[]>>> = { tape: ['washer'], washer: ['tape'] };
 
 /** What the joint is really made with, where it differs from what it asks: said for old work, and before a mistake is made. */

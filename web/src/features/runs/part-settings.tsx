@@ -10,6 +10,7 @@ import {
   HEADING_VECTORS,
   HEADINGS,
   isByLength,
+  ownLengthM,
   isShutOff,
   type JudgedJoint,
   type Leg,
@@ -39,8 +40,7 @@ export function PartSettings({ item }: { readonly item: StrandItem }) {
   const { placed, part } = item;
   const leg = useLeg(item);
   // A pipe that comes upright and slopes away goes some way round.
-  const leavesUpright =
-    isByLength(part) && placed.riseM !== null && leg !== undefined && Math.abs(leg.headingIn.up) > UPRIGHT;
+  const leavesUpright = placed.riseM !== null && leg !== undefined && Math.abs(leg.headingIn.up) > UPRIGHT;
   const set = <Name extends Field>(field: Name, to: Held<'parts', Name>): string | undefined =>
     make([change(item, field, to)])?.message;
   return (
@@ -55,7 +55,9 @@ export function PartSettings({ item }: { readonly item: StrandItem }) {
       )}
       {isByLength(part) && <Between item={item} onChange={(to) => set('lengthM', to)} />}
       {isByLength(part) && <KindField item={item} onMake={(edits) => make(edits)} />}
-      {isByLength(part) && <RiseField key={String(placed.riseM)} item={item} onChange={(to) => set('riseM', to)} />}
+      {ownLengthM(part, placed) !== undefined && (
+        <RiseField key={String(placed.riseM)} item={item} onChange={(to) => set('riseM', to)} />
+      )}
       {(looksSomewhere(part) || leavesUpright) && <PointsField item={item} onChange={(to) => set('points', to)} />}
       {(isByLength(part) || isShutOff(part)) && (
         <YesNo label="Held by straps or a block" value={placed.held} onChange={(to) => set('held', to)} />

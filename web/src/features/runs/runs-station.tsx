@@ -8,7 +8,6 @@ import { HoleSteps } from '../desk/hole-steps';
 import { useJob } from '../../store/job-provider';
 import { stationPath } from '../desk/stations';
 import { FinishPanel } from './finish-panel';
-import { PartPanel } from './part-panel';
 import { NextPartPicker } from './part-pickers';
 import { RunTools } from './run-tools';
 import { PasteHere, StretchPanel, TakenNote } from './stretch-panel';
@@ -16,8 +15,9 @@ import { StringDown } from './string-down';
 import { StringSheet } from './string-sheet';
 import { useStretch } from './use-stretch';
 
-/** Fetched when a joint is looked at, and never shown before it listens: what the server drew would not hear a press. */
+/** Fetched when a joint or a part is looked at, and never shown before it listens: what the server drew would not hear a press. */
 const JointPanel = dynamic(() => import('./joint-panel').then((module) => module.JointPanel), { ssr: false });
+const PartPanel = dynamic(() => import('./part-panel').then((module) => module.PartPanel), { ssr: false });
 
 /** The station Runs: the string of the chosen hole, and what goes on next. */
 export function RunsStation() {

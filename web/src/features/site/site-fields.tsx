@@ -168,6 +168,14 @@ export function RoofFields({ roof }: { readonly roof: Roof }) {
           unsaid="not said"
           onChange={(to) => set('fixedTo', to)}
         />
+        <FigureField
+          kind="length"
+          measures={measures}
+          usual={usualOf('roofs', 'gutterM')}
+          label="New gutter to hang"
+          value={roof.gutterM}
+          onChange={(to) => set('gutterM', to)}
+        />
         <SelectField
           label="Falls into"
           value={roof.into}

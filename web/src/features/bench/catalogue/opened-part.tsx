@@ -78,7 +78,10 @@ function Figures({ part }: { readonly part: Part }) {
       describeEnd(end),
     ]),
     ['least bore', both(part.boreMm)],
-    ...(isByLength(part) ? [] : [[part.bendDegrees ? 'along its axis' : 'overall', both(overallMm(part))] as const]),
+    ...(part.readyM === undefined ? [] : [['long', both(part.readyM * 1000)] as const]),
+    ...(isByLength(part) || part.readyM !== undefined
+      ? []
+      : [[part.bendDegrees ? 'along its axis' : 'overall', both(overallMm(part))] as const]),
     ...(part.bendDegrees ? [['turns by', `${part.bendDegrees} degrees`] as const] : []),
     ...rainWords(part),
     ...(part.oneWay ? [['water passes', 'from E1 only'] as const] : []),

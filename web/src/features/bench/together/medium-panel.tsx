@@ -15,7 +15,7 @@ const NOTHING_TO_MAKE: Readonly<Record<Verdict, string>> = {
 
 /** What closes a joint that is not taped: washer, cement with its times, clamp, insert. A tape count never stands here. */
 export function MediumPanel({ made }: { readonly made: MakeUp }) {
-  const { washer, cement, clamp, insert, solder, lubricantMl, measure, useless, mating } = made;
+  const { washer, cement, clamp, insert, solder, bolts, lubricantMl, measure, useless, mating } = made;
   const title = washer
     ? 'The washer'
     : cement
@@ -26,9 +26,11 @@ export function MediumPanel({ made }: { readonly made: MakeUp }) {
           ? 'The insert'
           : solder
             ? 'The solder'
-            : lubricantMl
-              ? 'The ring'
-              : 'Making it up';
+            : bolts
+              ? 'The bolts'
+              : lubricantMl
+                ? 'The ring'
+                : 'Making it up';
   const rows: readonly (readonly [string, string])[] = [
     ...(washer
       ? ([
@@ -62,6 +64,12 @@ export function MediumPanel({ made }: { readonly made: MakeUp }) {
           ['Flux', `${solder.fluxMl.toFixed(1)} ml, on both`],
           ['Heat', 'the fitting, not the wire; both dry inside'],
           ['Fire', 'cloth behind, extinguisher at hand, watch for an hour'],
+        ] as const)
+      : []),
+    ...(bolts
+      ? ([
+          ['Bolts', `${bolts.count} x ${bolts.name}`],
+          ['Order', 'crosswise, in three rounds; again after a day'],
         ] as const)
       : []),
     ...(lubricantMl ? ([['Soapy water', `${lubricantMl} ml; never oil`]] as const) : []),

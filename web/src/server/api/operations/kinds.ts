@@ -67,6 +67,7 @@ const NEED = {
     clamp: { name: TEXT, count: COUNT },
     insert: { name: TEXT },
     solder: { size: SIZE, wireMm: NUMBER, fluxMl: NUMBER },
+    bolts: { name: TEXT, count: COUNT },
     lubricant: {},
   },
 } as const;

@@ -1,0 +1,130 @@
+import type { Material } from '../../connections/material';
+import { METRES_PER_FOOT } from '../../quantity/length';
+import { type NominalSize, sizeCode, sizeInInches, sizeWords } from '../../quantity/size';
+import type { Region } from '../../region';
+import { middle } from '../body';
+import { type FamilyPart, defineFamily, inventedPriceUsd } from '../part-family';
+
+/** A gutter as a region hangs it (ranges and spacings of the trade, from memory). */
+export interface GutterRange {
+  readonly mark: string;
+  readonly region: Region;
+  readonly size: NominalSize;
+  readonly shape: string;
+  readonly material: Material;
+  /** Of one length, and of one length of its guard [m]. */
+  readonly longM: number;
+  readonly guardM: number;
+  /** From bracket to bracket at most [m]. */
+  readonly bracketEveryM: number;
+}
+
+export const GUTTERS: readonly GutterRange[] = [
+  {
+    mark: 'U',
+    region: 'US',
+    size: '5',
+    shape: 'K-style',
+    material: 'aluminium',
+    longM: 10 * METRES_PER_FOOT,
+    guardM: 3 * METRES_PER_FOOT,
+    bracketEveryM: 2 * METRES_PER_FOOT,
+  },
+  {
+    mark: 'K',
+    region: 'UK',
+    size: '112',
+    shape: 'half round',
+    material: 'pvc',
+    longM: 4,
+    guardM: 1,
+    bracketEveryM: 0.8,
+  },
+  {
+    mark: 'E',
+    region: 'EU',
+    size: '125',
+    shape: 'half round',
+    material: 'galvanised',
+    longM: 3,
+    guardM: 1,
+    bracketEveryM: 0.7,
+  },
+  {
+    mark: 'A',
+    region: 'ANZ',
+    size: '125',
+    shape: 'quad',
+    material: 'galvanised',
+    longM: 6,
+    guardM: 1,
+    bracketEveryM: 1,
+  },
+];
+
+/** What belongs to a gutter: the letter of its code, its name, price at one inch, and whether it is a length of something. */
+const PIECES = {
+  length: { letter: 'L', name: 'Gutter', usd: 3.4 },
+  union: { letter: 'J', name: 'Gutter union', usd: 0.9 },
+  end: { letter: 'E', name: 'Gutter stop end', usd: 0.7 },
+  bracket: { letter: 'B', name: 'Gutter bracket', usd: 0.5 },
+  corner: { letter: 'C', name: 'Gutter corner', usd: 1.6 },
+  guard: { letter: 'G', name: 'Gutter guard', usd: 0.9 },
+} as const;
+export type GutterPiece = keyof typeof PIECES;
+
+export const gutterCode = ({ mark, size }: GutterRange, piece: GutterPiece): string =>
+  `GU${PIECES[piece].letter}${mark}-${sizeCode(size)}`;
+
+const WALL_MM = 1;
+const DRAWN_MM = 60;
+
+function pieceOf(range: GutterRange, piece: GutterPiece): FamilyPart {
+  const { size, shape, material, region, longM, guardM } = range;
+  const insideMm = sizeInInches(size) * 25.4;
+  const long = piece === 'length' ? longM : piece === 'guard' ? guardM : undefined;
+  return {
+    code: gutterCode(range, piece),
+    name: PIECES[piece].name,
+    detail: `${sizeWords(size)} ${shape}${long === undefined ? '' : `, ${Math.round(long * 100) / 100} m long`}`,
+    size,
+    material: piece === 'guard' ? 'aluminium' : material,
+    ends: [],
+    body: [middle(DRAWN_MM, insideMm + 2 * WALL_MM, insideMm)],
+    features: [],
+    boreMm: insideMm,
+    lossK: 0,
+    ratedKpa: null,
+    sale: { by: 'piece' },
+    regions: [region],
+    priceUsd: inventedPriceUsd(PIECES[piece].usd, size),
+  };
+}
+
+/** Gutter and what it hangs in, is joined by and kept clean with; its outlet stands with the downpipe. */
+export const gutters = defineFamily({
+  id: 'gutter',
+  name: 'Gutter',
+  source: { document: 'ranges of the roofing trade', provenance: 'from-memory' },
+  parts: () => GUTTERS.flatMap((range) => (Object.keys(PIECES) as GutterPiece[]).map((piece) => pieceOf(range, piece))),
+});
+
+const NEAR_M = 0.001;
+const times = (longM: number, eachM: number): number => Math.max(1, Math.ceil((longM - NEAR_M) / eachM));
+
+/**
+ * What a straight gutter of this length takes: lengths, unions between them, a stop end at each end, brackets from end to end,
+ * guards over all of it.
+ *
+ * @param longM above 0
+ */
+export function gutterPieces(longM: number, { longM: eachM, guardM, bracketEveryM }: GutterRange) {
+  const lengths = times(longM, eachM);
+  return {
+    length: lengths,
+    union: lengths - 1,
+    end: 2,
+    bracket: times(longM, bracketEveryM) + 1,
+    guard: times(longM, guardM),
+  } satisfies Partial<Record<GutterPiece, number>>;
+}
