@@ -90,8 +90,8 @@ export const flange = defineJointFamily({
               suppliedWithPart: false,
             },
           ],
+          basis: [{ name: 'bolt circle of both', value: basis[0].value, unit: 'mm' }],
           why: 'The gasket between the faces seals. Plastic takes flat faces and a full-face gasket only: a raised steel face bends the flange until it cracks.',
-          basis,
           sources,
           engagementMm: 0,
           tighten:

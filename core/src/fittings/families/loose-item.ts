@@ -96,6 +96,16 @@ const ITEMS: readonly Item[] = [
     regions: REGIONS,
     usdAtOneInch: 4,
   },
+  {
+    mark: 'XBR',
+    name: 'Backfill brace',
+    detail: () =>
+      'adjustable prop, keeps the walls of a plastic tank in shape while it is filled round; taken out after',
+    material: 'galvanised',
+    sizes: ['2'],
+    regions: REGIONS,
+    usdAtOneInch: 12,
+  },
 ];
 
 const DRAWN_MM = 30;

@@ -83,6 +83,15 @@ describe('the first hit of a word is that thing', () => {
     ['crimp tee 3/4', /^Tee/],
     ['valve', /valve/],
     ['cap', /cap$/i],
+    ['loose cap', /^Vented cap/],
+    ['drip tube', /^Drip tube/],
+    ['flange', /^Flange/],
+    ['blind flange 2', /^Blind flange/],
+    ['gutter', /^Gutter$/],
+    ['gutter guard', /^Gutter guard/],
+    ['gutter hanger', /^Gutter bracket/],
+    ['first flush', /^First[ -]flush/],
+    ['hose with ends 5/8', /^Hose with ends/],
   ])('%s', (text, name) => {
     const [first] = found(text).parts;
     expect(first?.name, text).toMatch(name);

@@ -69,6 +69,7 @@ export function MediumPanel({ made }: { readonly made: MakeUp }) {
     ...(bolts
       ? ([
           ['Bolts', `${bolts.count} x ${bolts.name}`],
+          ['Gasket', mating.needs.flatMap((need) => (need.kind === 'washer' ? [need.name] : [])).join(', ')],
           ['Order', 'crosswise, in three rounds; again after a day'],
         ] as const)
       : []),
@@ -87,7 +88,7 @@ export function MediumPanel({ made }: { readonly made: MakeUp }) {
       </dl>
       {rows.length === 0 && !measure && <p className="type-row">{NOTHING_TO_MAKE[mating.verdict]}</p>}
       {measure && <p className="pt-1.5 type-row">{measure}</p>}
-      {mating.needs.some(({ kind }) => kind === 'washer') && !washer && (
+      {mating.needs.some(({ kind }) => kind === 'washer') && !washer && !bolts && (
         <p className="pt-1.5 type-row">Measure the seat for the washer: its size is not in the tables.</p>
       )}
       {useless.length > 0 && rows.length > 0 && (
