@@ -141,6 +141,14 @@ const LINES: readonly (readonly [
     '2',
     ['WBR-200', 'AMZ-50M', 'PIZ-50M 0.3', '-FNZ-50M', 'FNZ-50M', 'PIZ-50M 2', '-FNZ-50M', 'FXE-50M'],
   ],
+  [
+    'first flush with chamber',
+    'US',
+    'inlet',
+    '3',
+    ['BS-300', '-DA-300-IPS-40-300', '-FRG-300', '-DPG-300 2', 'DGG-300'],
+  ],
+  ['sight tube with a vented cap', 'US', 'sight-tube', '1/2', ['BH-050', 'HB-050', 'HO-050 1.2', 'SLHY-050']],
   ['hose with ends', 'US', 'draw-off', '3/4', ['BH-075', 'HT-075M', 'RH-06350FT']],
   ['hose with click ends', 'UK', 'draw-off', '3/4', ['WBR-075', 'HT-075R', '-QT-075', 'RC-13M20M']],
   ['inlet hose', 'EU', 'draw-off', '3/4', ['WBR-075', 'HT-075R', 'RI-13M15M']],
@@ -170,7 +178,7 @@ test.each(LINES)(
           id: 'h',
           roles: [role],
           size,
-          heightM: role === 'overflow' ? 1.1 : 0.3,
+          heightM: role === 'draw-off' || role === 'sight-tube' ? 0.3 : 1.1,
           parts: parts.map((text) => {
             const [said = '', lengthM] = text.split(' ');
             const code = said.replace(/^-/, '');
