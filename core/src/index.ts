@@ -106,6 +106,7 @@ export {
   faultsOfEdit,
 } from './edits/edits';
 export * from './checks/finding';
+export { aboutOf, figuresOf } from './derived/settled';
 export * from './walls/ground';
 export * from './walls/stand';
 export { type CheckContext, type JudgedJoint, contextOf } from './derived/context';

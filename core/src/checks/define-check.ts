@@ -26,6 +26,8 @@ interface Declared<MessageId extends string> {
     /** `group/what-is-wrong`, the folder it lives in. */
     readonly id: string;
     readonly severity: Severity;
+    /** Drinking, mains, weight, confined space, electricity, ground: nobody settles it by saying so. */
+    readonly safety?: true;
     /** Where it is put right; where nothing is said, at the station of its group. */
     readonly station?: StationId;
     readonly summary: string;

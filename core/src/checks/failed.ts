@@ -6,6 +6,8 @@ export const reasonOf = (error: unknown): string => (error instanceof Error ? er
 /** Something of ours broke: what it would have found is not known, and is said so; everything else stands. */
 export const failedFinding = (what: string, station: StationId, why: string): Finding => ({
   check: what,
+  messageId: 'failed',
+  safety: false,
   severity: 'unknown',
   station,
   title: 'This check failed',

@@ -1,5 +1,6 @@
 import type { FigureChange } from '../edits/change-field';
 import type { Proposal } from '../edits/proposal';
+import type { Settlement } from '../job/job';
 import type { Values } from '../quantity/values';
 
 /** Worst first: it fails; it is open or not known; it costs something; good to know. */
@@ -32,6 +33,7 @@ export type StationId = (typeof STATION_IDS)[number];
 /** What a check found: data only; `findingText` makes the words. */
 export interface Finding {
   readonly check: string;
+  readonly messageId: string;
   readonly severity: Severity;
   /** Where it is put right. */
   readonly station: StationId;
@@ -41,4 +43,12 @@ export interface Finding {
   readonly data: Values;
   readonly fixes: readonly Fix[];
   readonly question?: Question | undefined;
+  /** What can hurt somebody: it may be acknowledged by name, and stays open all the same. */
+  readonly safety: boolean;
+  /** Who has settled or acknowledged it, on the figures as they are. */
+  readonly settled?: Settlement | undefined;
 }
+
+/** Does it still ask for something? What is settled does not; what can hurt somebody always does. */
+export const isOpen = ({ settled, safety }: Pick<Finding, 'settled' | 'safety'>): boolean =>
+  settled === undefined || safety;

@@ -1,4 +1,5 @@
 import type { CheckContext, RunSight } from '../derived/context';
+import { settledBy } from '../derived/settled';
 import { runViews } from '../derived/run-view';
 import { memoize, memoizeBoth } from '../quantity/memoize';
 import type { Check, Report } from './define-check';
@@ -78,6 +79,9 @@ function findingOf(
   let known: readonly Fix[] | undefined;
   return {
     check: meta.id,
+    messageId,
+    safety: meta.safety ?? false,
+    settled: settledBy({ check: meta.id, messageId, at, data }, context.job.settlements),
     severity: meta.severity,
     station: station ?? stationOf({ meta }),
     title: message.title,

@@ -131,7 +131,6 @@ describe('a walk', () => {
           number: 9,
           a: { of: 'part', id: 'stub', end: 1 },
           b: { of: 'part', id: 'h-4', end: 1 },
-          accepted: null,
           madeWith: null,
         },
       ],

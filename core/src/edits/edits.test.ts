@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { DEEP, runs } from '../test/runs';
 import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue as catalogue } from '../fittings/catalogue';
-import { type Job, emptyJob } from '../job/job';
+import { type Job, type Settlement, emptyJob } from '../job/job';
 import { newPenetration, newTank } from '../job/new-tank';
 import { validateJob } from '../job/validate';
 import { EDIT_TYPES, type Edit, applyEdits } from './edits';
@@ -11,7 +11,15 @@ import { newPart } from '../job/new-part';
 import { newInflow, newMark, newRoof } from '../job/places';
 import { place } from '../test/sample-jobs';
 
-const job = ternPoint();
+const settlement = (id: string): Settlement => ({
+  id,
+  about: `tank/no-overflow none tank ${id}`,
+  because: 'works-as-it-is',
+  by: 'somebody',
+  on: '2026-11-30',
+  figures: null,
+});
+const job: Job = { ...ternPoint(), settlements: [settlement('t1')] };
 const made = (before: Job, ...edits: Edit[]) => {
   const edited = applyEdits(before, edits, catalogue);
   if (!edited.ok) throw new Error(edited.error.message);
@@ -61,6 +69,10 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
   }),
   fc.constant<Edit>({ type: 'add-roof', roof: newRoof({ id: 'shed', name: 'shed', planAreaM2: 20 }) }),
   fc.constant<Edit>({ type: 'add-inflow', inflow: newInflow({ id: 'well', name: 'well', kind: 'bore' }) }),
+  fc.constantFrom<Edit>(
+    { type: 'settle-note', title: 'No overflow', settlement: settlement('t2') },
+    { type: 'reopen-note', id: 't1', title: 'No overflow' },
+  ),
   fc.constant<Edit>({ type: 'add-mark', mark: newMark({ id: 'nail', name: 'nail' }) }),
   fc.constantFrom<Edit>(
     { type: 'remove-place', in: 'roofs', id: 'boat-house' },

@@ -23,6 +23,7 @@ import { removeTank } from './remove-tank';
 import { replacePart } from './replace-part';
 import { type Revert, revert } from './revert';
 import { separate } from './separate';
+import { reopenNote, settleNote } from './settle-note';
 import { turnPart } from './turn-part';
 
 /** Every kind of edit but the one that sets a field. A new one: its file, and a line here. */
@@ -45,6 +46,8 @@ const KINDS = [
   turnPart,
   joinEnds,
   separate,
+  settleNote,
+  reopenNote,
   revert,
 ] as const;
 

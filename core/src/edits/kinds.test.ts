@@ -179,17 +179,17 @@ describe('what an edit leaves behind', () => {
     expect(cut.parts).toHaveLength(job.parts.length - 1);
   });
 
-  test('a turned part has what was on one end on the other, and an acceptance is gone', () => {
-    const accepted = after({
+  test('a turned part has what was on one end on the other, and what its joints were made with is gone', () => {
+    const made = after({
       type: 'change-field',
       in: 'joints',
       id: 'p4-j3',
-      field: 'accepted',
+      field: 'madeWith',
       from: null,
-      to: { by: 'you', on: '2026-11-25' },
+      to: ['tape'],
     });
-    const turned = after({ type: 'turn-part', partId: 'p4-3' }, accepted);
-    expect(turned.joints.find(({ id }) => id === 'p4-j3')).toMatchObject({ b: { id: 'p4-3', end: 1 }, accepted: null });
+    const turned = after({ type: 'turn-part', partId: 'p4-3' }, made);
+    expect(turned.joints.find(({ id }) => id === 'p4-j3')).toMatchObject({ b: { id: 'p4-3', end: 1 }, madeWith: null });
     expect(turned.joints.find(({ id }) => id === 'p4-j4')).toMatchObject({ a: { id: 'p4-3', end: 0 } });
   });
 

@@ -223,7 +223,6 @@ describe('lines of a job', () => {
           number: 9,
           a: { of: 'part', id: 'h-3', end: 2 },
           b: { of: 'part', id: 'tap', end: 0 },
-          accepted: null,
           madeWith: null,
         },
       ],

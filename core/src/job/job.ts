@@ -7,15 +7,17 @@ import { JOINT, type Joint } from './joint';
 import { PENETRATION, type Penetration } from './penetration';
 import { PLACED_PART, type PlacedPart } from './placed-part';
 import { SETTINGS } from './settings';
+import { SETTLEMENT, type Settlement } from './settlement';
 import { INFLOW, type Inflow, MARK, type Mark, ROOF, type Roof, TERMINAL, type Terminal } from './site-records';
 
 export * from './joint';
 export * from './penetration';
 export * from './placed-part';
 export * from './settings';
+export * from './settlement';
 export * from './site-records';
 
-export const SCHEMA_VERSION = 6;
+export const SCHEMA_VERSION = 7;
 
 /** What lies in each list of the document. */
 export const LISTED = {
@@ -27,6 +29,7 @@ export const LISTED = {
   parts: PLACED_PART,
   joints: JOINT,
   terminals: TERMINAL,
+  settlements: SETTLEMENT,
 } as const satisfies Readonly<Record<string, Fields>>;
 
 /** What a record of each list is called. */
@@ -39,6 +42,7 @@ export const RECORD_NAMES: Readonly<Record<Collection, string>> = {
   parts: 'PlacedPart',
   joints: 'Joint',
   terminals: 'Terminal',
+  settlements: 'Settlement',
 };
 
 /** The lists of the job document. */
@@ -75,6 +79,7 @@ export const JOB = {
   parts: listOf(PLACED_PART),
   joints: listOf(JOINT),
   terminals: listOf(TERMINAL),
+  settlements: listOf(SETTLEMENT),
 } as const satisfies Fields;
 export interface Job extends RecordOf<typeof JOB> {}
 
@@ -88,6 +93,7 @@ interface Listed {
   readonly parts: PlacedPart;
   readonly joints: Joint;
   readonly terminals: Terminal;
+  readonly settlements: Settlement;
 }
 export type RecordIn<In extends Collection> = Listed[In];
 /** Any record of any list. */
@@ -105,4 +111,6 @@ export const titleOf = (record: JobRecord): string =>
       ? `J${record.number}`
       : 'code' in record
         ? record.code
-        : record.name;
+        : 'about' in record
+          ? `the note settled by ${record.by}`
+          : record.name;

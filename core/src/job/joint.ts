@@ -27,11 +27,6 @@ export const PART_SIDE = { ...END_REF, of: { part: END_REF.of.part } } as const;
 /** Which of the ends of a part: a count from 0. */
 export const PART_END = { kind: 'count', least: 0, most: MOST_ENDS, words: 'end' } as const;
 
-const ACCEPTED = {
-  by: { kind: 'text', most: 80, words: 'name' },
-  on: { kind: 'day', words: 'day' },
-} as const satisfies Fields;
-
 /** Two ends that meet. */
 export const JOINT = {
   id: { kind: 'id', fixed: true },
@@ -45,13 +40,6 @@ export const JOINT = {
   },
   a: { ...END_REF, fixed: true },
   b: { ...END_REF, fixed: true },
-  accepted: {
-    kind: 'group',
-    of: ACCEPTED,
-    orUnknown: true,
-    words: 'acceptance',
-    says: 'A joint that fits but is not rated, taken all the same: by whom and on which day',
-  },
   madeWith: {
     kind: 'list',
     of: { kind: 'choice', of: MEDIA },
@@ -63,8 +51,8 @@ export const JOINT = {
 } as const satisfies Fields;
 export interface Joint extends RecordOf<typeof JOINT> {}
 
-/** A joint just made: accepted by nobody, and closed as it asks. */
-export const AS_ASKED = { accepted: null, madeWith: null } as const;
+/** A joint just made: closed as it asks. */
+export const AS_ASKED = { madeWith: null } as const;
 
 export const refKey = (ref: EndRef): string =>
   ref.of === 'part' ? `part ${ref.id} ${ref.end}` : `${ref.of} ${ref.id}`;

@@ -2,7 +2,7 @@ import { NO_SOLUTIONS, type Solutions } from '../derived/solutions';
 import { type CheckContext, type JudgedJoint, contextOf } from '../derived/context';
 import type { Run } from '../derived/run';
 import { failedFinding, reasonOf } from '../checks/failed';
-import type { Finding, StationId } from '../checks/finding';
+import { type Finding, type StationId, isOpen } from '../checks/finding';
 import { CHECKS } from '../checks/registry';
 import { runChecks } from '../checks/run-checks';
 import { holdsAtAll } from '../connections/mating';
@@ -29,7 +29,10 @@ export interface Plan {
   readonly context: CheckContext;
   readonly joints: readonly JudgedJoint[];
   readonly runs: readonly Run[];
+  /** What is open, worst first; what can hurt somebody among it, acknowledged or not. */
   readonly findings: readonly Finding[];
+  /** What somebody has settled by name, on the figures as they are. */
+  readonly settled: readonly Finding[];
   readonly parts: PartsList;
   readonly stations: readonly Station[];
 }
@@ -42,7 +45,8 @@ export interface Plan {
  */
 export function plan(job: Job, catalogue: Catalogue = shippedCatalogue, solutions: Solutions = NO_SOLUTIONS): Plan {
   const context = contextOf(job, catalogue, solutions);
-  const checked = runChecks(context, CHECKS);
+  const all = runChecks(context, CHECKS);
+  const checked = job.settlements.length === 0 ? all : all.filter(isOpen);
   const failed: Finding[] = [];
   const parts = tried(
     () => takeOff(context),
@@ -51,15 +55,27 @@ export function plan(job: Job, catalogue: Catalogue = shippedCatalogue, solution
       return noList(why);
     },
   );
-  const stations = stationsOf(context, checked, parts, failed);
+  const settled = checked === all ? NONE : all.filter((finding) => !isOpen(finding));
+  const stations = stationsOf(context, checked, parts, failed).map((station) => withSettled(station, settled));
   return {
     context,
     joints: context.joints,
     runs: context.runs,
     findings: failed.length > 0 ? [...failed, ...checked] : checked,
+    settled,
     parts,
     stations,
   };
+}
+
+const NONE: readonly Finding[] = [];
+
+/** A station that has come to its end says how much of it was only settled by name; the list rests on all of it. */
+function withSettled(station: Station, settled: readonly Finding[]): Station {
+  const own = station.id === 'parts' ? settled : settled.filter((one) => one.station === station.id);
+  return station.peg === 'settled' && own.length > 0
+    ? { ...station, words: `${station.words}, ${own.length} by name` }
+    : station;
 }
 
 /** What is worked out, or what stands in its place where that breaks: the rest of the desk goes on. */

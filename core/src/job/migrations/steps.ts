@@ -152,4 +152,26 @@ export const STEPS: Readonly<Record<number, (job: Stored) => Stored>> = {
     schemaVersion: 6,
     parts: listOf(job, 'parts').map((part) => ({ lengthKind: 'computed', trimAt: null, ...part })),
   }),
+  // Version 7: any note is settled by name, a joint that is not rated among them.
+  6: (job) => {
+    const joints = listOf(job, 'joints');
+    return {
+      ...job,
+      schemaVersion: 7,
+      joints: joints.map(({ accepted: _, ...joint }) => joint),
+      settlements: joints.flatMap(({ id, accepted }) =>
+        accepted === null || accepted === undefined
+          ? []
+          : [
+              {
+                ...(accepted as Stored),
+                id: `accepted-${id as string}`,
+                about: `joint/not-rated fits joint ${id as string}`,
+                because: 'accepted',
+                figures: null,
+              },
+            ],
+      ),
+    };
+  },
 };

@@ -38,6 +38,8 @@ export interface Completeness {
   readonly done: number;
   readonly of: number;
   readonly missing: readonly string[];
+  /** Of those that are not done, how many somebody has settled by name: they are not missing, and not done either. */
+  readonly settled?: number;
 }
 
 export interface CutBars {

@@ -1,3 +1,4 @@
+import { isAccepted } from '../../derived/settled';
 import type { CheckContext, JudgedJoint } from '../../derived/context';
 import { MATERIAL_NAMES } from '../../connections/material';
 import { holdsAtAll } from '../../connections/mating';
@@ -80,7 +81,7 @@ export function takeOff(context: CheckContext): PartsList {
     cuts,
     closedBy: closedBy(toMake),
     ends: endsClosed(context),
-    joints: jointsHolding(context.joints),
+    joints: jointsHolding(context),
     holes: {
       done: drillable.length,
       of: holes.length,
@@ -207,12 +208,14 @@ const placeOf = memoize(({ joint, penetration }: JudgedJoint): string =>
   `${penetration?.label ?? ''} J${joint.number}`.trim(),
 );
 
-function jointsHolding(joints: readonly JudgedJoint[]): Completeness {
-  const not = joints.filter(({ mating, joint }) => !holdsAtAll(mating.verdict) && joint.accepted === null);
+function jointsHolding({ joints, job }: CheckContext): Completeness {
+  const not = joints.filter(({ mating }) => !holdsAtAll(mating.verdict));
+  const open = not.filter((judged) => !isAccepted(judged, job));
   return {
     done: joints.length - not.length,
     of: joints.length,
-    missing: not.map((judged) => `${placeOf(judged)} ${judged.words.toLowerCase()}`),
+    ...(open.length < not.length ? { settled: not.length - open.length } : {}),
+    missing: open.map((judged) => `${placeOf(judged)} ${judged.words.toLowerCase()}`),
   };
 }
 

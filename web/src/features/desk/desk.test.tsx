@@ -94,14 +94,30 @@ describe('the margin', () => {
 
   test('leads to the place it speaks of', async () => {
     desk(<Margin />);
-    await userEvent.click(screen.getByRole('button', { name: /Water left behind/ }));
+    await userEvent.click(screen.getByRole('button', { name: /^Water left behind/ }));
     expect(push).toHaveBeenCalledWith('/jobs/job-1/holes');
   });
 
-  test('says so when nothing is open', () => {
+  test('of an empty job says what comes first, and claims nothing', () => {
     const job = ternPoint();
     desk(<Margin />, { ...job, penetrations: [], parts: [], joints: [], tanks: [] });
-    expect(screen.getByText(/Every joint holds/)).toBeDefined();
+    expect(screen.getByText(/Nothing is planned yet. It begins at Tanks/)).toBeDefined();
+    expect(screen.queryByText(/Every joint holds/)).toBeNull();
+  });
+
+  test('lets a note be settled by a name that is typed, and opened again', async () => {
+    desk(<Margin />);
+    await userEvent.click(screen.getByRole('button', { name: 'Settle by name: Water left behind, P4' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Settle it' }));
+    expect(screen.getByRole('alert').textContent).toContain('A name is asked for');
+    await userEvent.type(screen.getByRole('textbox', { name: 'Who says so' }), 'R. Mason{Enter}');
+    const settled = within(screen.getByRole('region', { name: 'Settled by name' }));
+    expect(settled.getByText('Water left behind, P4')).toBeDefined();
+    expect(settled.getByText(/works as it is: R. Mason/)).toBeDefined();
+    expect(titles()).not.toContain('Water left behindP4');
+    await userEvent.click(settled.getByRole('button', { name: 'Open it again' }));
+    expect(titles()).toContain('Water left behindP4');
+    expect(screen.queryByRole('region', { name: 'Settled by name' })).toBeNull();
   });
 });
 

@@ -1,6 +1,16 @@
 'use client';
 
-import { answered, fillText, type Finding, type Fix, unknownsOf, usualOf } from '@herrero/core';
+import {
+  SETTLED_WORDS,
+  type Settlement,
+  answered,
+  fillText,
+  type Finding,
+  type Fix,
+  type Plan,
+  unknownsOf,
+  usualOf,
+} from '@herrero/core';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -14,6 +24,7 @@ import { useMoney } from '../../store/use-money';
 import { NotTakenNote } from './not-taken-note';
 import { stationPath } from './stations';
 
+const SettleForm = dynamic(() => import('./settle-form'), { ssr: false });
 const SettingsOnPhone = dynamic(() => import('./settings-on-phone'), { ssr: false });
 
 /** What is chosen at Site. */
@@ -32,10 +43,11 @@ const MOST_NOTES = 40;
 /** Notes in the margin, worst first, each with why and one thing to do about it. */
 export function Margin() {
   const findings = useJob((state) => state.plan.findings);
+  const settled = useJob((state) => state.plan.settled);
   const notTaken = useJob((state) => state.notTaken);
   const offline = useJob((state) => state.offline);
   const unsent = useJob((state) => state.unsent.length);
-  const toMeasure = useJob((state) => unknownsOf(state.plan.context).length);
+  const quietWords = useJob(({ plan }) => wordsOfQuiet(plan));
   const [all, setAll] = useState(false);
   const shown = all ? findings : findings.slice(0, MOST_NOTES);
   const count = findings.length + notTaken.length;
@@ -71,17 +83,28 @@ export function Margin() {
           </Action>
         </p>
       )}
-      {count === 0 && (
-        <p className="border-t-[1.5px] border-ink pt-2 type-row">
-          Every joint holds and every end is closed.{' '}
-          {toMeasure === 0
-            ? 'Nothing is left to measure.'
-            : `${toMeasure} ${toMeasure === 1 ? 'figure is' : 'figures are'} still on the measuring sheet.`}
-        </p>
-      )}
+      {count === 0 && <p className="border-t-[1.5px] border-ink pt-2 type-row">{quietWords}</p>}
+      {settled.length > 0 && <SettledNotes settled={settled} />}
       <SettingsOnPhone />
     </aside>
   );
+}
+
+/** What is said where no note is open: what comes first, or what is known to hold, and what was only settled. */
+function wordsOfQuiet({ context, settled }: Plan): string {
+  const { job, joints } = context;
+  if (job.tanks.length === 0)
+    return 'Nothing is planned yet. It begins at Tanks, with what stands there, or at Site, with the roof.';
+  if (job.penetrations.length === 0) return 'No hole is planned yet: the next step is at Holes.';
+  if (joints.length === 0) return 'Nothing is built on the holes yet: the next step is at Runs.';
+  const named = settled.length === 1 ? '1 note is settled by name' : `${settled.length} notes are settled by name`;
+  const toMeasure = unknownsOf(context).length;
+  return [
+    settled.length > 0 ? `Nothing else is open; ${named}.` : 'Every joint holds and every end is closed.',
+    toMeasure === 0
+      ? 'Nothing is left to measure.'
+      : `${toMeasure} ${toMeasure === 1 ? 'figure is' : 'figures are'} still on the measuring sheet.`,
+  ].join(' ');
 }
 
 function Note({ finding }: { readonly finding: Finding }) {
@@ -123,6 +146,70 @@ function Note({ finding }: { readonly finding: Finding }) {
       </p>
       {finding.question && <QuestionField finding={finding} />}
       <Fixes fixes={finding.fixes} />
+      {finding.settled ? (
+        <p className="type-row">
+          Acknowledged, {bySettled(finding.settled)}. <Reopen finding={finding} />
+        </p>
+      ) : (
+        <Settle finding={finding} />
+      )}
+    </section>
+  );
+}
+
+const bySettled = ({ because, by, on }: Settlement): string => `${SETTLED_WORDS[because]}: ${by}, ${on}`;
+
+/** Asks for a name and a reason where they are wanted. */
+function Settle({ finding }: { readonly finding: Finding }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <button
+        type="button"
+        aria-expanded={open}
+        aria-label={`${finding.safety ? 'Acknowledge' : 'Settle'} by name: ${finding.title}, ${finding.at.label}`}
+        className="block min-h-8 type-second underline"
+        onClick={() => setOpen(!open)}
+      >
+        {open ? 'leave it open' : finding.safety ? 'acknowledge it by name' : 'settle it by name'}
+      </button>
+      {open && <SettleForm finding={finding} onDone={() => setOpen(false)} />}
+    </>
+  );
+}
+
+function Reopen({ finding: { title, at, settled } }: { readonly finding: Finding }) {
+  const make = useJob((state) => state.make);
+  return (
+    settled && (
+      <Action onClick={() => make([{ type: 'reopen-note', id: settled.id, title: `${title}, ${at.label}` }])}>
+        Open it again
+      </Action>
+    )
+  );
+}
+
+/** What somebody has settled: it counts as neither open nor solved, and comes back when its figures change. */
+function SettledNotes({ settled }: { readonly settled: readonly Finding[] }) {
+  const measures = useJob((state) => state.job.measures);
+  return (
+    <section aria-label="Settled by name" className="border-t-[1.5px] border-ink pt-2">
+      <h3 className="flex items-baseline justify-between">
+        <span className="text-[16px] font-[650]">Settled by name</span>
+        <span className="type-second">{settled.length}, not solved</span>
+      </h3>
+      <ul>
+        {settled.map((finding) => (
+          <li key={`${finding.check} ${finding.at.id}`} className="border-b border-hair py-1.5 type-row">
+            <s>
+              {finding.title}, {finding.at.label}
+            </s>
+            <span className="sr-only">: {fillText(finding.text, finding.data, measures)}</span>
+            {finding.settled && <span className="block text-ink-2">{bySettled(finding.settled)}</span>}
+            <Reopen finding={finding} />
+          </li>
+        ))}
+      </ul>
     </section>
   );
 }

@@ -110,7 +110,7 @@ const worstSeam = ({ missing }: Completeness): Seam =>
 function Line({
   glyph,
   title,
-  complete: { done, of, missing },
+  complete: { done, of, missing, settled = 0 },
   verb,
 }: {
   readonly glyph: ReactNode;
@@ -124,7 +124,8 @@ function Line({
       <p>
         <b className="block text-[16px] leading-5 font-[650]">{title}</b>
         <span className="type-row">
-          {done} of {of} {verb}.{' '}
+          {done} of {of} {verb}
+          {settled > 0 ? `, ${settled} settled by name` : ''}.{' '}
           {missing.length > 0 && (
             <b className="font-[650]">
               {missing.slice(0, 3).join(', ')}

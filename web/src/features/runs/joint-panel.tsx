@@ -10,14 +10,12 @@ import {
   type JudgedJoint,
   type Measures,
   MM_PER_INCH,
-  setField,
   sourceWords,
   type Strand,
 } from '@herrero/core';
 import { usePathname } from 'next/navigation';
 import { Action } from '@/ui/action';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
-import { today } from '@/ui/today';
 import { unbroken } from '@/ui/unbroken';
 import { BenchLink } from '../bench/bench-link';
 import { useJob } from '../../store/job-provider';
@@ -126,15 +124,16 @@ function figureWords(value: number, unit: Figure['unit'], measures: Measures): s
   return `${value.toFixed(unit === 'turns' ? 1 : unit === 'mm' ? 2 : 0)} ${unit}`;
 }
 
-/** A joint that fits but is not rated may be taken all the same: by name and date. */
-function Acceptance({ judged: { joint } }: { readonly judged: JudgedJoint }) {
-  const make = useJob((state) => state.make);
-  const set = (to: typeof joint.accepted): void => void make([setField('joints', joint, 'accepted', to)]);
-  return joint.accepted ? (
+/** A joint that fits but is not rated may be taken all the same, by name: in its note in the margin. */
+function Acceptance({ judged }: { readonly judged: JudgedJoint }) {
+  const accepted = useJob(({ plan }) =>
+    plan.settled.some(({ at }) => at.kind === 'joint' && at.id === judged.joint.id),
+  );
+  return (
     <p className="type-row">
-      Accepted by {joint.accepted.by}, {joint.accepted.on}. <Action onClick={() => set(null)}>Take that back</Action>
+      {accepted
+        ? 'Accepted by name: see “Settled by name” in the margin. It is not counted as one that holds.'
+        : 'It may be accepted by name, in its note in the margin.'}
     </p>
-  ) : (
-    <Action onClick={() => set({ by: 'you', on: today() })}>Accept it by name</Action>
   );
 }

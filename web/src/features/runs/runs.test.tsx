@@ -163,7 +163,6 @@ describe('the station', () => {
           number: 90,
           a: { of: 'part', id: 'p4-1', end: 2 },
           b: { of: 'part', id: 'riser', end: 0 },
-          accepted: null,
           madeWith: null,
         },
       ],

@@ -5,11 +5,13 @@ import {
   type PartsGroup,
   type PartsLine,
   type Plan,
+  SETTLED_WORDS,
   bothLengths,
   cautionsOf,
   coursesOf,
   cutWords,
   drillHoles,
+  fillText,
   formatLength,
   formatMoney,
   formatStockLength,
@@ -127,7 +129,23 @@ function listBlocks(book: Book): readonly Block[] {
           heading('Not known yet, so not in the list', widthMm),
           ...parts.questions.map((text) => paragraph(text, widthMm)),
         ]),
+    ...settledBlocks(book, widthMm),
     ...parts.groups.flatMap((group) => groupBlocks(group, book)),
+  ];
+}
+
+/** What somebody has settled or acknowledged, by name: it stands in the book as what it is. */
+function settledBlocks({ job, plan }: Book, widthMm: number): readonly Block[] {
+  const named = [...plan.findings, ...plan.settled].filter(({ settled }) => settled !== undefined);
+  if (named.length === 0) return [];
+  return [
+    heading('Settled by name, not solved', widthMm),
+    ...named.map(({ title, at, text, data, settled, safety }) =>
+      paragraph(
+        `${title}, ${at.label}: ${fillText(text, data, job.measures)} ${safety ? 'Acknowledged, still open' : 'Settled'}, ${settled ? `${SETTLED_WORDS[settled.because]}: ${settled.by}, ${settled.on}` : ''}.`,
+        widthMm,
+      ),
+    ),
   ];
 }
 

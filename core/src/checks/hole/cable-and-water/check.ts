@@ -15,6 +15,7 @@ export default defineCheck({
   meta: {
     id: 'hole/cable-and-water',
     severity: 'fails',
+    safety: true,
     summary: 'A cable and water through one opening whose seal closes round one of them only.',
     sources: [{ document: 'a cable beside a pipe wants a seal with a place for each', provenance: 'common-practice' }],
     messages: {

@@ -8,6 +8,7 @@ export default defineCheck({
   meta: {
     id: 'hole/cord-entry-unsealed',
     severity: 'fails',
+    safety: true,
     summary: 'A power cord through a hole with nothing to close round it.',
     sources: [{ document: 'a cord entry is closed against insects and water', provenance: 'common-practice' }],
     messages: {

@@ -1,34 +1,15 @@
-import { applyEdits } from '../../../edits/edits';
-import { shippedCatalogue } from '../../../fittings/catalogue';
 import { drumWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
 /** Fourteen threads to the inch on both, 60 degrees against 55 (ASME B1.20.1, ISO 228-1). */
 const crossed = drumWith({ parts: [{ code: 'WBG-075' }, { code: 'NC-075' }] });
-const accepted = applyEdits(
-  crossed,
-  [
-    {
-      type: 'change-field',
-      in: 'joints',
-      id: 'h-j2',
-      field: 'accepted',
-      from: null,
-      to: { by: 'you', on: '2026-11-25' },
-    },
-  ],
-  shippedCatalogue,
-);
-if (!accepted.ok) throw new Error(accepted.error.message);
-
 testCheck(check, {
   clean: [
     {
       why: 'the right hose',
       job: drumWith({ parts: [{ code: 'BH-075' }, { code: 'HB-075' }, { code: 'HO-075', lengthM: 3 }] }),
     },
-    { why: 'accepted by name', job: accepted.value.job },
   ],
   found: [
     {

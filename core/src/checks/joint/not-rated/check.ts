@@ -1,24 +1,18 @@
 import { LEFT_OUT } from '../left-out/check';
 import { defineCheck } from '../../define-check';
+import { unratedWords } from '../../../derived/settled';
 import { atJoint } from '../../places';
 
 export default defineCheck({
   meta: {
     id: 'joint/not-rated',
     severity: 'unknown',
-    summary: 'A joint that fits, that no standard makes a joint, and that nobody has accepted by name.',
+    summary: 'A joint that fits, that no standard makes a joint.',
     sources: [{ document: 'ASME B1.20.1', provenance: 'standard-formula' }],
     messages: { fits: { title: 'Fits, not rated', text: '{why} {instead}' } },
   },
   check: ({ joints }) =>
     joints
-      .filter(
-        ({ joint, mating }) =>
-          mating.verdict === 'fits-unrated' && joint.accepted === null && !LEFT_OUT.includes(mating.reason),
-      )
-      .map((judged) => ({
-        messageId: 'fits',
-        at: atJoint(judged),
-        data: { why: judged.mating.why, instead: judged.mating.instead ?? '' },
-      })),
+      .filter(({ mating }) => mating.verdict === 'fits-unrated' && !LEFT_OUT.includes(mating.reason))
+      .map((judged) => ({ messageId: 'fits', at: atJoint(judged), data: unratedWords(judged) })),
 });

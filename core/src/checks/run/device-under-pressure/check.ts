@@ -9,6 +9,7 @@ export default defineCheck({
   meta: {
     id: 'run/device-under-pressure',
     severity: 'fails',
+    safety: true,
     summary: 'A device that asks for more pressure than the water above it gives.',
     sources: [
       { document: 'hydrostatics: 9.81 kPa a metre', provenance: 'standard-formula' },

@@ -21,6 +21,7 @@ export default defineCheck({
   meta: {
     id: 'run/heavy-valve',
     severity: 'advice',
+    safety: true,
     summary: 'A heavy valve that hangs on a gasket or on a thin plastic wall.',
     sources: [{ document: 'a gasket holds no weight, a thin wall creeps', provenance: 'common-practice' }],
     messages: {

@@ -33,7 +33,6 @@ const manifold = (...stub: readonly { readonly code: string; readonly lengthM?: 
             ? ({ of: 'part', id: 'a-3', end: 2 } as const)
             : ({ of: 'part', id: `s${index - 1}`, end: 1 } as const),
         b: { of: 'part', id: `s${index}`, end: 0 } as const,
-        accepted: null,
         madeWith: null,
       })),
     ],

@@ -27,7 +27,6 @@ const topUp = (tap: string, mains = true) => {
         number: 9,
         a: { of: 'part', id: 'h-3', end: 2 } as const,
         b: { of: 'part', id: 'tap', end: 0 } as const,
-        accepted: null,
         madeWith: null,
       },
     ],

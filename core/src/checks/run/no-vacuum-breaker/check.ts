@@ -9,6 +9,7 @@ export default defineCheck({
   meta: {
     id: 'run/no-vacuum-breaker',
     severity: 'fails',
+    safety: true,
     summary: 'A hose tap on a line in which the pressure of the mains stands, without a vacuum breaker.',
     sources: [
       { document: 'backflow protection at hose connections: plumbing codes everywhere', provenance: 'common-practice' },

@@ -11,6 +11,7 @@ export default defineCheck({
   meta: {
     id: 'run/not-for-drinking',
     severity: 'costs',
+    safety: true,
     summary: 'A material in the line that is not for water that is drunk, in a job whose water is drunk.',
     sources: [{ document: 'materials in contact with drinking water', provenance: 'common-practice' }],
     messages: {

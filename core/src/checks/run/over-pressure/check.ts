@@ -19,6 +19,7 @@ export default defineCheck({
   meta: {
     id: 'run/over-pressure',
     severity: 'fails',
+    safety: true,
     summary: 'A part under more pressure than it is made for: of the water above it, of a pump, of the mains.',
     sources: [{ document: 'hydrostatics: 9.81 kPa a metre', provenance: 'standard-formula' }],
     messages: {

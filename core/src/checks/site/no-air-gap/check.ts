@@ -9,6 +9,7 @@ export default defineCheck({
   meta: {
     id: 'site/no-air-gap',
     severity: 'fails',
+    safety: true,
     summary: 'Mains or a bore that comes in without an air gap that is large enough, or without one that was said.',
     sources: [
       { document: 'ASME A112.1.2: twice the effective opening, at least 1 in', provenance: 'standard-table' },

@@ -12,6 +12,7 @@ const STATIONS: Readonly<Record<Collection, StationId>> = {
   penetrations: 'holes',
   parts: 'runs',
   joints: 'runs',
+  settlements: 'site',
 };
 const KINDS: Readonly<Record<Collection, Place['kind']>> = {
   roofs: 'roof',
@@ -22,6 +23,7 @@ const KINDS: Readonly<Record<Collection, Place['kind']>> = {
   penetrations: 'penetration',
   parts: 'part',
   joints: 'joint',
+  settlements: 'job',
 };
 const MOST_CHARS = 60;
 

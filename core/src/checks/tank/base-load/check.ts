@@ -11,6 +11,7 @@ export default defineCheck({
   meta: {
     id: 'tank/base-load',
     severity: 'fails',
+    safety: true,
     summary: 'What a full tank stands on does not bear it.',
     sources: [
       { document: 'EN 338 C16 and EN 1995-1-1 for planks, values from memory', provenance: 'from-memory' },

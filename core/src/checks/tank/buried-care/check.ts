@@ -11,6 +11,7 @@ export default defineCheck({
   meta: {
     id: 'tank/buried-care',
     severity: 'costs',
+    safety: true,
     summary: 'A buried tank without what keeps its walls from being pushed in.',
     sources: [
       { document: 'water in as the ground goes in; bracing where it may stand empty', provenance: 'common-practice' },

@@ -9,6 +9,7 @@ export default defineCheck({
   meta: {
     id: 'tank/floats',
     severity: 'fails',
+    safety: true,
     summary: 'An empty buried tank that wet ground lifts out.',
     sources: [
       { document: 'Archimedes: the water displaced', provenance: 'standard-formula' },

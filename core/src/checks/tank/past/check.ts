@@ -8,6 +8,7 @@ export default defineCheck({
   meta: {
     id: 'tank/past',
     severity: 'unknown',
+    safety: true,
     summary: 'A used container of which it is not known what was in it, whether it was food, or how it was cleaned.',
     sources: [
       { document: 'food-grade containers only, cleaned, never judged by tasting', provenance: 'common-practice' },

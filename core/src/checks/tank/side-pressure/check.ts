@@ -8,6 +8,7 @@ export default defineCheck({
   meta: {
     id: 'tank/side-pressure',
     severity: 'fails',
+    safety: true,
     summary: 'A container that is not made for the ground, with ground against its walls.',
     sources: [{ document: 'side pressure on containers not made for it', provenance: 'common-practice' }],
     messages: {

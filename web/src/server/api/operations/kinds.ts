@@ -9,6 +9,7 @@ import {
   NOMINAL_SIZES,
   REGIONS,
   REGIONS_ALSO,
+  SETTLEMENT,
   SEVERITIES,
   USED_BY,
   STATION_IDS,
@@ -56,6 +57,8 @@ export const PROBLEM = {
   ),
 } as const satisfies Fields;
 
+/** Where a note lies. */
+const PLACE = group({ kind: TEXT, id: TEXT, penetrationId: MAY_TEXT, label: TEXT });
 const SIZE = { kind: 'choice', of: NOMINAL_SIZES } as const;
 const NEED = {
   kind: 'variant',
@@ -117,7 +120,7 @@ export const ROUTE_PART = {
   ends: listOf(TEXT),
 } as const satisfies Fields;
 
-const COMPLETENESS = group({ done: COUNT, of: COUNT, missing: listOf(TEXT) });
+const COMPLETENESS = group({ done: COUNT, of: COUNT, missing: listOf(TEXT), settled: { ...COUNT, optional: true } });
 const USE = group({
   place: TEXT,
   of: { kind: 'choice', of: USED_BY },
@@ -199,13 +202,19 @@ export const PLAN = (edit: Field) =>
     findings: listOf(
       group({
         check: TEXT,
+        messageId: TEXT,
         severity: { kind: 'choice', of: SEVERITIES },
         station: { kind: 'choice', of: STATION_IDS },
         title: TEXT,
         text: TEXT,
-        at: group({ kind: TEXT, id: TEXT, penetrationId: MAY_TEXT, label: TEXT }),
+        at: PLACE,
         fixes: listOf(group({ text: TEXT, edits: listOf(edit), partsAdded: NUMBER, priceUsd: NUMBER })),
+        safety: YES_NO,
+        settled: { ...group(SETTLEMENT), orUnknown: true },
       }),
+    ),
+    settled: listOf(
+      group({ check: TEXT, messageId: TEXT, title: TEXT, text: TEXT, at: PLACE, settled: group(SETTLEMENT) }),
     ),
     parts: group(PARTS_LIST),
   }) as const satisfies Fields;
