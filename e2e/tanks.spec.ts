@@ -5,8 +5,8 @@ import { emptyJob, copyOfTernPoint, noViolations, notes, rack, settled, station,
 test('a crate: its ports, its past and its light are said, and what is not said is a note', async ({ page }) => {
   const id = await emptyJob(page, 'Crate');
   await page.getByRole('button', { name: 'Add: Crate, 275 gal' }).click();
-  await expect(station(page, 'Tanks')).toContainText('3 to say');
-  await expect(notes(page).getByRole('button', { name: /Port not said/ })).toHaveCount(2);
+  await expect(station(page, 'Tanks')).toContainText('2 to say');
+  await expect(notes(page).getByRole('button', { name: /^Ports not said/ })).toHaveCount(1);
 
   const outlet = page.getByRole('region', { name: 'P1 Outlet valve' });
   await outlet.getByRole('radio', { name: 'use' }).click();

@@ -14,7 +14,7 @@ test('the deliberate mistake: seen, explained, put right with one press, undone 
   await expect(panel.getByText(/14 against 11-.?1\/2 threads to the inch/)).toBeVisible();
 
   await panel.getByRole('button', { name: /Put between: Hose adapter/ }).click();
-  await expect(notes(page).getByRole('button', { name: /Starts, then leaks/ })).toHaveCount(0);
+  await expect(notes(page).getByRole('button', { name: /^Starts, then leaks/ })).toHaveCount(0);
   await expect(station(page, 'Runs')).toContainText('1 end open');
   await settled(page);
   expect((await stored(page, id)).parts.filter(({ code }) => code === 'AD-075F')).toHaveLength(1);
@@ -22,14 +22,14 @@ test('the deliberate mistake: seen, explained, put right with one press, undone 
   await page.reload();
   await expect(page.getByRole('button', { name: /^Undo: / })).toBeEnabled();
   await page.keyboard.press('Control+z');
-  await expect(notes(page).getByRole('button', { name: /Starts, then leaks/ })).toBeVisible();
+  await expect(notes(page).getByRole('button', { name: /^Starts, then leaks/ })).toBeVisible();
   await settled(page);
   expect((await stored(page, id)).parts.some(({ code }) => code === 'AD-075F')).toBe(false);
 
   await page.reload();
   await expect(page.getByRole('button', { name: /^Redo: / })).toBeEnabled();
   await page.keyboard.press('Control+Shift+z');
-  await expect(notes(page).getByRole('button', { name: /Starts, then leaks/ })).toHaveCount(0);
+  await expect(notes(page).getByRole('button', { name: /^Starts, then leaks/ })).toHaveCount(0);
   await settled(page);
   expect((await stored(page, id)).parts.filter(({ code }) => code === 'AD-075F')).toHaveLength(1);
 });
@@ -81,7 +81,7 @@ test('notes point at their place and lead to it', async ({ page }) => {
   await copyOfTernPoint(page, 'Pointing');
   await station(page, 'Holes').click();
   await notes(page)
-    .getByRole('button', { name: /Water left behind/ })
+    .getByRole('button', { name: /^Water left behind/ })
     .hover();
   await notes(page)
     .getByRole('button', { name: /Lower it to/ })

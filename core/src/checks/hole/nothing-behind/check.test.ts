@@ -6,6 +6,7 @@ testCheck(check, {
   clean: [
     { why: 'a tap is on it', job: drumWith({ parts: [{ code: 'BH-075' }, { code: 'HT-075M' }] }) },
     { why: 'nothing seals it yet: that is another check', job: drumWith({ hole: {} }) },
+    { why: 'a port of which nothing is said: that is another check', job: drumWith({ hole: { port: '3/4 NPT F' } }) },
   ],
   found: [
     {
@@ -15,8 +16,8 @@ testCheck(check, {
       fixSettles: true,
     },
     {
-      why: 'a moulded port left open',
-      job: drumWith({ hole: { port: '3/4 NPT F' } }),
+      why: 'a moulded port that is to be used',
+      job: drumWith({ hole: { port: '3/4 NPT F', portUse: 'use' } }),
       findings: [{ title: 'Nothing behind it', at: 'P1' }],
       fixSettles: true,
     },

@@ -16,9 +16,10 @@ export default defineCheck({
       .filter(
         (run) =>
           partsBeyondSeal(run) === 0 &&
-          // A port that keeps its bung, or is left on purpose, is said and checked elsewhere.
-          (run.penetration.portUse === null || run.penetration.portUse === 'use') &&
-          (run.penetration.port !== null || run.strands.some(({ items }) => items.length > 0)),
+          // A port of which nobody has said that it is used, or that is left on purpose, is another check's affair.
+          (run.penetration.port === null
+            ? run.strands.some(({ items }) => items.length > 0)
+            : run.penetration.portUse === 'use'),
       )
       .flatMap((run) => {
         const end = openStrands(run)[0]?.end;

@@ -37,11 +37,11 @@ export default defineCheck({
 
 /** A small vent where it is flat. */
 function ventFix(tank: Tank, job: Job): Fix[] {
-  const penetration = setOutHole(freshId(`${tank.id}-vent`, job.penetrations), holeKind('vent'), tank, job, '1');
+  const penetration = setOutHole(freshId(`${tank.id}-vent`, job.penetrations), holeKind('vent'), tank, job);
   return [
     {
       text: 'Add a vent of {size} in the top',
-      data: { size: sizeWords('1') },
+      data: { size: sizeWords(penetration.size) },
       edits: [{ type: 'add-penetration', penetration }],
       partsAdded: 0,
       priceUsd: 0,
