@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { drumWith } from '../../test/sample-jobs';
+import { drumWith, tankWith } from '../../test/sample-jobs';
 import { contextOf } from '../../derived/context';
 import { shippedCatalogue } from '../../fittings/catalogue';
 import { inCodeOrder, takenFromHand } from './from-hand';
@@ -81,6 +81,16 @@ describe('one whole job, every line', () => {
     expect(parts.holes).toEqual({ done: 2, of: 2, missing: [] });
     expect(parts.questions).toEqual([]);
   });
+});
+
+test('a bung that stays as it came closes its end; one of which nothing is said, or that is used, does not', () => {
+  const ends = (portUse: 'leave' | 'use' | null) => {
+    const port = { face: 'bottom', heightM: 0, port: '2 NPS F', portId: 'fine-bung', portUse } as const;
+    const job = tankWith({ type: 'drum-upside-down', holes: [{ id: 'b', ...port }] });
+    return takeOff(contextOf(job, shippedCatalogue)).ends;
+  };
+  expect(ends('leave')).toEqual({ done: 1, of: 1, missing: [] });
+  for (const other of ['use', null] as const) expect(ends(other)).toEqual({ done: 0, of: 1, missing: ['P1'] });
 });
 
 describe('what is taken out is missed', () => {

@@ -1,4 +1,6 @@
+import { staysClosed } from '../../derived/ports';
 import { isAccepted } from '../../derived/settled';
+import { tankOf } from '../../job/lookup';
 import type { CheckContext, JudgedJoint } from '../../derived/context';
 import { MATERIAL_NAMES } from '../../connections/material';
 import { holdsAtAll } from '../../connections/mating';
@@ -229,10 +231,10 @@ function closedBy(joints: readonly JudgedJoint[]): readonly ClosedBy[] {
   });
 }
 
-function endsClosed({ runs }: CheckContext): Completeness {
+function endsClosed({ runs, job }: CheckContext): Completeness {
   const ends = runs.flatMap(({ penetration, strands }) =>
     strands.map(({ end, items }) => ({
-      open: end.at === 'open' && !(penetration.portUse === 'plug' && items.length === 0),
+      open: end.at === 'open' && !(items.length === 0 && staysClosed(penetration, tankOf(job, penetration))),
       label: penetration.label,
     })),
   );

@@ -1,9 +1,9 @@
 import { setField } from '../../../edits/change-field';
+import { comesClosed } from '../../../derived/ports';
 import type { CheckContext } from '../../../derived/context';
 import type { Penetration, PortUse } from '../../../job/job';
 import { holesOf } from '../../../job/lookup';
 import type { Tank } from '../../../walls/tank';
-import { portOf } from '../../../walls/tank-types';
 import { partsBeyondSeal } from '../../run/open-ends';
 import { setFix } from '../../move-fix';
 import { atPenetration } from '../../places';
@@ -65,12 +65,6 @@ export default defineCheck({
 });
 
 const wordsOf = ({ label, name, port }: Penetration): string => `${label} ${name.toLowerCase()}, ${port ?? ''}`;
-
-/** Is it closed by something that came with the tank? A valve is there to be used. */
-const comesClosed = (hole: Penetration, tank: Tank): boolean => {
-  const closedBy = portOf(tank, hole)?.closedBy;
-  return closedBy !== undefined && closedBy !== 'nothing' && closedBy !== 'valve';
-};
 
 const isBuiltOn = (hole: Penetration, { runs }: CheckContext): boolean =>
   runs.some((run) => run.penetration.id === hole.id && partsBeyondSeal(run) > 0);

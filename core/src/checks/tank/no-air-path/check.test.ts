@@ -22,6 +22,26 @@ testCheck(check, {
       fixSettles: true,
     },
     {
+      why: 'a vent of which the bung stays as it came',
+      job: tankWith({
+        type: 'closed-drum',
+        holes: [
+          {
+            roles: ['vent'],
+            face: 'top',
+            heightM: 0.89,
+            aroundM: 0.3,
+            depthM: 0.3,
+            port: '2 NPS F',
+            portId: 'fine-bung',
+            portUse: 'leave',
+          },
+        ],
+      }),
+      findings: [{ title: 'No way for air', at: 'T1' }],
+      fixSettles: true,
+    },
+    {
       why: 'the vent plugged',
       job: tankWith({
         type: 'closed-drum',

@@ -1,5 +1,6 @@
 import { holesOf } from '../../../job/lookup';
 import { holeKind, setOutHole } from '../../../job/hole-kinds';
+import { staysClosed } from '../../../derived/ports';
 import { sizeWords } from '../../../quantity/size';
 import type { Job } from '../../../job/job';
 import type { Tank } from '../../../walls/tank';
@@ -26,7 +27,7 @@ export default defineCheck({
   check: ({ job }) =>
     job.tanks
       .filter((tank) => !tankType(tank.type).breathes)
-      .filter((tank) => holesOf(job, tank.id, 'vent', 'overflow').every(({ portUse }) => portUse === 'plug'))
+      .filter((tank) => holesOf(job, tank.id, 'vent', 'overflow').every((hole) => staysClosed(hole, tank)))
       .map((tank) => ({
         messageId: 'none' as const,
         at: atTank(tank),

@@ -1,0 +1,13 @@
+import type { Penetration } from '../job/job';
+import type { Tank } from '../walls/tank';
+import { portOf } from '../walls/tank-types';
+
+/** Is it closed by something that came with the tank and can stay: a bung, a lid, a cap? A valve is there to be used. */
+export const comesClosed = (hole: Penetration, tank: Tank): boolean => {
+  const closedBy = portOf(tank, hole)?.closedBy;
+  return closedBy !== undefined && closedBy !== 'nothing' && closedBy !== 'valve';
+};
+
+/** Is it a port of the tank that stays closed: plugged, or left as it came and it came closed? */
+export const staysClosed = (hole: Penetration, tank: Tank | undefined): boolean =>
+  hole.portUse === 'plug' || (hole.portUse === 'leave' && tank !== undefined && comesClosed(hole, tank));
