@@ -208,6 +208,12 @@ export const TANK = {
     says: 'What holds a buried tank down beside its own weight and the ground on it',
   },
   pump: { kind: 'group', of: PUMP, orUnknown: true, words: 'pump' },
+  stands: {
+    kind: 'yes-no',
+    default: false,
+    words: 'standing',
+    says: 'It stands already and works: what it stands on, its air, its overflow and its other openings are neither asked for nor bought',
+  },
 } as const satisfies Fields;
 export interface Tank extends RecordOf<typeof TANK> {}
 

@@ -34,6 +34,18 @@ describe('what a tank stands on', () => {
     expect(stand({ buriedM: 0.8, plinthM: 0 })).toEqual([]);
   });
 
+  test('for a tank that stands already nothing of it is bought or asked', () => {
+    for (const tank of [
+      { base: 'blocks', plinthM: 0.2 },
+      { base: 'planks', plinthM: 0.4, planks: { count: 4, widthM: 0.15, thickM: 0.05, spanM: 0.3 } },
+      { base: 'planks', planks: null },
+      { buriedM: 0.8, plinthM: 0, anchorKg: 1400 },
+    ] as const) {
+      expect(stand({ ...tank, stands: true })).toEqual([]);
+      expect(listOf(tankWith({ tank: { ...tank, stands: true } })).questions).toEqual([]);
+    }
+  });
+
   test('planks that nobody has described are asked for', () =>
     expect(listOf(tankWith({ tank: { base: 'planks' } })).questions).toEqual([
       'Which planks carry T1: how many, how wide and thick, and over which span?',

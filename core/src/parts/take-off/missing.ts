@@ -218,7 +218,7 @@ const standRequirements = ({ job }: CheckContext): readonly Required[] => [
       : [];
   }),
   ...job.tanks
-    .filter(({ base }) => base === 'planks')
+    .filter(({ base, stands }) => !stands && base === 'planks')
     .map((tank) => pieces('PK', tank.planks?.count ?? 0, useOfTank(tank)))
     .filter(({ amount }) => amount > 0),
 ];

@@ -18,6 +18,7 @@ const coursesHigh = ({ plinthM }: Tank): number => Math.max(1, Math.round(plinth
 
 /** Blocks that one tank stands on. */
 export function blocksOf(tank: Tank): number {
+  if (tank.stands) return 0;
   const form = formOf(tank);
   const [acrossM, throughM] = [form.acrossM(tank), form.throughM(tank)];
   const along = (metres: number): number => Math.max(2, Math.ceil(metres / BLOCK_EVERY_M));
@@ -48,7 +49,7 @@ const TIE_DOWN_USD = 48;
 
 /** What holds a buried tank down by its anchors: concrete beside it, and straps over it with a turnbuckle at each end. */
 export function anchoringOf(tank: Tank): { readonly concreteM3: number; readonly straps: number } | undefined {
-  if (tank.anchorKg <= 0 || tank.buriedM <= 0) return undefined;
+  if (tank.stands || tank.anchorKg <= 0 || tank.buriedM <= 0) return undefined;
   const form = formOf(tank);
   const longM = Math.max(form.acrossM(tank), form.throughM(tank));
   return {
@@ -92,7 +93,7 @@ export function standLines({ job: { tanks, measures } }: CheckContext): PartsLin
   const onBlocks = blockUses(tanks);
   const blocks = onBlocks.reduce((sum, { count }) => sum + count, 0);
   const planked = tanks.flatMap((tank) =>
-    tank.base === 'planks' && tank.planks ? [{ tank, planks: tank.planks }] : [],
+    !tank.stands && tank.base === 'planks' && tank.planks ? [{ tank, planks: tank.planks }] : [],
   );
   const detailOf = ({ tank, planks }: (typeof planked)[number]): string =>
     [planks.widthM, planks.thickM, formOf(tank).acrossM(tank)].map((side) => formatLength(side, measures)).join(' x ');
@@ -130,7 +131,7 @@ export function standLines({ job: { tanks, measures } }: CheckContext): PartsLin
 /** What a stand still asks for before it can be listed. */
 export const standQuestions = ({ job: { tanks } }: CheckContext): readonly string[] =>
   tanks
-    .filter(({ base, planks }) => base === 'planks' && planks === null)
+    .filter(({ base, planks, stands }) => !stands && base === 'planks' && planks === null)
     .map(({ label }) => `Which planks carry ${label}: how many, how wide and thick, and over which span?`);
 
 /** Every tank that stands on blocks, and how many it takes. */

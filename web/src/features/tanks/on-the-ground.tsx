@@ -55,6 +55,12 @@ export function OnTheGround({ tank }: { readonly tank: Tank }) {
         <b className="font-[650]">{formatMass(kg, measures)}</b>, {formatPressure(footKpa(tank), measures)} under it
       </Fact>
       <Fact name="to the brim">{formatVolume(tank.capacityM3, measures, true)}</Fact>
+      <YesNo label="It stands already and works" value={tank.stands} onChange={(to) => set('stands', to)} />
+      {tank.stands && (
+        <p className="type-second">
+          Its base, its air, its overflow and its other openings stay as they are: neither asked for nor bought.
+        </p>
+      )}
       <StandsOn tank={tank} />
       <YesNo label="Dark, or covered against light" value={tank.dark} onChange={(to) => set('dark', to)} />
       {type.secondHand && <Past tank={tank} />}

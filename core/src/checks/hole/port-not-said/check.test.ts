@@ -26,6 +26,10 @@ testCheck(check, {
     },
     { why: 'a bung that stays as it came', job: onItsHead(bung('fine-bung', 'leave')) },
     { why: 'a bung that a run is built on', job: onItsHead(bung('fine-bung', null, [{ code: 'NC-200' }])) },
+    {
+      why: 'of a tank that stands and works',
+      job: tankWith({ type: 'drum-upside-down', tank: { stands: true }, holes: [bung('fine-bung', null)] }),
+    },
     { why: 'a drilled hole is no port', job: tankWith({ holes: [{}] }) },
   ],
   found: [

@@ -12,6 +12,7 @@ testCheck(check, {
       }),
     },
     { why: 'an overflow lets air through', job: tankWith({ type: 'closed-drum', holes: [OVERFLOW] }) },
+    { why: 'one that stands and works', job: tankWith({ type: 'closed-drum', tank: { stands: true }, holes: [{}] }) },
     { why: 'a lid that breathes', job: tankWith({ type: 'vertical-round' }) },
   ],
   found: [

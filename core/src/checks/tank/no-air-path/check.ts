@@ -26,7 +26,7 @@ export default defineCheck({
   },
   check: ({ job }) =>
     job.tanks
-      .filter((tank) => !tankType(tank.type).breathes)
+      .filter((tank) => !tank.stands && !tankType(tank.type).breathes)
       .filter((tank) => holesOf(job, tank.id, 'vent', 'overflow').every((hole) => staysClosed(hole, tank)))
       .map((tank) => ({
         messageId: 'none' as const,

@@ -1,5 +1,5 @@
 import { ternPoint } from '../../../demo/tern-point';
-import { drumWith } from '../../../test/sample-jobs';
+import { drumWith, tankWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
@@ -9,6 +9,7 @@ const unlinked = { ...job, joints: job.joints.filter(({ id }) => id !== 'p3-j5')
 testCheck(check, {
   clean: [
     { why: 'it has one', job: drumWith({}) },
+    { why: 'it stands and works', job: tankWith({ tank: { stands: true }, holes: [{}] }) },
     { why: 'the tank it is linked to has one', job },
   ],
   found: [

@@ -24,6 +24,8 @@ export default defineCheck({
     linkedTanks(context)
       .filter(
         (tanks) =>
+          // One that stands and works has its own, drawn or not.
+          tanks.every(({ stands }) => !stands) &&
           !context.job.penetrations.some(
             ({ tankId, roles }) => roles.includes('overflow') && tanks.some(({ id }) => id === tankId),
           ),

@@ -5,12 +5,19 @@ import check from './check';
 testCheck(check, {
   clean: [
     { why: 'olives, washed', job: tankWith({}) },
+    { why: 'one that stands and works, not for drinking', job: tankWith({ tank: { contents: null, stands: true } }) },
     { why: 'a new tank', job: tankWith({ type: 'vertical-round', tank: { contents: null, foodGrade: null } }) },
   ],
   found: [
     {
       why: 'nothing said',
       job: tankWith({ tank: { contents: null } }),
+      findings: [{ title: 'What was in it', at: 'T1' }],
+      fixSettles: false,
+    },
+    {
+      why: 'one that stands, for drinking',
+      job: tankWith({ tank: { contents: null, stands: true }, settings: { drinking: true } }),
       findings: [{ title: 'What was in it', at: 'T1' }],
       fixSettles: false,
     },
