@@ -7,6 +7,3 @@ export const stormOnRoofsM3s = (job: Job): number =>
     job.roofs.reduce((sum, { planAreaM2 }) => sum + planAreaM2, 0),
     siteFigure(job, 'stormMmPerH'),
   );
-
-/** A flow as it is said in a finding: litres a second, to a tenth. */
-export const litresPerSecond = (m3s: number): string => (m3s * 1000).toFixed(1);

@@ -1,9 +1,16 @@
 import { type Measures, formatLengthsApart } from './length';
+import { formatFlow, formatPressure } from './flow';
 import { formatVolume } from './volume';
 
-/** A value in a sentence; lengths, volumes and masses get their units when the text is made. */
+/** A value in a sentence; what is measured gets its unit when the text is made. */
 export type Value =
-  string | number | { readonly lengthM: number } | { readonly volumeM3: number } | { readonly massKg: number };
+  | string
+  | number
+  | { readonly lengthM: number }
+  | { readonly volumeM3: number }
+  | { readonly massKg: number }
+  | { readonly pressureKpa: number }
+  | { readonly flowM3s: number };
 export type Values = Readonly<Record<string, Value>>;
 
 const NAME = /\{(\w+)\}/g;
@@ -16,7 +23,7 @@ export const formatMass = (kg: number, measures: Measures): string =>
   measures === 'mm-l' ? `${Math.round(kg)} kg` : `${Math.round(kg / KG_PER_POUND)} lb`;
 
 /**
- * Fills `{name}` in a template; lengths, volumes and masses in the measures of the job, two lengths that differ never as the
+ * Fills `{name}` in a template; what is measured in the measures of the job, two lengths that differ never as the
  * same figure.
  */
 export function fillText(template: string, data: Values, measures: Measures): string {
@@ -37,6 +44,9 @@ export function fillText(template: string, data: Values, measures: Measures): st
     if (typeof value === 'number') return `${value}`;
     if ('lengthM' in value) return lengthWords.get(name) ?? '';
     if ('massKg' in value) return formatMass(value.massKg, measures);
+    if ('pressureKpa' in value) return formatPressure(value.pressureKpa, measures);
+    if ('flowM3s' in value)
+      return measures === 'in-gal' ? formatFlow(value.flowM3s, measures) : `${(value.flowM3s * 1000).toFixed(1)} L/s`;
     return formatVolume(value.volumeM3, measures, true);
   });
 }

@@ -16,7 +16,7 @@ export default defineCheck({
     messages: {
       zone: {
         title: 'Not on the flat',
-        text: '{hole} reaches into the {zone} ({from} to {to}, with {flat} of flat needed round it); a flat washer bridges there and never seals.',
+        text: '{hole} reaches into the {zone} ({from} to {to}, with {flat} of flat needed round it); what seals it does not lie flat there and leaks.',
       },
     },
   },

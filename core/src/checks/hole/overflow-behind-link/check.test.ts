@@ -34,11 +34,11 @@ testCheck(check, {
     { why: 'the overflow on the tank that takes the rain', job: tankWith({ roofM2: 200, holes: [inlet, OVERFLOW] }) },
   ],
   found: [
-    // 200 m2 at 100 mm in an hour: 5.6 L/s (geometry).
+    // 200 m2 at 100 mm in an hour: 5.56 L/s, 88 gallons a minute (geometry).
     {
       why: 'a large roof through a 3/4 link',
       job: row(200),
-      findings: [{ title: 'Overflow behind the link', at: 'P3', text: '5.6 L/s come into T1' }],
+      findings: [{ title: 'Overflow behind the link', at: 'P3', text: '88 gpm come into T1' }],
       fixSettles: false,
     },
   ],

@@ -1,4 +1,4 @@
-import { litresPerSecond, stormOnRoofsM3s } from '../../../hydraulics/storm';
+import { stormOnRoofsM3s } from '../../../hydraulics/storm';
 import { holesOf } from '../../../job/lookup';
 import { orificeM3s } from '../../../hydraulics/free-flow';
 import { boreM, invertM, sharingWith, baseLevelM } from '../../../derived/levels';
@@ -20,7 +20,7 @@ export default defineCheck({
     messages: {
       far: {
         title: 'Overflow behind the link',
-        text: '{inflow} L/s come into {into}; the link passes {passes} L/s while {into} stands {head} higher: it spills before {over} does.',
+        text: '{inflow} come into {into}; the link passes {passes} while {into} stands {head} higher: it spills before {over} does.',
       },
     },
   },
@@ -45,9 +45,9 @@ export default defineCheck({
               messageId: 'far' as const,
               at: atPenetration(first.hole),
               data: {
-                inflow: litresPerSecond(inflow),
+                inflow: { flowM3s: inflow },
                 into: tank.label,
-                passes: litresPerSecond(flow),
+                passes: { flowM3s: flow },
                 head: { lengthM: headM },
                 over: first.hole.label,
               },

@@ -23,20 +23,20 @@ testCheck(check, {
       fixSettles: false,
     },
     {
-      // A tanker brings 10 L/s; 0.8 L/s go out.
+      // A tanker brings 10 L/s, 158.5 gallons a minute; 0.8 L/s go out.
       why: 'a tanker that brings more',
       job: tankWith({
         holes: [{ id: 't', roles: ['tanker-fill'], size: '1-1/2', heightM: 0.85 }, OVERFLOW],
         inflows: [newInflow({ id: 'tanker', name: 'tanker', kind: 'tanker', into: 't', rateM3s: 0.01 })],
       }),
-      findings: [{ title: 'Overflow too small', at: 'P2', text: '10.0 L/s come in' }],
+      findings: [{ title: 'Overflow too small', at: 'P2', text: '159 gpm come in' }],
       fixSettles: false,
     },
-    // 400 m2 at 100 mm in an hour are 40 m3 in 3600 s: 11.1 L/s (geometry).
+    // 400 m2 at 100 mm in an hour are 40 m3 in 3600 s: 11.1 L/s, 176 gallons a minute (geometry).
     {
       why: 'a roof that brings more than it carries at the head there is',
       job: rain({ inlet: '1-1/2', roofM2: 400 }),
-      findings: [{ title: 'Overflow too small', at: 'P2', text: '11.1 L/s come in' }],
+      findings: [{ title: 'Overflow too small', at: 'P2', text: '176 gpm come in' }],
       fixSettles: false,
     },
   ],

@@ -1,4 +1,3 @@
-import { litresPerSecond } from '../../../hydraulics/storm';
 import { holesOf } from '../../../job/lookup';
 import { inflowM3s, overflowHeadM, overflowM3s } from '../../../hydraulics/overflow';
 import type { Penetration } from '../../../job/job';
@@ -23,7 +22,7 @@ export default defineCheck({
       },
       flow: {
         title: 'Overflow too small',
-        text: 'In a storm {inflow} L/s come in; {hole} carries {carries} L/s with the {head} there is above it.',
+        text: 'In a storm {inflow} come in; {hole} carries {carries} with the {head} there is above it.',
       },
     },
   },
@@ -61,8 +60,8 @@ export default defineCheck({
               at,
               data: {
                 hole: first.label,
-                inflow: litresPerSecond(inflow),
-                carries: litresPerSecond(carries),
+                inflow: { flowM3s: inflow },
+                carries: { flowM3s: carries },
                 head: { lengthM: overflowHeadM(first, tank, context) },
               },
             },

@@ -25,11 +25,12 @@ testCheck(check, {
     { why: 'no vent at all is another check’s', job: tankWith({ type: 'closed-drum' }) },
   ],
   found: [
-    // A tanker fills 10 L/s. Air at 250 Pa through half of a bore of 12.7 mm: 0.5 x 126.7e-6 x sqrt(500 / 1.2) / 2 = 0.6 L/s.
+    // A tanker fills 10 L/s. Air at 250 Pa through half of a bore of 12.7 mm: 0.5 x 126.7e-6 x sqrt(500 / 1.2) / 2 = 0.65 L/s,
+    // 10 gallons a minute of 158.5.
     {
       why: 'a 1/2 vent and a tanker',
       job: tanker('1/2'),
-      findings: [{ title: 'Vent too small', at: 'T1', text: 'moves 10.0 L/s; the vents of T1 pass 0.6 L/s' }],
+      findings: [{ title: 'Vent too small', at: 'T1', text: 'moves 159 gpm; the vents of T1 pass 10 gpm' }],
       fixSettles: false,
     },
   ],

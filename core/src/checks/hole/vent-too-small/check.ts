@@ -1,4 +1,4 @@
-import { litresPerSecond, stormOnRoofsM3s } from '../../../hydraulics/storm';
+import { stormOnRoofsM3s } from '../../../hydraulics/storm';
 import { holesOf } from '../../../job/lookup';
 import { TANKER_M3S, outletM3s, ventM3s } from '../../../hydraulics/free-flow';
 import { boreM, invertM, levelsOf } from '../../../derived/levels';
@@ -18,7 +18,7 @@ export default defineCheck({
     messages: {
       small: {
         title: 'Vent too small',
-        text: '{what} moves {needs} L/s; the vents of {tank} pass {passes} L/s before the walls feel it.',
+        text: '{what} moves {needs}; the vents of {tank} pass {passes} before the walls feel it.',
       },
     },
   },
@@ -50,9 +50,9 @@ export default defineCheck({
               at: atTank(tank),
               data: {
                 what: worst.what,
-                needs: litresPerSecond(worst.m3s),
+                needs: { flowM3s: worst.m3s },
                 tank: tank.label,
-                passes: litresPerSecond(passes),
+                passes: { flowM3s: passes },
               },
             },
           ];

@@ -1,6 +1,5 @@
 import { GRAVITY_M_S2 } from '../../../hydraulics/free-flow';
 import { lineFlows } from '../../../hydraulics/line-flow';
-import { formatPressure } from '../../../quantity/flow';
 import { alikeFixes } from '../../alike-fixes';
 import { atPart } from '../../places';
 import { defineCheck } from '../../define-check';
@@ -37,8 +36,8 @@ export default defineCheck({
                 at: atPart(placed.id, run.penetration),
                 data: {
                   part: part.name,
-                  wants: formatPressure(part.leastKpa, context.job.measures),
-                  has: formatPressure(fullKpa, context.job.measures),
+                  wants: { pressureKpa: part.leastKpa },
+                  has: { pressureKpa: fullKpa },
                   raise: { lengthM: (part.leastKpa - fullKpa) / GRAVITY_M_S2 },
                 },
                 fixes: () =>

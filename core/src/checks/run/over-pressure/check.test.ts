@@ -27,7 +27,7 @@ testCheck(check, {
       fixSettles: false,
     },
     {
-      // Mains of 600 kPa (common practice) on a container adapter of 300 (value from memory).
+      // Mains of 600 kPa (common practice) on a container adapter of 300, 43.5 psi (value from memory).
       why: 'a container adapter on the mains',
       job: tankWith({
         type: 'crate-us',
@@ -43,7 +43,7 @@ testCheck(check, {
           },
         ],
       }),
-      findings: [{ title: 'Too much pressure', at: 'P1', text: 'made for 300 kPa; the mains' }],
+      findings: [{ title: 'Too much pressure', at: 'P1', text: 'made for 43.5 psi; the mains' }],
       fixSettles: false,
     },
   ],

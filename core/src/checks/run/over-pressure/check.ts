@@ -62,8 +62,8 @@ function worst(run: Run, context: RunSight): readonly Report<'over' | 'drainage'
       data: {
         part: first.part.name,
         because: added?.because ?? 'the water above it',
-        stands: `${Math.round(first.kpa)} kPa`,
-        ...(first.part.ratedKpa === null ? {} : { rated: `${Math.round(first.rated)} kPa` }),
+        stands: { pressureKpa: first.kpa },
+        ...(first.part.ratedKpa === null ? {} : { rated: { pressureKpa: first.rated } }),
       },
     },
   ];

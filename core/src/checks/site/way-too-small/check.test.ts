@@ -20,14 +20,14 @@ testCheck(check, {
       // 200 m2 at 100 mm an hour: 20 m3 in 3600 s.
       why: 'a 3 in downpipe under 200 m2',
       job: pipe(200),
-      findings: [{ title: 'Downpipe too small', at: 'shed', text: 'brings 5.6 L/s' }],
+      findings: [{ title: 'Downpipe too small', at: 'shed', text: 'brings 88 gpm' }],
       fixSettles: false,
     },
     {
       why: 'a 1 in hose under 60 m2',
       job: diverter(60, 2),
-      // 85 % of 1.67 L/s.
-      findings: [{ title: 'Hose throttles the diverter', at: 'shed', text: 'turn 1.4 L/s' }],
+      // 85 % of 1.67 L/s: 1.42, 22 gallons a minute.
+      findings: [{ title: 'Hose throttles the diverter', at: 'shed', text: 'turn 22 gpm' }],
       fixSettles: false,
     },
   ],

@@ -1,5 +1,4 @@
 import { wayCapacities } from '../../../falls/capacity';
-import { litresPerSecond } from '../../../hydraulics/storm';
 import { type Report, defineCheck } from '../../define-check';
 import { atSite } from '../../places';
 
@@ -16,11 +15,11 @@ export default defineCheck({
     messages: {
       pipe: {
         title: 'Downpipe too small',
-        text: '{roof} brings {storm} L/s in the design rain; {part} takes {takes} L/s. The gutter runs over.',
+        text: '{roof} brings {storm} in the design rain; {part} takes {takes}. The gutter runs over.',
       },
       hose: {
         title: 'Hose throttles the diverter',
-        text: 'The diverter would turn {share} L/s of {roof} into the tank; {part} takes {takes} L/s. The rest goes down the pipe.',
+        text: 'The diverter would turn {share} of {roof} into the tank; {part} takes {takes}. The rest goes down the pipe.',
       },
     },
   },
@@ -34,9 +33,9 @@ export default defineCheck({
           at,
           data: {
             roof: roof.name,
-            storm: litresPerSecond(stormM3s),
+            storm: { flowM3s: stormM3s },
             part: `${narrowest.part.name} ${narrowest.part.detail}`,
-            takes: litresPerSecond(carriesM3s),
+            takes: { flowM3s: carriesM3s },
           },
         });
       if (throttled && throttled.carriesM3s < throttled.shareM3s)
@@ -45,9 +44,9 @@ export default defineCheck({
           at,
           data: {
             roof: roof.name,
-            share: litresPerSecond(throttled.shareM3s),
+            share: { flowM3s: throttled.shareM3s },
             part: `${throttled.item.part.name} ${throttled.item.part.detail}`,
-            takes: litresPerSecond(throttled.carriesM3s),
+            takes: { flowM3s: throttled.carriesM3s },
           },
         });
       return found;

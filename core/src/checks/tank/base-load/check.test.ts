@@ -11,11 +11,11 @@ testCheck(check, {
     { why: 'short thick planks', job: crate({ count: 6, widthM: 0.2, thickM: 0.075, spanM: 0.4 }) },
   ],
   found: [
-    // A metre of water presses 9.8 kPa (hydrostatics); the tank itself adds 0.2.
+    // A metre of water presses 9.8 kPa (hydrostatics); the tank itself adds 0.2: 1.5 psi.
     {
       why: 'ground that bears 5 kPa',
       job: tankWith({ type: 'own-box', tank: { lengthM: 1, widthM: 1 }, settings: { groundKpa: 5 } }),
-      findings: [{ title: 'Ground too soft', at: 'T1', text: '10 kPa' }],
+      findings: [{ title: 'Ground too soft', at: 'T1', text: 'presses 1.5 psi' }],
       fixSettles: false,
     },
     {

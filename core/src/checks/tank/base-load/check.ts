@@ -20,7 +20,7 @@ export default defineCheck({
     messages: {
       ground: {
         title: 'Ground too soft',
-        text: 'Full, {tank} presses {kpa} kPa on the ground; {bears} kPa are taken to be borne.',
+        text: 'Full, {tank} presses {kpa} on the ground; {bears} is taken to be borne.',
       },
       stand: { title: 'Stand too weak', text: 'Full, {tank} weighs {weight}; its stand is rated for {rated}.' },
       planks: {
@@ -68,7 +68,7 @@ export default defineCheck({
             {
               messageId: 'ground' as const,
               at,
-              data: { tank: tank.label, kpa: kpa.toFixed(0), bears: bears.toFixed(0) },
+              data: { tank: tank.label, kpa: { pressureKpa: kpa }, bears: { pressureKpa: bears } },
             },
           ]
         : [];
