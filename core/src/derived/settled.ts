@@ -27,15 +27,26 @@ export const figuresOf = (data: Values): string =>
     steady,
   ).slice(0, MOST_FIGURES);
 
-const byAbout = memoize(
-  (settlements: readonly Settlement[]) => new Map(settlements.map((one) => [one.about, one] as const)),
-);
+const byAbout = memoize((settlements: readonly Settlement[]) => {
+  const found = new Map<string, Settlement[]>();
+  for (const one of settlements) {
+    const before = found.get(one.about);
+    if (before) before.push(one);
+    else found.set(one.about, [one]);
+  }
+  return found;
+});
 
-/** Who has settled a note, on the figures that it rests on now; undefined where nobody has, or where they have changed. */
+/**
+ * Who has settled a note, on the figures that it rests on now; undefined where nobody has, or where they have changed. Two notes
+ * of one message may lie at one place: each is settled on its own figures.
+ */
 export function settledBy(noted: Noted, settlements: readonly Settlement[]): Settlement | undefined {
   if (settlements.length === 0) return undefined;
-  const found = byAbout(settlements).get(aboutOf(noted));
-  return found && (found.figures === null || found.figures === figuresOf(noted.data)) ? found : undefined;
+  const figures = figuresOf(noted.data);
+  return byAbout(settlements)
+    .get(aboutOf(noted))
+    ?.find((one) => one.figures === null || one.figures === figures);
 }
 
 /** What the note on a joint that fits and is not rated says. */

@@ -3,7 +3,7 @@ import { err, ok } from '../result';
 import { put, take } from './change';
 import { type EditBy, defineEdit } from './edit-kind';
 
-/** Settles a note by name; one that was settled on other figures makes room for it. */
+/** Settles a note by name. */
 export const settleNote = defineEdit({
   type: 'settle-note',
   says: 'Settles a note of a check by name, for as long as its figures stay',
@@ -14,12 +14,7 @@ export const settleNote = defineEdit({
   changes: (job, { settlement }) =>
     job.settlements.some(({ id }) => id === settlement.id)
       ? err({ code: 'taken', message: 'This note has been settled already.' })
-      : ok([
-          ...job.settlements
-            .filter(({ about }) => about === settlement.about)
-            .map((before) => take(job, 'settlements', before)),
-          put(job, 'settlements', settlement),
-        ]),
+      : ok([put(job, 'settlements', settlement)]),
   label: ({ title }) => `Settle: ${title}`,
 });
 export type SettleNote = EditBy<typeof settleNote>;

@@ -72,7 +72,7 @@ describe('a note that is settled by name', () => {
     expect(noteOf(smaller, flat)).toBeDefined();
     const { job: again } = settledIn(smaller, flat, { id: 's2' });
     expect(noteOf(again, flat)).toBeUndefined();
-    expect(again.settlements.map(({ id }) => id)).toEqual(['s2']);
+    expect(plan(again).settled[0]?.settled?.id).toBe('s2');
   });
 
   test('that can hurt somebody is acknowledged and stays open, and counted', () => {
@@ -83,6 +83,23 @@ describe('a note that is settled by name', () => {
     expect(after.findings).toHaveLength(plan(buried).findings.length);
     expect(after.findings.find(({ check }) => check === found!.check)?.settled?.by).toBe('R. Mason');
     expect(after.settled).toEqual([]);
+  });
+
+  test('is settled on its own figures where another of its kind lies at the same place', () => {
+    const near = (id: string, aroundM: number) => ({
+      ...OUTLET,
+      id,
+      aroundM,
+      heightM: 0.5,
+      parts: [{ code: 'WBG-075' }],
+    });
+    const job = tankWith({ holes: [near('h', 1), near('i', 1.05), near('j', 1.1)] });
+    const pairs = (of: Job) => plan(of).findings.filter(({ check }) => check === 'hole/too-near-another');
+    const before = pairs(job);
+    expect(before.length).toBeGreaterThan(1);
+    const first = made(job, settling(before[0]!)).job;
+    expect(pairs(first)).toHaveLength(before.length - 1);
+    expect(pairs(made(first, settling(pairs(first)[0]!, { id: 's2' })).job)).toHaveLength(before.length - 2);
   });
 
   test('is refused twice, and gone once', () => {

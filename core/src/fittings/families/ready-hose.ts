@@ -76,6 +76,8 @@ const RANGES: readonly Range[] = [
 ];
 
 const FERRULE_MM = 40;
+/** What the couplings of garden hose leave free [mm] (value from memory). */
+const BORE_OF_ENDS_MM = 17;
 
 function hose(range: Range, size: NominalSize, words: string, lengthM: number): FamilyPart {
   const { boreMm } = hoseOf({ system: 'hose', size });
@@ -93,14 +95,11 @@ function hose(range: Range, size: NominalSize, words: string, lengthM: number): 
       priceUsdAtOneInch: 1,
     }),
     readyM: lengthM,
-    // The ends of metric hose with click couplings are made everywhere, the hose is not sold so.
+    // Click couplings are sold everywhere, metric hose is not.
     ...(isMetricSize(size) ? { regions: ['UK', 'EU', 'ANZ'] } : {}),
     priceUsd: Math.round((range.endsUsd + range.usdPerMetre * lengthM) * 20) / 20,
   };
 }
-
-/** What the couplings of garden hose leave free [mm] (value from memory). */
-const BORE_OF_ENDS_MM = 17;
 
 /** Hose of a fixed length that comes with its ends on: nothing is cut, nothing is clamped. */
 export const readyHoses = defineFamily({

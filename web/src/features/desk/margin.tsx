@@ -200,7 +200,7 @@ function SettledNotes({ settled }: { readonly settled: readonly Finding[] }) {
       </h3>
       <ul>
         {settled.map((finding) => (
-          <li key={`${finding.check} ${finding.at.id}`} className="border-b border-hair py-1.5 type-row">
+          <li key={finding.settled?.id} className="border-b border-hair py-1.5 type-row">
             <s>
               {finding.title}, {finding.at.label}
             </s>
