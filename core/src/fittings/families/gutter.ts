@@ -79,6 +79,10 @@ export const gutterCode = ({ mark, size }: GutterRange, piece: GutterPiece): str
 const WALL_MM = 1;
 const DRAWN_MM = 60;
 
+/** As it is sold: a gutter of inches by the foot. */
+const lengthWords = (longM: number, region: Region): string =>
+  region === 'US' ? `${Math.round(longM / METRES_PER_FOOT)} ft` : `${longM} m`;
+
 function pieceOf(range: GutterRange, piece: GutterPiece): FamilyPart {
   const { size, shape, material, region, longM, guardM } = range;
   const insideMm = sizeInInches(size) * 25.4;
@@ -86,7 +90,7 @@ function pieceOf(range: GutterRange, piece: GutterPiece): FamilyPart {
   return {
     code: gutterCode(range, piece),
     name: PIECES[piece].name,
-    detail: `${sizeWords(size)} ${shape}${long === undefined ? '' : `, ${Math.round(long * 100) / 100} m long`}`,
+    detail: `${sizeWords(size)} ${shape}${long === undefined ? '' : `, ${lengthWords(long, region)} long`}`,
     size,
     material: piece === 'guard' ? 'aluminium' : material,
     ends: [],
