@@ -7,6 +7,7 @@ import { holeOf } from '../../edits/joint-numbers';
 import type { EndRef, Job } from '../../job/job';
 import { resolveEnd } from '../../derived/resolve';
 import { serviceAt } from '../../derived/service';
+import { isSoldIn } from '../../derived/seal-ways';
 import { type Run, type Strand, itemsOfRun } from '../../derived/run';
 import { waysBetween } from '../../routes/ways-between';
 import type { Route } from '../../routes/find-routes';
@@ -14,6 +15,7 @@ import { type Offer, offersOf } from '../../routes/next-parts';
 import type { OpenEnd } from '../../routes/way-index';
 import { appendChain } from '../../routes/chain-edits';
 import type { CheckContext } from '../../derived/context';
+import type { Region } from '../../region';
 import type { PlaceKind } from '../../site/place-kinds';
 import { DRAWS, type Role } from '../../walls/roles';
 import type { Fix } from '../finding';
@@ -29,13 +31,14 @@ const NO_PARTS: Route = { links: [], priceUsd: 0, smallestBoreMm: Number.POSITIV
 /** A note offers the first way and no more. */
 const FEW = { limit: 1, mostParts: 4 } as const;
 
-/** The cheapest caps of a catalogue that have been looked for, by the end they close. */
+/** The caps of a catalogue that have been looked for, by the end they close and where. */
 const knownCaps = memoize<Catalogue, Map<string, Offer | undefined>>(() => new Map());
 
-/** The cheapest cap or plug that closes an end. */
-function capFor(at: OpenEnd, catalogue: Catalogue): Offer | undefined {
+/** The cap or plug that closes an end: of what is sold where the work is the cheapest, else the cheapest anywhere. */
+function capFor(at: OpenEnd, catalogue: Catalogue, region: Region | null): Offer | undefined {
   const caps = knownCaps(catalogue);
-  const key = `${formatEnd(at.end)}|${at.material ?? ''}|${at.service ?? ''}`;
+  const key = `${formatEnd(at.end)}|${at.material ?? ''}|${at.service ?? ''}|${region ?? ''}`;
+  const away = ({ part }: Offer): number => Number(!isSoldIn(part, region));
   if (!caps.has(key))
     caps.set(
       key,
@@ -43,7 +46,7 @@ function capFor(at: OpenEnd, catalogue: Catalogue): Offer | undefined {
         .filter(({ ends, features }) => ends.length === 1 && features.length === 0)
         .flatMap((part) => offersOf(at, part))
         .filter(({ judgement }) => holdsAtAll(judgement.verdict))
-        .toSorted((a, b) => a.part.priceUsd - b.part.priceUsd)[0],
+        .toSorted((a, b) => away(a) - away(b) || a.part.priceUsd - b.part.priceUsd)[0],
     );
   return caps.get(key);
 }
@@ -86,7 +89,7 @@ export function closings(at: EndRef, context: CheckContext): readonly Fix[] {
     });
     return route ? [appendChain(job, at, route, `${text}: {parts}`, to)] : [];
   });
-  const cap = capFor({ end, material, service }, catalogue);
+  const cap = capFor({ end, material, service }, catalogue, job.region);
   if (!cap) return finishes;
   const closed = {
     ...NO_PARTS,

@@ -48,6 +48,7 @@ const PLUGS: readonly Made[] = [
   { line: socketed.SOIL_PUSH_FIT },
   { line: socketed.EU_DRAIN },
   { line: tailed.HOSE_NYLON, from: '3/8', to: '1' },
+  { line: tailed.METRIC_HOSE_NYLON, from: '13', to: '25' },
   { line: tailed.INSERT_NYLON },
   { line: tailed.RURAL_NYLON },
   { line: tailed.DRIP },

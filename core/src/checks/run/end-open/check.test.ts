@@ -1,4 +1,8 @@
-import { drumWith, place } from '../../../test/sample-jobs';
+import { expect, test } from 'vitest';
+import { contextOf } from '../../../derived/context';
+import { shippedCatalogue } from '../../../fittings/catalogue';
+import { drumWith, place, tankWith } from '../../../test/sample-jobs';
+import { runChecks } from '../../run-checks';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
@@ -49,4 +53,22 @@ testCheck(check, {
       fixSettles: true,
     },
   ],
+});
+
+// 13 mm and 1/2 in tails go into the same hose: each shop has its own.
+test.each([
+  ['UK', 'Plug 13 mm tail'],
+  ['US', 'Plug 1/2 in tail'],
+] as const)('a hose is closed by what is sold in %s', (region, parts) => {
+  const job = tankWith({
+    settings: { region },
+    holes: [
+      {
+        id: 'h',
+        parts: [{ code: 'BH-075' }, { code: 'HT-075M' }, { code: 'HS-07513M' }, { code: 'HO-13M', lengthM: 3 }],
+      },
+    ],
+  });
+  const [open] = runChecks(contextOf(job, shippedCatalogue), [check]);
+  expect(open?.fixes.at(-1)?.data).toEqual({ parts });
 });
