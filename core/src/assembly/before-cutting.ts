@@ -51,11 +51,8 @@ export function beforeCutting(partId: string, context: RunSight): BeforeCutting 
       shut.push({ placed, name: part.name });
       return;
     }
-    lineM3 +=
-      ((Math.PI / 4) *
-        part.boreMm ** 2 *
-        (ownLengthM(part, placed) === undefined ? FITTING_M : (ownLengthM(part, placed) ?? 0))) /
-      MM2_PER_M2;
+    const longM = ownLengthM(part, placed);
+    lineM3 += ((Math.PI / 4) * part.boreMm ** 2 * (longM === undefined ? FITTING_M : (longM ?? 0))) / MM2_PER_M2;
     for (const [end] of part.ends.entries()) {
       const own: EndRef = { of: 'part', id, end };
       const joint = index.jointAt(own);

@@ -43,10 +43,9 @@ const byAbout = memoize((settlements: readonly Settlement[]) => {
  */
 export function settledBy(noted: Noted, settlements: readonly Settlement[]): Settlement | undefined {
   if (settlements.length === 0) return undefined;
-  const figures = figuresOf(noted.data);
   return byAbout(settlements)
     .get(aboutOf(noted))
-    ?.find((one) => one.figures === null || one.figures === figures);
+    ?.find(({ figures }) => figures === null || figures === figuresOf(noted.data));
 }
 
 /** What the note on a joint that fits and is not rated says. */

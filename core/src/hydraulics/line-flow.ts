@@ -1,6 +1,6 @@
 import { type Course, type Leg, UNKNOWN_LENGTH_M, coursesOf } from '../assembly/course';
 import { flowOf } from '../assembly/flow';
-import { type Part, type PumpCurve, isByLength, ownLengthM } from '../fittings/part';
+import { type PumpCurve, isByLength, ownLengthM } from '../fittings/part';
 import type { RunSight } from '../derived/context';
 import { placeUpM } from '../derived/heights';
 import { baseLevelM, levelsOf } from '../derived/levels';
@@ -48,18 +48,16 @@ const MM_PER_M = 1000;
 /** A port without a fitting of its own: a sharp entry (handbook value, from memory). */
 const SHARP_ENTRY = 0.5;
 
-const metresOf = (part: Part, placed: StrandItem['placed']): number | undefined => {
-  const lengthM = ownLengthM(part, placed);
-  return lengthM === null ? UNKNOWN_LENGTH_M : lengthM;
-};
-
 /** A piece of a line as its flow is worked out; the first is the way out of a tank. */
-export const lineReachOf = ({ part, placed }: StrandItem, place: number): Reach => ({
-  boreM: part.boreMm / MM_PER_M,
-  lengthM: metresOf(part, placed) ?? 0,
-  roughnessM: roughnessM(part.material),
-  lossK: (isByLength(part) ? 0 : part.lossK) + (place === 0 && part.wallFaceMm === undefined ? SHARP_ENTRY : 0),
-});
+export function lineReachOf({ part, placed }: StrandItem, place: number): Reach {
+  const lengthM = ownLengthM(part, placed);
+  return {
+    boreM: part.boreMm / MM_PER_M,
+    lengthM: lengthM === null ? UNKNOWN_LENGTH_M : (lengthM ?? 0),
+    roughnessM: roughnessM(part.material),
+    lossK: (isByLength(part) ? 0 : part.lossK) + (place === 0 && part.wallFaceMm === undefined ? SHARP_ENTRY : 0),
+  };
+}
 
 function pumpOf({ strands }: Run): PumpCurve | undefined {
   const [first] = strands.flatMap(({ items }) => items.flatMap(({ part }) => (part.pump ? [part.pump.curve] : [])));

@@ -178,8 +178,8 @@ function JobRow({ listed: { stored, look, fresh }, first }: { readonly listed: S
   );
 }
 
-/** The worst of a job, or that its joints hold. */
-function Noted({ look: { findings, joints } }: { readonly look: Look }) {
+/** The worst of a job, or that its joints hold; where notes are only settled by name, that. */
+function Noted({ look: { findings, joints, settled = 0 } }: { readonly look: Look }) {
   return (
     <ul className="space-y-1 pt-1.5">
       {findings.map((finding, index) => {
@@ -195,8 +195,8 @@ function Noted({ look: { findings, joints } }: { readonly look: Look }) {
       })}
       {findings.length === 0 && joints > 0 && (
         <li className="flex items-center gap-2.5 type-row">
-          <SeamGlyph seam="holds" width={30} />
-          all {joints} joints hold
+          {settled === 0 && <SeamGlyph seam="holds" width={30} />}
+          {settled === 0 ? `all ${joints} joints hold` : `nothing else is open, ${settled} settled by name`}
         </li>
       )}
     </ul>

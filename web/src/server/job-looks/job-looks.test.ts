@@ -1,10 +1,11 @@
 import { randomUUID } from 'node:crypto';
-import { emptyJob, setField, ternPoint } from '@herrero/core';
+import { aboutOf, emptyJob, figuresOf, plan, setField, ternPoint } from '@herrero/core';
 import { afterAll, expect, test } from 'vitest';
 import { closeDatabase } from '../db/database';
 import { applyBatch, archiveJob, createJob } from '../db/job-repository';
 import { ask } from '../pool/pool';
 import { type SeenJob, jobList, lookAgain } from './list';
+import { lookAt } from './look';
 
 afterAll(closeDatabase);
 
@@ -74,4 +75,20 @@ test('beyond the last page there is the last page, and a job that is none is not
   expect(page).toBe(pages);
   expect(listed).toHaveLength(total - (pages - 1) * 25);
   expect((await ask('look', { id: 'none' })).status).toBe(404);
+});
+
+test('a job of which notes are settled by name is not seen as one without any', () => {
+  const job = ternPoint();
+  expect(lookAt(plan(job)).settled).toBeUndefined();
+  const note = plan(job).findings.find(({ safety }) => !safety);
+  if (!note) throw new Error('the demo has a note');
+  const settlement = {
+    id: 's',
+    about: aboutOf(note),
+    because: 'accepted' as const,
+    by: 'somebody',
+    on: '2026-11-30',
+    figures: figuresOf(note.data),
+  };
+  expect(lookAt(plan({ ...job, settlements: [settlement] })).settled).toBe(1);
 });

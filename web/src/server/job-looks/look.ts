@@ -21,6 +21,8 @@ export interface Look {
   readonly tanks: string;
   readonly joints: number;
   readonly stations: readonly Station[];
+  /** How many of its notes are settled by name: they are not open, and not solved. */
+  readonly settled?: number;
   /** The worst two. */
   readonly findings: readonly LookedFinding[];
 }
@@ -38,11 +40,12 @@ function tankWords(job: Job): string {
 }
 
 /** What is kept of a plan for the list of jobs. */
-export function lookAt({ context: { job }, joints, stations, findings }: Plan): Look {
+export function lookAt({ context: { job }, joints, stations, findings, settled }: Plan): Look {
   return {
     tanks: tankWords(job),
     joints: joints.length,
     stations,
+    ...(settled.length > 0 ? { settled: settled.length } : {}),
     findings: findings.slice(0, MOST_FINDINGS).map(({ check, severity, title, text, data, at }) => {
       const judged = at.kind === 'joint' ? joints.find(({ joint }) => joint.id === at.id) : undefined;
       return {

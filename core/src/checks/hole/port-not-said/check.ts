@@ -80,7 +80,7 @@ const become = (holes: readonly Penetration[], use: (hole: Penetration) => PortU
         priceUsd: 0,
       };
 
-/** What is usually done: what came closed stays so, a valve is used, what stands open is plugged; or all of them are used. */
+/** What is usually done: what came closed stays so and the others are used; or all of them are used, or plugged. */
 function usualFixes(holes: readonly Penetration[], tank: Tank): readonly Fix[] {
   const one = holes.length === 1;
   const closed = holes.filter((hole) => comesClosed(hole, tank));
