@@ -155,6 +155,7 @@ export * from './parts/cutting/cut-answer';
 export * from './parts/cutting/lengths';
 export * from './assembly/centre-to-centre';
 export * from './plan/plan';
+export * from './plan/tried-fixes';
 export * from './routes/end-partners';
 export * from './routes/find-gap';
 export * from './routes/find-routes';

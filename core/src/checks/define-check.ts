@@ -31,6 +31,8 @@ interface Declared<MessageId extends string> {
     /** Where it is put right; where nothing is said, at the station of its group. */
     readonly station?: StationId;
     readonly summary: string;
+    /** What somebody can do about it, said where no press does it. */
+    readonly toDo: string;
     readonly sources: readonly Source[];
     readonly messages: Readonly<Record<MessageId, Message>>;
   };

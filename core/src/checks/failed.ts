@@ -12,6 +12,7 @@ export const failedFinding = (what: string, station: StationId, why: string): Fi
   station,
   title: 'This check failed',
   text: 'This check failed ({what}: {why}). What it would have found is not known. Report it.',
+  toDo: 'Report it, and look at this yourself until it is mended.',
   at: { kind: 'job', id: '', label: 'the job' },
   data: { what, why },
   fixes: [],

@@ -39,6 +39,8 @@ export interface Finding {
   readonly station: StationId;
   readonly title: string;
   readonly text: string;
+  /** What somebody can do about it. */
+  readonly toDo: string;
   readonly at: Place;
   readonly data: Values;
   readonly fixes: readonly Fix[];

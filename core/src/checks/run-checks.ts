@@ -86,6 +86,7 @@ function findingOf(
     station: station ?? stationOf({ meta }),
     title: message.title,
     text: message.text,
+    toDo: meta.toDo,
     at,
     data,
     get fixes() {

@@ -11,6 +11,7 @@ import type { Fix } from './finding';
 import { freshId } from '../edits/fresh-id';
 import { atPenetration } from './places';
 import { newPart } from '../job/new-part';
+import { sizeWords } from '../quantity/size';
 
 /** A hole that is sealed, in its tank, with what seals it. */
 export interface SealedHole {
@@ -71,4 +72,23 @@ export function otherSeals(hole: Penetration, tank: Tank, seal: Seal | undefined
       partsAdded: 1,
       priceUsd: part.priceUsd,
     }));
+}
+
+/** An opening that is not there yet, with the first way that seals it: one press, and nothing that it leaves open fails. */
+export function newHoleFix(
+  penetration: Omit<Penetration, 'label'>,
+  tank: Tank,
+  context: RunSight,
+  text: string,
+): readonly Fix[] {
+  const [seal] = otherSeals({ ...penetration, label: '' }, tank, undefined, context);
+  return [
+    {
+      text: seal ? `${text}: {part}` : text,
+      data: { size: sizeWords(penetration.size), height: { lengthM: penetration.heightM }, ...seal?.data },
+      edits: [{ type: 'add-penetration', penetration }, ...(seal?.edits ?? [])],
+      partsAdded: seal?.partsAdded ?? 0,
+      priceUsd: seal?.priceUsd ?? 0,
+    },
+  ];
 }

@@ -1,5 +1,5 @@
 import type { NominalSize } from '../quantity/size';
-import { faceOf, facesOf } from '../walls/forms';
+import { faceOf, facesOf, isUpright } from '../walls/forms';
 import { flangeRadiusM, freePlace } from '../walls/no-drill';
 import type { Role } from '../walls/roles';
 import type { Tank } from '../walls/tank';
@@ -68,18 +68,32 @@ export function setOutHole(
   const shape = (kind.on === 'top' ? faceOf(tank, 'top') : side) ?? side;
   if (!shape) throw new RangeError(`setOutHole: ${tank.label} has no face`);
   const plan = shape.seen === 'plan';
+  const radiusM = flangeRadiusM(size, undefined);
+  const mostUpM = kind.role === 'overflow' ? lowestAboveM(tank, job) - radiusM : Infinity;
   const taken = job.penetrations
     .filter(({ tankId, face }) => tankId === tank.id && face === shape.face)
     .map(({ aroundM }) => aroundM);
   const wanted = {
     face: shape.face,
-    heightM: plan ? tank.heightM : tank.brimM * kind.heightShare,
+    heightM: plan ? tank.heightM : Math.max(0, Math.min(tank.brimM * kind.heightShare, mostUpM)),
     aroundM: roomiest(shape.acrossM, taken),
     depthM: plan ? shape.alongM / 2 : 0,
   };
-  const place = freePlace(tank, wanted, flangeRadiusM(size, undefined)) ?? wanted;
+  const place = freePlace(tank, wanted, radiusM, plan ? {} : { mostUpM }) ?? wanted;
   return newPenetration({ id, tankId: tank.id, name: kind.name, roles: [kind.role], size, ...place });
 }
+
+/** Where else surplus water would leave: the brim, or the lower edge of what stands in a side below it [m]. */
+const lowestAboveM = (tank: Tank, { penetrations }: Pick<Job, 'penetrations'>): number =>
+  penetrations
+    .filter(
+      ({ tankId, face, roles }) =>
+        tankId === tank.id && isUpright(face) && roles.some((role) => LETS_OUT.includes(role)),
+    )
+    .reduce((least, { heightM, size }) => Math.min(least, heightM - flangeRadiusM(size, undefined)), tank.brimM);
+
+/** What water may not reach before it finds the overflow. */
+const LETS_OUT: readonly Role[] = ['inlet', 'vent', 'cord-entry', 'float-fill'];
 
 /** The middle of the widest gap between the openings of a face, counted from its middle. */
 function roomiest(acrossM: number, taken: readonly number[]): number {

@@ -78,7 +78,8 @@ describe('pegs of a job that grows', () => {
       runs: 'waits: waits on Holes',
       parts: 'waits: waits on Runs',
     }));
-  test('a bare hole is trouble', () => expect(pegs(drumWith({ hole: {} })).holes).toBe('trouble: 1 to put right'));
+  test('a bare hole is to be sealed yet', () =>
+    expect(pegs(drumWith({ hole: {} })).holes).toBe('under-way: 1 to check'));
   test('a tap on a drum is settled', () => {
     const settled = pegs(drumWith({ parts: [{ code: 'BH-075' }, { code: 'HT-075M' }] }));
     expect(settled).toMatchObject({ holes: 'settled: 2 settled', runs: 'settled: 5 joints hold' });

@@ -56,14 +56,14 @@ describe('the margin', () => {
     desk(<Margin />);
     const note = screen.getByText('Starts, then leaks').closest('section');
     if (!note) throw new Error('no note');
-    expect(within(note).getAllByText('Fix')).toHaveLength(1);
+    expect(await within(note).findAllByText('Fix')).toHaveLength(1);
     await userEvent.click(within(note).getByRole('button', { name: '2 other ways' }));
     expect(within(note).getAllByText('Fix')).toHaveLength(3);
   });
 
   test('settles a finding with one press', async () => {
     desk(<Margin />);
-    await userEvent.click(screen.getByRole('button', { name: /Hose adapter 3\/4 NPT female/ }));
+    await userEvent.click(await screen.findByRole('button', { name: /Hose adapter 3\/4 NPT female/ }));
     expect(titles()).not.toContain('Starts, then leaksP4, J5');
   });
 

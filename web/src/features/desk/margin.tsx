@@ -3,6 +3,7 @@
 import {
   SETTLED_WORDS,
   type Settlement,
+  aboutOf,
   answered,
   fillText,
   type Finding,
@@ -21,6 +22,7 @@ import { unbroken } from '@/ui/unbroken';
 import { useJob } from '../../store/job-provider';
 import { RegionQuestion } from './region-choice';
 import { useMoney } from '../../store/use-money';
+import { useTriedFixes } from '../../store/use-tried-fixes';
 import { NotTakenNote } from './not-taken-note';
 import { stationPath } from './stations';
 
@@ -73,8 +75,8 @@ export function Margin() {
       {notTaken.map((one) => (
         <NotTakenNote key={one.batch.batchId} notTaken={one} />
       ))}
-      {shown.map((finding, index) => (
-        <Note key={`${finding.check} ${finding.at.id} ${index}`} finding={finding} />
+      {keyed(shown).map(([key, finding]) => (
+        <Note key={key} finding={finding} />
       ))}
       {shown.length < findings.length && (
         <p className="border-t-[1.5px] border-ink pt-2">
@@ -88,6 +90,17 @@ export function Margin() {
       <SettingsOnPhone />
     </aside>
   );
+}
+
+/** Each note by what it is about, so that it stays itself while others come and go. */
+function keyed(findings: readonly Finding[]): readonly (readonly [string, Finding])[] {
+  const times = new Map<string, number>();
+  return findings.map((finding) => {
+    const about = aboutOf(finding);
+    const before = times.get(about) ?? 0;
+    times.set(about, before + 1);
+    return [`${about} ${before}`, finding];
+  });
 }
 
 /** What is said where no note is open: what comes first, or what is known to hold, and what was only settled. */
@@ -145,7 +158,7 @@ function Note({ finding }: { readonly finding: Finding }) {
         <b className="font-[650]">Why</b> {unbroken(fillText(finding.text, finding.data, measures))}
       </p>
       {finding.question && <QuestionField finding={finding} />}
-      <Fixes fixes={finding.fixes} />
+      <Fixes finding={finding} />
       {finding.settled ? (
         <p className="type-row">
           Acknowledged, {bySettled(finding.settled)}. <Reopen finding={finding} />
@@ -237,13 +250,20 @@ function QuestionField({ finding: { question } }: { readonly finding: Finding })
   );
 }
 
-function Fixes({ fixes }: { readonly fixes: readonly Fix[] }) {
+function Fixes({ finding }: { readonly finding: Finding }) {
+  const { fixes, known, take } = useTriedFixes(finding);
   const [all, setAll] = useState(false);
+  if (fixes.length === 0)
+    return known && !finding.question ? (
+      <p className="type-row">
+        <b className="font-[650]">Do</b> {finding.toDo}
+      </p>
+    ) : null;
   const shown = all ? fixes : fixes.slice(0, 1);
   return (
     <>
       {shown.map((fix, index) => (
-        <FixAction key={index} fix={fix} />
+        <FixAction key={index} fix={fix} onTake={() => take(fix)} />
       ))}
       {fixes.length > 1 && (
         <button type="button" className="min-h-8 type-second underline" onClick={() => setAll(!all)}>
@@ -254,9 +274,8 @@ function Fixes({ fixes }: { readonly fixes: readonly Fix[] }) {
   );
 }
 
-function FixAction({ fix }: { readonly fix: Fix }) {
+function FixAction({ fix, onTake }: { readonly fix: Fix; readonly onTake: () => void }) {
   const measures = useJob((state) => state.job.measures);
-  const make = useJob((state) => state.make);
   const money = useMoney();
   const cost =
     fix.partsAdded === 0
@@ -265,7 +284,7 @@ function FixAction({ fix }: { readonly fix: Fix }) {
   return (
     <p className="flex items-baseline gap-1.5 type-row">
       <b className="font-[650]">Fix</b>
-      <Action onClick={() => make(fix.edits)}>
+      <Action onClick={onTake}>
         {unbroken(fillText(fix.text, fix.data, measures))}
         {cost}
       </Action>

@@ -4,7 +4,6 @@ import {
   describeEnd,
   type Figure,
   fillText,
-  type Fix,
   formatEnd,
   inchFigure,
   type JudgedJoint,
@@ -20,6 +19,7 @@ import { unbroken } from '@/ui/unbroken';
 import { BenchLink } from '../bench/bench-link';
 import { useJob } from '../../store/job-provider';
 import { useMoney } from '../../store/use-money';
+import { useTriedFixes } from '../../store/use-tried-fixes';
 import { MadeWith } from './made-with';
 import { BetweenPicker } from './between-picker';
 import { PasteHere } from './stretch-panel';
@@ -31,8 +31,8 @@ export function JointPanel({ judged, strand }: { readonly judged: JudgedJoint; r
   const measures = useJob((state) => state.job.measures);
   const money = useMoney();
   const make = useJob((state) => state.make);
-  const fixes: readonly Fix[] = useJob(
-    (state) => state.plan.findings.find(({ at }) => at.id === judged.joint.id)?.fixes ?? NONE,
+  const { fixes, take } = useTriedFixes(
+    useJob((state) => state.plan.findings.find(({ at }) => at.id === judged.joint.id)),
   );
   const { joint, mating, words, a, b } = judged;
   const fails = mating.verdict === 'starts-then-leaks' || mating.verdict === 'will-not-go';
@@ -51,7 +51,7 @@ export function JointPanel({ judged, strand }: { readonly judged: JudgedJoint; r
         <button
           type="button"
           className="main-action mt-2 flex w-full items-center justify-between gap-3 text-left"
-          onClick={() => make(fix.edits)}
+          onClick={() => take(fix)}
         >
           <span>{fillText(fix.text, fix.data, measures)}</span>
           <span className="shrink-0 text-right">
@@ -90,8 +90,6 @@ export function JointPanel({ judged, strand }: { readonly judged: JudgedJoint; r
     </section>
   );
 }
-
-const NONE: readonly Fix[] = [];
 
 /** Both ends on the bench, drawn large, with the dry fit. */
 function OnTheBench({ judged: { joint, a, b, service } }: { readonly judged: JudgedJoint }) {

@@ -1,4 +1,4 @@
-import { type Plan, fillText } from '@herrero/core';
+import { type Plan, fillText, triedFixes } from '@herrero/core';
 
 /** A plan as the API gives it: data with its words, without the index it was computed from. */
 export function planBody({ context, joints, findings, settled, parts, stations, runs }: Plan) {
@@ -16,25 +16,24 @@ export function planBody({ context, joints, findings, settled, parts, stations, 
       penetrationId: penetration.id,
       strands: strands.map(({ items, end }) => ({ parts: items.map(({ placed }) => placed.id), end: end.at })),
     })),
-    findings: findings.map(
-      ({ check, messageId, severity, station, title, text, at, data, fixes, safety, settled: by }) => ({
-        check,
-        messageId,
-        severity,
-        station,
-        title,
-        text: fillText(text, data, measures),
-        at,
-        fixes: fixes.map((fix) => ({
-          text: fillText(fix.text, fix.data, measures),
-          edits: fix.edits,
-          partsAdded: fix.partsAdded,
-          priceUsd: fix.priceUsd,
-        })),
-        safety,
-        settled: by ?? null,
-      }),
-    ),
+    findings: findings.map((finding) => ({
+      check: finding.check,
+      messageId: finding.messageId,
+      severity: finding.severity,
+      station: finding.station,
+      title: finding.title,
+      text: fillText(finding.text, finding.data, measures),
+      toDo: finding.toDo,
+      at: finding.at,
+      fixes: triedFixes(context, finding).map((fix) => ({
+        text: fillText(fix.text, fix.data, measures),
+        edits: fix.edits,
+        partsAdded: fix.partsAdded,
+        priceUsd: fix.priceUsd,
+      })),
+      safety: finding.safety,
+      settled: finding.settled ?? null,
+    })),
     settled: settled.flatMap(({ check, messageId, title, text, at, data, settled: by }) =>
       by ? [{ check, messageId, title, text: fillText(text, data, measures), at, settled: by }] : [],
     ),

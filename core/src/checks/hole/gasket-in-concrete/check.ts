@@ -6,6 +6,7 @@ export default defineCheck({
     id: 'hole/gasket-in-concrete',
     severity: 'fails',
     summary: 'A seal in a wall it is not made for: a rubber gasket in concrete, a link seal in plastic.',
+    toDo: 'Take a seal that is made for concrete.',
     sources: [
       {
         document: 'push-through gaskets want a smooth plastic wall; link seals and boots want concrete',

@@ -12,6 +12,7 @@ export default defineCheck({
     id: 'hole/in-no-drill-zone',
     severity: 'fails',
     summary: 'A hole or its flange on a rib, the base curve or the shoulder, where nothing lies flat.',
+    toDo: 'Move the hole to the nearest flat height.',
     sources: [{ document: 'flanges sit on the flat part of the wall', provenance: 'common-practice' }],
     messages: {
       zone: {

@@ -13,6 +13,7 @@ export default defineCheck({
     id: 'hole/in-sediment',
     severity: 'costs',
     summary: 'A draw-off or a link whose bore reaches into what settles.',
+    toDo: 'Raise it, or clean more often and say that the sediment is less.',
     sources: [{ document: 'some centimetres settle between two cleanings', provenance: 'common-practice' }],
     messages: {
       low: {

@@ -12,6 +12,7 @@ export default defineCheck({
     id: 'hole/no-screen',
     severity: 'fails',
     summary: 'A vent, overflow or screened inlet whose end is open to insects.',
+    toDo: 'Finish it with a screen or a cowl.',
     sources: [{ document: 'mesh of about 1 mm against insects at every opening', provenance: 'common-practice' }],
     messages: { open: { title: 'No screen', text: '{hole} {name} ends open: insects and leaves get in.' } },
   },

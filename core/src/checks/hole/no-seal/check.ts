@@ -12,8 +12,9 @@ const ELSEWHERE: Role = 'cord-entry';
 export default defineCheck({
   meta: {
     id: 'hole/no-seal',
-    severity: 'fails',
+    severity: 'unknown',
     summary: 'A hole with nothing in it.',
+    toDo: 'Take a seal that holds in this wall.',
     sources: [{ document: 'an opening below the highest water is sealed', provenance: 'common-practice' }],
     messages: { open: { title: 'Nothing seals it', text: '{hole} is a hole in {tank} with nothing in it.' } },
   },

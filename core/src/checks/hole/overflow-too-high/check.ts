@@ -14,6 +14,7 @@ export default defineCheck({
     id: 'hole/overflow-too-high',
     severity: 'fails',
     summary: 'An overflow whose top is above an inlet, a vent, a cord entry or the lid.',
+    toDo: 'Lower the overflow, or raise the other opening.',
     sources: [{ document: 'the overflow is the lowest opening above the water', provenance: 'common-practice' }],
     messages: {
       above: {

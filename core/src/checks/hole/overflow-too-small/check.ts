@@ -11,6 +11,7 @@ export default defineCheck({
     id: 'hole/overflow-too-small',
     severity: 'fails',
     summary: 'An overflow that does not carry what comes in: by area, then by flow at the head there is.',
+    toDo: 'Take a larger overflow, or a second one.',
     sources: [
       { document: 'overflow area at least the inlet area', provenance: 'common-practice' },
       { document: 'critical depth and orifice at the head available', provenance: 'standard-formula' },

@@ -9,6 +9,7 @@ export default defineCheck({
     id: 'hole/own-valve',
     severity: 'advice',
     summary: "A container's own valve as the only shut-off.",
+    toDo: 'Put a valve into the run.',
     sources: [{ document: 'container valves wear and stop closing', provenance: 'common-practice' }],
     messages: {
       only: {

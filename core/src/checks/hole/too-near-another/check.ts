@@ -18,6 +18,7 @@ export default defineCheck({
     id: 'hole/too-near-another',
     severity: 'fails',
     summary: 'Two holes closer than their flanges or than a hole between them allow.',
+    toDo: 'Move one of them.',
     sources: [{ document: 'a hole between holes, an inch between flanges', provenance: 'common-practice' }],
     messages: {
       near: { title: 'Too near another', text: '{hole} and {other} are {apart} apart; their flanges need {least}.' },

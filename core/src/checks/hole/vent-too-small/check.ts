@@ -11,6 +11,7 @@ export default defineCheck({
     id: 'hole/vent-too-small',
     severity: 'costs',
     summary: 'A vent that passes less air than the fastest fill or draw needs.',
+    toDo: 'Take a larger vent.',
     sources: [
       { document: 'orifice for air at 25 mm of water', provenance: 'standard-formula' },
       { document: 'a screened vent wants twice the area', provenance: 'common-practice' },

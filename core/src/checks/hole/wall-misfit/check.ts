@@ -7,6 +7,7 @@ export default defineCheck({
     severity: 'fails',
     summary:
       'A seal that the wall does not suit: too curved, too thick, too thin, the hole of another size, or water where it keeps only insects out.',
+    toDo: 'Take a seal made for this wall and hole, or measure the shank.',
     sources: [
       { document: 'bulkhead and gasket ranges of the trade', provenance: 'from-memory' },
       { document: 'gap under a flat washer on a curve', provenance: 'standard-formula' },

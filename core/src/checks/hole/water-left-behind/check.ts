@@ -20,6 +20,7 @@ export default defineCheck({
     id: 'hole/water-left-behind',
     severity: 'costs',
     summary: 'A draw-off so high that much of the water never comes out.',
+    toDo: 'Lower the hole, or keep it and know what it costs.',
     sources: [{ document: 'hydrostatics: water below the lowest bore stays', provenance: 'standard-formula' }],
     messages: {
       left: { title: 'Water left behind', text: 'At {height}, {volume} stay in {tank} for good.' },

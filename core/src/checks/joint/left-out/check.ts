@@ -12,6 +12,7 @@ export default defineCheck({
     id: 'joint/left-out',
     severity: 'fails',
     summary: 'A joint that is made without the washer, tape, clamp, cement, lubricant or insert that it holds with.',
+    toDo: 'Put in what it asks for, at the joint.',
     sources: [{ document: 'what a joint is made to hold with', provenance: 'common-practice' }],
     messages: {
       leaks: { title: 'Starts, then leaks', text: '{why} {instead}' },

@@ -10,6 +10,7 @@ export default defineCheck({
     id: 'joint/useless-sealant',
     severity: 'advice',
     summary: 'Something on a joint that holds without it.',
+    toDo: 'Leave it out.',
     sources: [{ document: 'tape does nothing on a joint that seals on its washer', provenance: 'common-practice' }],
     messages: {
       useless: { title: 'Does nothing there', text: '{medium} on this joint does nothing: it holds {with}.' },

@@ -10,6 +10,7 @@ export default defineCheck({
     severity: 'fails',
     safety: true,
     summary: 'A device that asks for more pressure than the water above it gives.',
+    toDo: 'Raise the tank by what is said, take a device that works at low pressure, or pump.',
     sources: [
       { document: 'hydrostatics: 9.81 kPa a metre', provenance: 'standard-formula' },
       { document: 'least pressure of timers', provenance: 'common-practice' },

@@ -12,6 +12,7 @@ export default defineCheck({
     id: 'run/held-for-good',
     severity: 'costs',
     summary: 'What must be cleaned, set or taken in for winter, and cannot come out again.',
+    toDo: 'Put a union, a cam or a click coupling beside it.',
     sources: [{ document: 'what needs care has a joint that opens on each side', provenance: 'common-practice' }],
     messages: {
       serviced: {

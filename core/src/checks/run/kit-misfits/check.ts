@@ -15,6 +15,7 @@ export default defineCheck({
     severity: 'fails',
     station: 'site',
     summary: 'What leads from the gutter to the tank is too tall or too short for the height there is.',
+    toDo: 'Cut or lengthen the pipe, take a lower piece, or stand the tank lower.',
     sources: [
       {
         document: 'the pieces as they are laid, against the height between gutter and opening',

@@ -9,6 +9,7 @@ export default defineCheck({
     id: 'run/length-not-known',
     severity: 'unknown',
     summary: 'Pipe or hose whose length nobody has measured.',
+    toDo: 'Enter its length.',
     sources: [{ document: 'what is sold by length is listed only with its length', provenance: 'common-practice' }],
     messages: {
       length: { title: 'Not known yet', text: 'The {part} in {run} has no length, so it is not in the cut list.' },

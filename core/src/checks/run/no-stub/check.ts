@@ -12,6 +12,7 @@ export default defineCheck({
     id: 'run/no-stub',
     severity: 'advice',
     summary: 'A manifold of several tanks with nothing left to extend it from.',
+    toDo: 'Leave a stub: one socket for its fitting, one for the cap that is sawn off, one for the coupling.',
     sources: [{ document: 'a stub for the next tank, long enough for a coupling', provenance: 'common-practice' }],
     messages: {
       none: {

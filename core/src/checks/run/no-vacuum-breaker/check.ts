@@ -11,6 +11,7 @@ export default defineCheck({
     severity: 'fails',
     safety: true,
     summary: 'A hose tap on a line in which the pressure of the mains stands, without a vacuum breaker.',
+    toDo: 'Take a tap with a breaker, and ask what your code wants: it may be more.',
     sources: [
       { document: 'backflow protection at hose connections: plumbing codes everywhere', provenance: 'common-practice' },
     ],

@@ -21,6 +21,7 @@ export default defineCheck({
     severity: 'fails',
     safety: true,
     summary: 'A part under more pressure than it is made for: of the water above it, of a pump, of the mains.',
+    toDo: 'Take a part of pressure pipe, or a reducing valve.',
     sources: [{ document: 'hydrostatics: 9.81 kPa a metre', provenance: 'standard-formula' }],
     messages: {
       over: { title: 'Too much pressure', text: '{part} is made for {rated}; {because} puts {stands} on it.' },

@@ -14,6 +14,7 @@ export default defineCheck({
     severity: 'costs',
     station: 'site',
     summary: 'A fine mesh in the full flow, without a way round it and with little open area.',
+    toDo: 'A coarse screen first, a filter with a bypass, or a much larger mesh.',
     sources: [{ document: 'open area and bypass of fine screens', provenance: 'common-practice' }],
     messages: {
       clogs: {

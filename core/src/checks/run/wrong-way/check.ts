@@ -15,6 +15,7 @@ export default defineCheck({
     id: 'run/wrong-way',
     severity: 'fails',
     summary: 'A part that water passes one way only, standing against it.',
+    toDo: 'Turn it round, or take a part that goes on by its inlet.',
     sources: [{ document: 'the arrow on the body points with the water', provenance: 'common-practice' }],
     messages: {
       against: {

@@ -7,6 +7,7 @@ export default defineCheck({
     id: 'site/outfall-not-reached',
     severity: 'fails',
     summary: 'An overflow that cannot fall to the place where it is to leave.',
+    toDo: 'Find a lower outfall, raise the tank, or take a box with less loss out of the line.',
     sources: [
       {
         document: 'least fall of a drain over its length, and what boxes on the way take',

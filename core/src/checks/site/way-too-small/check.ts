@@ -8,6 +8,7 @@ export default defineCheck({
     severity: 'costs',
     station: 'site',
     summary: 'A downpipe, drain or diverter hose that does not take what the design rain brings.',
+    toDo: 'A second downpipe, a wider one, more fall, or a wider and shorter hose.',
     sources: [
       { document: 'upright pipes at a third full (Wyly and Eaton, NBS Monograph 31)', provenance: 'from-memory' },
       { document: 'drains by Manning, hoses by Darcy and Weisbach', provenance: 'standard-formula' },

@@ -13,6 +13,7 @@ export default defineCheck({
     severity: 'costs',
     safety: true,
     summary: 'A buried tank without what keeps its walls from being pushed in.',
+    toDo: 'Fill as you bury; brace what is not made for it.',
     sources: [
       { document: 'water in as the ground goes in; bracing where it may stand empty', provenance: 'common-practice' },
     ],

@@ -27,7 +27,7 @@ testCheck(check, {
     {
       why: 'the diverter over the overflow',
       job: fill(0.8, 0.1, true),
-      findings: [{ title: 'Surplus goes by {lowest}', at: 'P1', text: 'over P2 overflow' }],
+      findings: [{ title: 'Surplus goes by the overflow', at: 'P1', text: 'over P2 overflow' }],
       fixSettles: false,
     },
   ],

@@ -8,6 +8,7 @@ export default defineCheck({
     severity: 'costs',
     station: 'site',
     summary: 'A fill that should stop by itself at its diverter, and a tank that spills before it does.',
+    toDo: 'Lower the diverter, seal what lies below it, or give the tank an overflow as large as its inlet.',
     sources: [{ document: 'levels of the diverter and of the lowest opening', provenance: 'standard-formula' }],
     messages: {
       spills: {
@@ -15,7 +16,7 @@ export default defineCheck({
         text: 'The diverter of {hole} spills {above} above {lowest}, so water leaves there before the fill stops: lower the diverter, or seal what is below it.',
       },
       surplus: {
-        title: 'Surplus goes by {lowest}',
+        title: 'Surplus goes by the overflow',
         text: 'The diverter of {hole} sits {above} over {lowest}: what is too much leaves there, not down the pipe. It must carry all of it.',
       },
     },

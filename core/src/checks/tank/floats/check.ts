@@ -11,6 +11,7 @@ export default defineCheck({
     severity: 'fails',
     safety: true,
     summary: 'An empty buried tank that wet ground lifts out.',
+    toDo: 'Anchor it, drain the pit, or keep water in it. An engineer where ground water can rise above its base.',
     sources: [
       { document: 'Archimedes: the water displaced', provenance: 'standard-formula' },
       { document: 'weights of ground and tank', provenance: 'from-memory' },

@@ -8,6 +8,7 @@ export default defineCheck({
     id: 'tank/light',
     severity: 'costs',
     summary: 'Light gets into the water.',
+    toDo: 'Cover or paint it, and say so.',
     sources: [{ document: 'light grows algae', provenance: 'common-practice' }],
     messages: { light: { title: 'Light gets in', text: '{tank} lets light through: the water turns green.' } },
   },

@@ -1,13 +1,13 @@
 import { holesOf } from '../../../job/lookup';
 import { holeKind, setOutHole } from '../../../job/hole-kinds';
 import { staysClosed } from '../../../derived/ports';
-import { sizeWords } from '../../../quantity/size';
-import type { Job } from '../../../job/job';
+import type { CheckContext } from '../../../derived/context';
 import type { Tank } from '../../../walls/tank';
 import { tankType } from '../../../walls/tank-types';
 import type { Fix } from '../../finding';
 import { freshId } from '../../../edits/fresh-id';
 import { atTank } from '../../places';
+import { newHoleFix } from '../../seals';
 import { defineCheck } from '../../define-check';
 
 export default defineCheck({
@@ -16,6 +16,7 @@ export default defineCheck({
     severity: 'fails',
     station: 'holes',
     summary: 'A tank whose air has no way in or out.',
+    toDo: 'Add a vent.',
     sources: [{ document: 'each separate air space needs its own path', provenance: 'common-practice' }],
     messages: {
       none: {
@@ -32,20 +33,15 @@ export default defineCheck({
         messageId: 'none' as const,
         at: atTank(tank),
         data: { tank: tank.label },
-        fixes: () => ventFix(tank, job),
+        fixes: (whole) => ventFix(tank, whole),
       })),
 });
 
-/** A small vent where it is flat. */
-function ventFix(tank: Tank, job: Job): Fix[] {
-  const penetration = setOutHole(freshId(`${tank.id}-vent`, job.penetrations), holeKind('vent'), tank, job);
-  return [
-    {
-      text: 'Add a vent of {size} in the top',
-      data: { size: sizeWords(penetration.size) },
-      edits: [{ type: 'add-penetration', penetration }],
-      partsAdded: 0,
-      priceUsd: 0,
-    },
-  ];
-}
+/** A small vent where it is flat, with what seals it. */
+const ventFix = (tank: Tank, context: CheckContext): readonly Fix[] =>
+  newHoleFix(
+    setOutHole(freshId(`${tank.id}-vent`, context.job.penetrations), holeKind('vent'), tank, context.job),
+    tank,
+    context,
+    'Add a vent of {size} in the top',
+  );

@@ -1,13 +1,14 @@
 import { holesOf } from '../../../job/lookup';
 import type { Tank } from '../../../walls/tank';
-import type { Job } from '../../../job/job';
-import { sizeInInches, sizeWords } from '../../../quantity/size';
+import type { CheckContext } from '../../../derived/context';
+import { sizeInInches } from '../../../quantity/size';
 import { holeKind, setOutHole } from '../../../job/hole-kinds';
 import { linkedTanks } from '../../../derived/linked-tanks';
 import { defineCheck } from '../../define-check';
 import type { Fix } from '../../finding';
 import { freshId } from '../../../edits/fresh-id';
 import { atTank } from '../../places';
+import { newHoleFix } from '../../seals';
 
 export default defineCheck({
   meta: {
@@ -15,6 +16,7 @@ export default defineCheck({
     severity: 'fails',
     station: 'holes',
     summary: 'A tank, or a group of linked tanks, from which surplus water has no way out.',
+    toDo: 'Add an overflow as large as the inlet, below the lid and every other opening.',
     sources: [{ document: 'overflow at least as large as the inlet', provenance: 'common-practice' }],
     messages: {
       none: { title: 'No overflow', text: '{tanks} has no overflow: when it is full, water finds its own way out.' },
@@ -37,25 +39,18 @@ export default defineCheck({
           messageId: 'none' as const,
           at: atTank(first),
           data: { tanks: tanks.map(({ label }) => label).join(' with ') },
-          fixes: () => overflowFix(context.job, first),
+          fixes: (whole) => overflowFix(whole, first),
         };
       }),
 });
 
-/** An overflow as large as the largest inlet, as high as the flat of the wall allows. */
-function overflowFix(job: Job, tank: Tank): Fix[] {
+/** An overflow as large as the largest inlet, as high as the flat of the wall allows, with what seals it. */
+function overflowFix(context: CheckContext, tank: Tank): readonly Fix[] {
+  const { job } = context;
   const [largest] = holesOf(job, tank.id, 'inlet')
     .map(({ size }) => size)
     .toSorted((a, b) => sizeInInches(b) - sizeInInches(a));
   const id = freshId(`${tank.id}-overflow`, job.penetrations);
   const penetration = setOutHole(id, holeKind('overflow'), tank, job, largest);
-  return [
-    {
-      text: 'Add an overflow of {size} at {height}',
-      data: { size: sizeWords(penetration.size), height: { lengthM: penetration.heightM } },
-      edits: [{ type: 'add-penetration', penetration }],
-      partsAdded: 0,
-      priceUsd: 0,
-    },
-  ];
+  return newHoleFix(penetration, tank, context, 'Add an overflow of {size} at {height}');
 }

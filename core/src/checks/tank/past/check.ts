@@ -10,6 +10,7 @@ export default defineCheck({
     severity: 'unknown',
     safety: true,
     summary: 'A used container of which it is not known what was in it, whether it was food, or how it was cleaned.',
+    toDo: 'Ask the seller; take food grade only.',
     sources: [
       { document: 'food-grade containers only, cleaned, never judged by tasting', provenance: 'common-practice' },
     ],

@@ -10,6 +10,7 @@ export default defineCheck({
     id: 'tank/riser-not-over-pump',
     severity: 'costs',
     summary: 'The way in is not over the pump.',
+    toDo: 'Move the pump, or put the riser over it.',
     sources: [
       {
         document: 'the riser stands over the pump, so that it can be lifted by its line',

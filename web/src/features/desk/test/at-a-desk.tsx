@@ -1,11 +1,13 @@
 import { type Job } from '@herrero/core';
-import { cleanup, render } from '@testing-library/react';
+import { cleanup, configure, render } from '@testing-library/react';
 import { type ReactNode } from 'react';
 import { afterEach, beforeEach, vi } from 'vitest';
 import { JobProvider, useJob } from '../../../store/job-provider';
 
 /** Before each test nothing is kept and the server never answers: what is shown must not wait for one. */
 export function freshDesk(): void {
+  // What is worked out while nobody waits comes when it comes.
+  configure({ asyncUtilTimeout: 30_000 });
   beforeEach(() => {
     localStorage.clear();
     vi.stubGlobal('fetch', () => new Promise(() => undefined));

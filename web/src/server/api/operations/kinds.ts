@@ -207,6 +207,7 @@ export const PLAN = (edit: Field) =>
         station: { kind: 'choice', of: STATION_IDS },
         title: TEXT,
         text: TEXT,
+        toDo: TEXT,
         at: PLACE,
         fixes: listOf(group({ text: TEXT, edits: listOf(edit), partsAdded: NUMBER, priceUsd: NUMBER })),
         safety: YES_NO,

@@ -1,0 +1,264 @@
+import { ashdown } from '../demo/ashdown';
+import type { DemoPart } from '../demo/build-job';
+import { kilnYard } from '../demo/kiln-yard';
+import { millRow } from '../demo/mill-row';
+import { quarryLane } from '../demo/quarry-lane';
+import { ternPoint } from '../demo/tern-point';
+import type { Job, Penetration } from '../job/job';
+import { belowGround, newTerminal } from '../job/places';
+import type { Role } from '../walls/roles';
+import type { Pump } from '../walls/tank';
+import { LINES, jobOfLine } from './lines';
+import {
+  OVERFLOW,
+  type SampleHole,
+  TOP_INLET,
+  byDiverter,
+  byDrain,
+  drumWith,
+  linkedDrums,
+  place,
+  tankWith,
+  upToGutter,
+} from './sample-jobs';
+import { type Edit, applyEdits } from '../edits/edits';
+import { shippedCatalogue } from '../fittings/catalogue';
+import { newPart } from '../job/new-part';
+import { SYSTEMS, buildSystem } from './systems';
+
+/** With parts on the further end of one that is there. */
+function withBranch(job: Job, of: string, end: number, parts: readonly (readonly [string, number | null])[]): Job {
+  const edits = parts.map(([code, lengthM], at): Edit => ({
+    type: 'add-part',
+    part: newPart(`branch-${at}`, code, { lengthM }),
+    at: at === 0 ? { of: 'part', id: of, end } : { of: 'part', id: `branch-${at - 1}`, end: 1 },
+    partEnd: 0,
+    jointId: `branch-j${at}`,
+  }));
+  const edited = applyEdits(job, edits, shippedCatalogue);
+  if (!edited.ok) throw new RangeError(`withBranch: ${edited.error.message}`);
+  return edited.value.job;
+}
+
+const SIDE_INLET = { ...TOP_INLET, face: 'wall', heightM: 0.6, depthM: 0 } as const;
+
+/** A drum that a roof falls into. */
+const fed = (inlet: SampleHole, parts: readonly DemoPart[], material: 'green' | 'lead' | 'metal' = 'metal'): Job => {
+  const job = tankWith({
+    roof: { material, readings: [...belowGround(-2.5), ...belowGround(-2.4)] },
+    holes: [OVERFLOW, { ...inlet, parts }],
+  });
+  return { ...job, roofs: job.roofs.map((roof) => ({ ...roof, into: 'i' })) };
+};
+
+/** A tap that hangs on a drum, with what is on it, and where it leads: so far up (negative: down). */
+const tap = (parts: readonly DemoPart[], upM?: number): Job =>
+  drumWith({
+    parts: [{ code: 'BH-075' }, { code: 'HT-075M', points: 'down' }, ...parts],
+    ...(upM === undefined
+      ? {}
+      : {
+          terminals: [place({ id: 'bed', name: 'bed', dropM: -upM, distanceM: 5 })],
+          end: { of: 'terminal', id: 'bed' } as const,
+        }),
+  });
+
+const PUMP: Pump = { diameterM: 0.15, lengthM: 0.4, intakeM: 0.05, fromLeftM: 0.6, fromFrontM: 0.6 };
+const well = (given: Partial<Pump>): Job =>
+  tankWith({
+    type: 'vertical-round',
+    tank: { diameterM: 1.2, baseDiameterM: 1.2, accessM: 0.4, pump: { ...PUMP, ...given } },
+  });
+
+/** A concrete tank with one hole in its side. */
+const cast = (roles: readonly Role[], size: Penetration['size'], parts: readonly DemoPart[], buriedM = 0): Job =>
+  tankWith({
+    type: 'concrete',
+    tank: { buriedM },
+    terminals: [
+      newTerminal({ id: 'ditch', name: 'ditch', kind: 'daylight', distanceM: 12, readings: belowGround(-2) }),
+    ],
+    holes: [{ id: 'h', roles, size, heightM: 1, parts, end: { of: 'terminal', id: 'ditch' } }],
+  });
+
+const pipe = (lengthM: number, more: Partial<DemoPart> = {}): DemoPart => ({ code: 'PI-100', lengthM, ...more });
+
+/** What asks for care that few plans need: each is of a kind that one of the checks is about. */
+const WITH_CARE: readonly Job[] = [
+  well({ diameterM: 0.4 }),
+  well({ lengthM: 1.3, fromLeftM: 0.1 }),
+  well({ fromLeftM: 0.1 }),
+  tap([{ code: 'TD-075' }], -1),
+  tap([], 2),
+  ...['HT-075M', 'LV-075'].map((code) =>
+    withBranch(
+      drumWith({
+        hole: { roles: ['tanker-fill'] },
+        terminals: [place({ id: 'm', name: 'mains', offers: '3/4 NPT M', mains: true })],
+        parts: [{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'T-075' }, { code: 'NC-075' }, { code: 'C-075' }],
+        end: { of: 'terminal', id: 'm' },
+      }),
+      'h-3',
+      2,
+      code === 'LV-075'
+        ? [
+            ['NC-075', null],
+            ['LV-075', null],
+            ['HT-075M', null],
+          ]
+        : [['HT-075M', null]],
+    ),
+  ),
+  ...[0.1, 0.4].map((overM) =>
+    drumWith({
+      parts: [
+        { code: 'BS-100' },
+        pipe(0.3),
+        { code: 'ES-100', points: 'up' },
+        pipe(overM),
+        { code: 'ES-100', points: 'out' },
+        pipe(0.5),
+        { code: 'ES-100', points: 'down' },
+        pipe(1),
+      ],
+    }),
+  ),
+  drumWith({ parts: [{ code: 'WBG-075' }, { code: 'NC-075' }] }),
+  {
+    ...drumWith({
+      hole: { heightM: 0.03 },
+      parts: [{ code: 'BH-075' }, { code: 'HB-075' }, { code: 'HO-075', lengthM: 3 }],
+    }),
+    sedimentM: 0.1,
+  },
+  { ...drumWith({ parts: [{ code: 'BH-075' }, { code: 'NLG-075-4' }, { code: 'TG-075' }] }), drinking: true },
+  ...[0.3, 1, null].map((chamberM) =>
+    withBranch(
+      tankWith({
+        holes: [
+          {
+            ...TOP_INLET,
+            parts: [
+              { code: 'BS-300' },
+              { code: 'DA-300-IPS-40-300', inEnd: 1 },
+              { code: 'FFG-300', inEnd: 1, outEnd: 0, points: 'out' },
+              { code: 'DGG-300' },
+            ],
+          },
+        ],
+        roofM2: 4,
+      }),
+      'i-3',
+      2,
+      chamberM === 1
+        ? [
+            ['DPG-300', chamberM],
+            ['DSG-300', null],
+          ]
+        : [['DPG-300', chamberM]],
+    ),
+  ),
+  ...[1, 4].map((reserveM3) =>
+    drumWith({
+      terminals: [place({ id: 'fire', name: 'fire coupling', kind: 'fire', reserveM3 })],
+      parts: [{ code: 'BH-075' }, { code: 'HT-075M' }],
+      end: { of: 'terminal', id: 'fire' },
+    }),
+  ),
+  tankWith({
+    roof: { readings: belowGround(-0.5) },
+    holes: [
+      {
+        ...TOP_INLET,
+        parts: upToGutter(0.6).map((part) => ({ ...part, inEnd: part.code === 'DPG-300' ? 0 : (part.inEnd ?? 0) })),
+      },
+    ],
+  }),
+  tankWith({
+    type: 'drum-upside-down',
+    tank: { base: 'slab' },
+    holes: [
+      {
+        face: 'bottom',
+        size: '2',
+        heightM: 0,
+        aroundM: 0.2,
+        depthM: 0.3,
+        port: '2 NPS F',
+        portId: 'bung',
+        portUse: 'use',
+      },
+    ],
+  }),
+  {
+    ...tap([{ code: 'HS-075063' }]),
+    joints: tap([{ code: 'HS-075063' }]).joints.map((joint) => ({ ...joint, madeWith: ['washer', 'tape'] })),
+  },
+  tankWith({
+    holes: [
+      {
+        id: 's',
+        roles: ['sight-tube'],
+        size: '1/2',
+        parts: [{ code: 'BH-050' }, { code: 'AM-050' }, { code: 'CP-050', lengthM: 0.4 }],
+      },
+      OVERFLOW,
+    ],
+  }),
+  cast(['cord-entry', 'pump-line'], '4', [{ code: 'WCS-400' }]),
+  cast(['overflow'], '3', [{ code: 'PG-300' }, { code: 'PI-300', lengthM: 4, riseM: 0.05 }], 1.15),
+  cast(['inlet'], '110', [{ code: 'PG-110M' }, { code: 'PISL-110M', lengthM: 1 }, { code: 'JFSP-110M', inEnd: 1 }]),
+  tankWith({ type: 'crate-us', tank: { buriedM: 0.5 } }),
+  tankWith({
+    type: 'crate-us',
+    holes: [
+      {
+        face: 'front',
+        size: '2',
+        aroundM: 0.6,
+        port: '2 cam adapter',
+        portId: 'outlet',
+        portUse: 'use',
+        parts: [{ code: 'CMBP-200' }],
+      },
+    ],
+  }),
+  linkedDrums('BS-100', [pipe(0.3), { code: 'AM-100', inEnd: 1 }, { code: 'YT-100' }, { code: 'AM-100' }, pipe(0.3)], {
+    size: '1',
+  }),
+  {
+    ...tankWith({
+      roofM2: 200,
+      others: [{ id: 't2', type: 'open-drum' }],
+      holes: [
+        TOP_INLET,
+        { id: 'b', tankId: 't2', name: 'Link', roles: ['link'], label: 'P2' },
+        {
+          id: 'a',
+          name: 'Link',
+          roles: ['link'],
+          label: 'P2',
+          parts: [{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'BH-075', inEnd: 1 }],
+          end: { of: 'hole', id: 'b' },
+        },
+        { ...OVERFLOW, tankId: 't2', size: '3', heightM: 0.78, parts: [] },
+      ],
+    }),
+  },
+  tankWith({ holes: [{ ...SIDE_INLET, size: '1', heightM: 0.8, parts: byDiverter({ riseM: 0.3 }) }], roof: {} }),
+  // Stored by somebody whose program took it; today's does not.
+  { ...ternPoint(), frostM: 9 },
+];
+
+/** What people plan: every kind of system, every line, the demo jobs, drums linked and fed in the usual ways. */
+export const BEGUN_JOBS: readonly Job[] = [
+  ...[ternPoint, ashdown, kilnYard, millRow, quarryLane].map((demo) => demo()),
+  ...Object.values(SYSTEMS).map(buildSystem),
+  ...LINES.map(jobOfLine),
+  ...WITH_CARE,
+  linkedDrums('BH-075', [{ code: 'NC-075' }, { code: 'LV-075' }, { code: 'NC-075' }]),
+  drumWith({ parts: [{ code: 'BH-075' }, { code: 'HT-075M' }] }),
+  fed(TOP_INLET, upToGutter(1.2), 'green'),
+  fed(SIDE_INLET, byDiverter(), 'lead'),
+  fed(SIDE_INLET, byDrain()),
+];
