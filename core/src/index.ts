@@ -65,6 +65,7 @@ export * from './site/roof-materials';
 export * from './site/substrates';
 export * from './derived/heights';
 export * from './edits/history';
+export * from './edits/one-more';
 export * from './job/hole-kinds';
 export * from './job/job';
 export * from './derived/levels';

@@ -7,6 +7,8 @@ import type { Fix, Place, Question, Severity, StationId } from './finding';
 export interface Message {
   readonly title: string;
   readonly text: string;
+  /** Where it weighs otherwise than the rest of its check. */
+  readonly severity?: Severity;
 }
 
 /** One finding as a check reports it; id, severity and words come from the check's own `meta`. */

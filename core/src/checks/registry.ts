@@ -8,6 +8,7 @@ import gasketPull from './hole/gasket-pull/check';
 import gasketSeries from './hole/gasket-series/check';
 import inNoDrillZone from './hole/in-no-drill-zone/check';
 import inSediment from './hole/in-sediment/check';
+import ownSeal from './hole/own-seal/check';
 import noScreen from './hole/no-screen/check';
 import noSeal from './hole/no-seal/check';
 import noWayToNut from './hole/no-way-to-nut/check';
@@ -92,6 +93,7 @@ export const CHECKS: readonly Check[] = [
   noVacuumBreaker,
   deviceUnderPressure,
   noSeal,
+  ownSeal,
   gasketInConcrete,
   gasketSeries,
   wallMisfit,

@@ -82,7 +82,7 @@ function findingOf(
     messageId,
     safety: meta.safety ?? false,
     settled: settledBy({ check: meta.id, messageId, at, data }, context.job.settlements),
-    severity: meta.severity,
+    severity: message.severity ?? meta.severity,
     station: station ?? stationOf({ meta }),
     title: message.title,
     text: message.text,

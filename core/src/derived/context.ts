@@ -1,6 +1,7 @@
 import { dequal } from 'dequal';
 import { type Mating, type Service, verdictWords } from '../connections/mating';
 import type { End } from '../connections/end';
+import { asMade } from '../connections/as-made';
 import { mate } from '../connections/mate';
 import type { Catalogue } from '../fittings/catalogue';
 import { reuseEqual, memoize, memoizeBoth } from '../quantity/memoize';
@@ -85,6 +86,9 @@ function asAsked(
 
 const isKnown = (side: ResolvedEnd): side is ResolvedEnd & { readonly end: End } => side.end !== undefined;
 
+const isMadeOtherwise = ({ factorySeal, dryFitTurns, cutToM }: Joint): boolean =>
+  factorySeal || dryFitTurns !== null || cutToM !== null;
+
 /** A joint with what stands on both of its sides, not judged yet. */
 type MetJoint = Pick<JudgedJoint, 'joint' | 'a' | 'b' | 'penetration' | 'service'>;
 
@@ -109,7 +113,11 @@ const judged = memoize(({ joint, a, b, penetration, service }: MetJoint): Judged
       : joint.madeWith === null
         ? asAsked(a, b, service)
         : mate(a.end, b.end, { a: a.material, b: b.material, madeWith: joint.madeWith, service });
-  return { joint, a, b, mating, words: verdictWords(mating), penetration, service };
+  const made =
+    free || !isKnown(a) || !isKnown(b) || !isMadeOtherwise(joint)
+      ? mating
+      : asMade(a.end, b.end, { a: a.material, b: b.material, service }, mating, joint);
+  return { joint, a, b, mating: made, words: verdictWords(made), penetration, service };
 });
 
 /**

@@ -8,6 +8,9 @@ export const comesClosed = (hole: Penetration, tank: Tank): boolean => {
   return closedBy !== undefined && closedBy !== 'nothing' && closedBy !== 'valve';
 };
 
+/** Does it want nothing on it: it stands and works, or has in it what somebody chose himself? */
+export const isSaidDone = ({ stands, ownSeal }: Penetration): boolean => stands || ownSeal !== null;
+
 /** Is it a port of the tank that stays closed: plugged, or left as it came and it came closed? */
 export const staysClosed = (hole: Penetration, tank: Tank | undefined): boolean =>
   hole.portUse === 'plug' || (hole.portUse === 'leave' && tank !== undefined && comesClosed(hole, tank));

@@ -92,9 +92,9 @@ export function sealOf(holeId: string, index: JobIndex): Seal | undefined {
   return found && end?.kind === 'wall-seal' ? { part: found.part, placed: found.placed, end } : undefined;
 }
 
-/** Is this opening still to be drilled? Not a port, and not one in which something stands already. */
+/** Is this opening still to be drilled? Not a port, and not one that is there or in which something stands already. */
 export const isToDrill = (hole: Penetration, index: JobIndex): boolean =>
-  hole.port === null && sealOf(hole.id, index)?.placed.existing !== true;
+  hole.port === null && !hole.stands && hole.ownSeal !== 'notch' && sealOf(hole.id, index)?.placed.existing !== true;
 
 /** Half of the flat an opening needs in this job [m]. */
 export function flatRadiusM(hole: Penetration, job: RunJob, index: JobIndex): number {

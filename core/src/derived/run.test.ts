@@ -4,7 +4,7 @@ import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue } from '../fittings/catalogue';
 import { contextOf } from './context';
 import { holeOf } from '../edits/joint-numbers';
-import type { Job } from '../job/job';
+import { AS_ASKED, type Job } from '../job/job';
 import { linkedTanks } from './linked-tanks';
 import { newPenetration, newTank } from '../job/new-tank';
 import { holeDiameterM, resolveEnd } from './resolve';
@@ -131,7 +131,7 @@ describe('a walk', () => {
           number: 9,
           a: { of: 'part', id: 'stub', end: 1 },
           b: { of: 'part', id: 'h-4', end: 1 },
-          madeWith: null,
+          ...AS_ASKED,
         },
       ],
     };

@@ -142,7 +142,9 @@ const described = defineEdit({
   },
   label: ({ in: where, field, id }, job) => {
     const record = recordOf(job, where, id);
-    return `Set the ${wordsOf(where, field)}${record ? ` of ${titleOf(record)}` : ''}`;
+    const asked = settableField(where, field)?.asked;
+    const what = asked === undefined ? `Set the ${wordsOf(where, field)}` : `Change “${asked}”`;
+    return `${what}${record ? ` of ${titleOf(record)}` : ''}`;
   },
 });
 

@@ -8,7 +8,7 @@ import { newPenetration, newTank } from '../job/new-tank';
 import { validateJob } from '../job/validate';
 import { EDIT_TYPES, type Edit, applyEdits } from './edits';
 import { newPart } from '../job/new-part';
-import { newInflow, newMark, newRoof } from '../job/places';
+import { newExtra, newInflow, newMark, newRoof } from '../job/places';
 import { place } from '../test/sample-jobs';
 
 const settlement = (id: string): Settlement => ({
@@ -69,6 +69,10 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
   }),
   fc.constant<Edit>({ type: 'add-roof', roof: newRoof({ id: 'shed', name: 'shed', planAreaM2: 20 }) }),
   fc.constant<Edit>({ type: 'add-inflow', inflow: newInflow({ id: 'well', name: 'well', kind: 'bore' }) }),
+  fc.constantFrom<Edit>(
+    { type: 'add-extra', extra: newExtra({ id: 'cover', name: 'Shade cloth', tankId: 't1' }) },
+    { type: 'remove-place', in: 'extras', id: 'cover' },
+  ),
   fc.constantFrom<Edit>(
     { type: 'settle-note', title: 'No overflow', settlement: settlement('t2') },
     { type: 'reopen-note', id: 't1', title: 'No overflow' },

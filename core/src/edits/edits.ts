@@ -7,7 +7,7 @@ import { withDefaults } from '../record/make-record';
 import { type FieldProblem, type Result, err, ok } from '../result';
 import { addPart } from './add-part';
 import { addPenetration } from './add-penetration';
-import { addInflow, addMark, addRoof, addTerminal } from './add-place';
+import { addExtra, addInflow, addMark, addRoof, addTerminal } from './add-place';
 import { addTank } from './add-tank';
 import { type Change, invertChanges, makeChanges } from './change';
 import { type ChangeField, changeField } from './change-field';
@@ -36,6 +36,7 @@ const KINDS = [
   addRoof,
   addInflow,
   addMark,
+  addExtra,
   removePlace,
   addPart,
   insertPart,

@@ -34,6 +34,9 @@ export function changesToRemove(job: Job, penetration: Penetration, catalogue: C
         .filter(({ into }) => into === penetration.id)
         .map((source) => replace(job, collection, source, { ...source, into: null })),
     ),
+    ...job.extras
+      .filter(({ penetrationId }) => penetrationId === penetration.id)
+      .map((extra) => replace(job, 'extras', extra, { ...extra, penetrationId: null })),
     take(job, 'penetrations', penetration),
   ];
 }

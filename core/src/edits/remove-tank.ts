@@ -1,6 +1,6 @@
 import { err, ok } from '../result';
 import type { Change } from './change';
-import { applyChanges, take } from './change';
+import { applyChanges, replace, take } from './change';
 import { type EditBy, defineEdit } from './edit-kind';
 import { changesToRemove } from './remove-penetration';
 
@@ -18,7 +18,11 @@ export const removeTank = defineEdit({
       changes.push(...more);
       left = applyChanges(left, more);
     }
-    return ok([...changes, take(left, 'tanks', tank)]);
+    // What went with it goes with nothing.
+    const freed = left.extras
+      .filter((extra) => extra.tankId === tankId)
+      .map((extra) => replace(left, 'extras', extra, { ...extra, tankId: null }));
+    return ok([...changes, ...freed, take(left, 'tanks', tank)]);
   },
   label: ({ tankId }, job) => `Take away ${job.tanks.find(({ id }) => id === tankId)?.label ?? 'a tank'}`,
 });

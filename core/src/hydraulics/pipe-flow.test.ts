@@ -1,3 +1,4 @@
+import { AS_ASKED } from '../job/job';
 import { Project, Workspace } from 'epanet-js';
 import { beforeAll, describe, expect, test } from 'vitest';
 import { ternPoint } from '../demo/tern-point';
@@ -223,7 +224,7 @@ describe('lines of a job', () => {
           number: 9,
           a: { of: 'part', id: 'h-3', end: 2 },
           b: { of: 'part', id: 'tap', end: 0 },
-          madeWith: null,
+          ...AS_ASKED,
         },
       ],
     });

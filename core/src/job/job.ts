@@ -3,6 +3,7 @@ import type { Fields, RecordOf } from '../record/field';
 import { makeRecord } from '../record/make-record';
 import type { Region } from '../region';
 import { TANK, type Tank } from '../walls/tank';
+import { EXTRA, type Extra } from './extra';
 import { JOINT, type Joint } from './joint';
 import { PENETRATION, type Penetration } from './penetration';
 import { PLACED_PART, type PlacedPart } from './placed-part';
@@ -10,6 +11,7 @@ import { SETTINGS } from './settings';
 import { SETTLEMENT, type Settlement } from './settlement';
 import { INFLOW, type Inflow, MARK, type Mark, ROOF, type Roof, TERMINAL, type Terminal } from './site-records';
 
+export * from './extra';
 export * from './joint';
 export * from './penetration';
 export * from './placed-part';
@@ -30,6 +32,7 @@ export const LISTED = {
   joints: JOINT,
   terminals: TERMINAL,
   settlements: SETTLEMENT,
+  extras: EXTRA,
 } as const satisfies Readonly<Record<string, Fields>>;
 
 /** What a record of each list is called. */
@@ -43,6 +46,7 @@ export const RECORD_NAMES: Readonly<Record<Collection, string>> = {
   joints: 'Joint',
   terminals: 'Terminal',
   settlements: 'Settlement',
+  extras: 'Extra',
 };
 
 /** The lists of the job document. */
@@ -80,6 +84,7 @@ export const JOB = {
   joints: listOf(JOINT),
   terminals: listOf(TERMINAL),
   settlements: listOf(SETTLEMENT),
+  extras: listOf(EXTRA),
 } as const satisfies Fields;
 export interface Job extends RecordOf<typeof JOB> {}
 
@@ -94,6 +99,7 @@ interface Listed {
   readonly joints: Joint;
   readonly terminals: Terminal;
   readonly settlements: Settlement;
+  readonly extras: Extra;
 }
 export type RecordIn<In extends Collection> = Listed[In];
 /** Any record of any list. */

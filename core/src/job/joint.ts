@@ -47,12 +47,46 @@ export const JOINT = {
     orUnknown: true,
     words: 'sealant',
     says: 'What it is really made with, where that is known to differ from what it asks for; null: as it asks',
+    asked: 'Made with',
+  },
+  forNow: {
+    kind: 'yes-no',
+    default: false,
+    words: 'state',
+    says: 'It is made for now, and made for good later',
+    asked: 'Made for now',
+  },
+  factorySeal: {
+    kind: 'yes-no',
+    default: false,
+    words: 'seal from the factory',
+    says: 'It comes with a sealant or a ring on its thread: no tape',
+    asked: 'Comes sealed from the factory',
+  },
+  dryFitTurns: {
+    kind: 'number',
+    least: 0,
+    most: 20,
+    orUnknown: true,
+    words: 'turns of the dry fit',
+    says: 'Turns that it goes on by hand, dry; the tape follows',
+    asked: 'Turns by hand, dry',
+  },
+  cutToM: {
+    kind: 'length',
+    above: 0,
+    most: 1,
+    usual: [0.003, 0.2],
+    orUnknown: true,
+    words: 'length that is left of the thread',
+    says: 'Of a male thread, or of a shank beyond its flange, that was cut short; null: it is whole',
+    asked: 'Thread or shank left, if cut short',
   },
 } as const satisfies Fields;
 export interface Joint extends RecordOf<typeof JOINT> {}
 
 /** A joint just made: closed as it asks. */
-export const AS_ASKED = { madeWith: null } as const;
+export const AS_ASKED = { madeWith: null, forNow: false, factorySeal: false, dryFitTurns: null, cutToM: null } as const;
 
 export const refKey = (ref: EndRef): string =>
   ref.of === 'part' ? `part ${ref.id} ${ref.end}` : `${ref.of} ${ref.id}`;

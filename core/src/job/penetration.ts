@@ -7,6 +7,33 @@ import { FACES, MOST_M } from '../walls/tank';
 export const PORT_USES = ['use', 'plug', 'leave'] as const;
 export type PortUse = (typeof PORT_USES)[number];
 
+/** What is in a hole that no listed way seals: nothing, or something that nobody rates. */
+export const OWN_SEALS = [
+  'clear',
+  'notch',
+  'loose-pipe',
+  'loose-cord',
+  'cap',
+  'plug',
+  'hatch',
+  'second-lid',
+  'silicone',
+  'other',
+] as const;
+export type OwnSeal = (typeof OWN_SEALS)[number];
+export const OWN_SEAL_NAMES: Readonly<Record<OwnSeal, string>> = {
+  clear: 'Nothing: a clearance hole',
+  notch: 'Nothing: a notch in the rim',
+  'loose-pipe': 'A pipe loosely through it',
+  'loose-cord': 'A cord loosely through it',
+  cap: 'A cap over it',
+  plug: 'A plug in it',
+  hatch: 'A hatch over it',
+  'second-lid': 'A second lid over it',
+  silicone: 'Silicone round what goes through',
+  other: 'Something else, in words',
+};
+
 /** Once round the largest tank. */
 const MOST_ROUND_M = 100;
 
@@ -24,7 +51,14 @@ export const PENETRATION = {
   },
   tankId: { kind: 'reference', to: 'tanks', fixed: true, words: 'tank' },
   name: { kind: 'text', most: 80, words: 'name' },
-  roles: { kind: 'list', of: { kind: 'choice', of: ROLES }, least: 1, most: ROLES.length, words: 'roles' },
+  roles: {
+    kind: 'list',
+    of: { kind: 'choice', of: ROLES },
+    least: 1,
+    most: ROLES.length,
+    words: 'roles',
+    asked: 'What it is for',
+  },
   size: { kind: 'choice', of: NOMINAL_SIZES, words: 'size' },
   face: { kind: 'choice', of: FACES, words: 'face' },
   heightM: {
@@ -59,6 +93,7 @@ export const PENETRATION = {
     orUnknown: true,
     words: 'hole',
     says: 'Measured or drilled hole; null: the usual hole of what seals it',
+    asked: 'Hole, if measured',
   },
   port: {
     kind: 'text',
@@ -79,18 +114,21 @@ export const PENETRATION = {
     orUnknown: true,
     words: 'use',
     says: 'What becomes of a port; always null for a drilled hole',
+    asked: 'What becomes of it',
   },
   drawnIn: {
     kind: 'yes-no',
     default: false,
     words: 'way in from inside',
     says: 'What seals it from inside is drawn in from the opening on a cord, where no hand reaches',
+    asked: 'Drawn in on a cord',
   },
   supported: {
     kind: 'yes-no',
     default: false,
     words: 'support',
     says: 'What hangs on it is held by a strap or a stand of its own',
+    asked: 'Held by a strap or a stand',
   },
   shutsM: {
     kind: 'length',
@@ -100,12 +138,37 @@ export const PENETRATION = {
     orUnknown: true,
     words: 'level at which it shuts',
     says: 'Where a float valve shuts, above the base; null: a little below its hole',
+    asked: 'Shuts at',
   },
   comesApart: {
     kind: 'yes-no',
     orUnknown: true,
     words: 'way it is made',
     says: 'Shall its run come apart again, or is it made for good',
+    asked: 'How this run is made',
+  },
+  stands: {
+    kind: 'yes-no',
+    default: false,
+    words: 'state',
+    says: 'It is there already and works: not drilled, not sealed, not asked',
+    asked: 'It is there already and works',
+  },
+  ownSeal: {
+    kind: 'choice',
+    of: OWN_SEALS,
+    orUnknown: true,
+    words: 'what is in it',
+    says: 'What is in a drilled hole that no listed way seals; null: a listed one, or not chosen yet',
+    asked: 'What is in it',
+  },
+  ownSealWords: {
+    kind: 'text',
+    most: 120,
+    orUnknown: true,
+    words: 'what is in it',
+    says: 'In words, where it is something else',
+    asked: 'What is in it, in words',
   },
 } as const satisfies Fields;
 export interface Penetration extends RecordOf<typeof PENETRATION> {}

@@ -33,6 +33,7 @@ export const PLACED_PART = {
     default: false,
     words: 'state',
     says: 'It stands there already: judged and drawn, not bought',
+    asked: 'It stands there already',
   },
   points: {
     kind: 'choice',
@@ -40,6 +41,7 @@ export const PLACED_PART = {
     orUnknown: true,
     words: 'direction',
     says: 'Where its bend turns, its branch stands or its spout looks',
+    asked: 'It points',
   },
   riseM: {
     kind: 'length',
@@ -49,15 +51,44 @@ export const PLACED_PART = {
     orUnknown: true,
     words: 'rise',
     says: 'How much higher its far end lies than its near end, seen from the tank; only of what is sold by length',
+    asked: 'From the tank outward it',
   },
-  held: { kind: 'yes-no', default: false, words: 'support', says: 'Held by straps or a stand of its own' },
-  lengthKind: { kind: 'choice', of: LENGTH_KINDS, default: 'computed', words: 'way its length is taken' },
+  held: {
+    kind: 'yes-no',
+    default: false,
+    words: 'support',
+    says: 'Held by straps or a stand of its own',
+    asked: 'Held by straps or a block',
+  },
+  lengthKind: {
+    kind: 'choice',
+    of: LENGTH_KINDS,
+    default: 'computed',
+    words: 'way its length is taken',
+    asked: 'Its length is',
+  },
   trimAt: {
     kind: 'choice',
     of: TRIM_STEPS,
     orUnknown: true,
     words: 'step at which it is trimmed',
     says: 'Only of a piece that is left long',
+    asked: 'When it is trimmed',
+  },
+  because: {
+    kind: 'text',
+    most: 200,
+    orUnknown: true,
+    words: 'reason',
+    says: 'Why it is this part and stands here: a decision, for who comes later',
+    asked: 'Why this one',
+  },
+  forNow: {
+    kind: 'yes-no',
+    default: false,
+    words: 'state',
+    says: 'It stands only until more is built: it must come off again',
+    asked: 'For now: it comes off again',
   },
 } as const satisfies Fields;
 export interface PlacedPart extends RecordOf<typeof PLACED_PART> {}

@@ -1,6 +1,17 @@
 import type { GivenOf } from '../record/field';
 import { makeRecord } from '../record/make-record';
-import { INFLOW, type Inflow, MARK, type Mark, ROOF, type Roof, TERMINAL, type Terminal } from './job';
+import {
+  EXTRA,
+  type Extra,
+  INFLOW,
+  type Inflow,
+  MARK,
+  type Mark,
+  ROOF,
+  type Roof,
+  TERMINAL,
+  type Terminal,
+} from './job';
 
 /** A place where a run may end: nothing measured and nothing asked for yet. */
 export const newTerminal = (given: GivenOf<typeof TERMINAL>): Terminal => makeRecord(TERMINAL, given);
@@ -13,6 +24,9 @@ export const newInflow = (given: GivenOf<typeof INFLOW>): Inflow => makeRecord(I
 
 /** A nail, a stake or a line of the level, or a piece of ground. */
 export const newMark = (given: GivenOf<typeof MARK>): Mark => makeRecord(MARK, given);
+
+/** A line of one's own on the list. */
+export const newExtra = (given: GivenOf<typeof EXTRA>): Extra => makeRecord(EXTRA, given);
 
 /** One tape reading, so far below the finished ground at the tanks. */
 export const belowGround = (downM: number) => [{ from: { of: 'ground' }, by: 'tape', downM }] as const;

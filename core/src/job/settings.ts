@@ -82,14 +82,16 @@ export const SETTINGS = {
     default: false,
     words: 'silicone at bulkheads',
     says: 'A bead of silicone at every bulkhead, as insurance',
+    asked: 'Silicone at bulkheads, as insurance',
   },
-  sunPlan: { kind: 'choice', of: SUN_PLANS, orUnknown: true, words: 'care against sun' },
-  frostPlan: { kind: 'choice', of: FROST_PLANS, orUnknown: true, words: 'care against frost' },
+  sunPlan: { kind: 'choice', of: SUN_PLANS, orUnknown: true, words: 'care against sun', asked: 'Plastic in the sun' },
+  frostPlan: { kind: 'choice', of: FROST_PLANS, orUnknown: true, words: 'care against frost', asked: 'Lines in frost' },
   drinking: {
     kind: 'yes-no',
     orUnknown: true,
     words: 'use for drinking',
     says: 'Is the water drunk? null: not said, taken as no',
+    asked: 'The water is drunk',
   },
   spares: { kind: 'choice', of: SPARES, default: 'none', words: 'spares' },
   currency: { kind: 'choice', of: CURRENCIES, default: 'USD', words: 'currency' },
@@ -100,6 +102,14 @@ export const SETTINGS = {
     orUnknown: true,
     words: 'tax',
     says: 'Added to every price; null: prices are without tax',
+  },
+  budget: {
+    kind: 'number',
+    least: 0,
+    most: 100_000_000,
+    orUnknown: true,
+    words: 'budget',
+    says: 'What the parts may cost, in the currency of the job with its tax',
   },
 } as const satisfies Fields;
 export interface Settings extends RecordOf<typeof SETTINGS> {}

@@ -79,6 +79,7 @@ export const ROOF = {
     of: ROOF_MATERIALS.map(({ id }) => id),
     orUnknown: true,
     words: 'material',
+    asked: 'Covered with',
   },
   fixedTo: {
     kind: 'choice',
@@ -86,6 +87,7 @@ export const ROOF = {
     orUnknown: true,
     words: 'wall',
     says: 'What the brackets of its downpipe are fixed to',
+    asked: 'Downpipe fixed to',
   },
   gutterM: {
     kind: 'length',
@@ -95,6 +97,7 @@ export const ROOF = {
     default: 0,
     words: 'new gutter',
     says: 'How much gutter is put up; 0: it hangs already',
+    asked: 'New gutter to hang',
   },
   into: INTO,
   readings: READINGS,
@@ -123,6 +126,7 @@ export const INFLOW = {
     orUnknown: true,
     words: 'air gap',
     says: 'From the end of its pipe down to the level at which the tank spills',
+    asked: 'Air gap over the spill level',
   },
 } as const satisfies Fields;
 export interface Inflow extends RecordOf<typeof INFLOW> {}
@@ -157,12 +161,14 @@ export const TERMINAL = {
     orUnknown: true,
     words: 'wall',
     says: 'Thickness of a wall that its line goes through on the way',
+    asked: 'Through a wall, thick',
   },
   mains: {
     kind: 'yes-no',
     default: false,
     words: 'supply',
     says: 'Pressure of the mains, or of a supply that is drunk, stands here',
+    asked: 'Pressure of the mains there',
   },
   wantsKpa: { kind: 'pressure', least: 0, most: 2000, orUnknown: true, words: 'pressure' },
   wantsM3s: { kind: 'flow', least: 0, most: MOST_M3S, orUnknown: true, words: 'flow' },

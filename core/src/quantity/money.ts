@@ -50,6 +50,9 @@ export const withTax = (amount: number, { taxPercent }: Pick<Reckoning, 'taxPerc
 export const reckoned = (usd: number, reckoning: Reckoning): number =>
   withTax(converted(usd, 'USD', reckoning.currency), reckoning);
 
+/** A price as it is paid, in what the catalogue is priced in. */
+export const unreckoned = (paid: number, reckoning: Reckoning): number => paid / reckoned(1, reckoning);
+
 const format = (currency: Currency): Intl.NumberFormat =>
   new Intl.NumberFormat('en', { style: 'currency', currency, currencyDisplay: 'narrowSymbol' });
 const FORMATS = new Map<Currency, Intl.NumberFormat>();

@@ -4,6 +4,8 @@ import type { FigureKind } from '../quantity/figure';
 interface About {
   /** What it is called in a sentence: 'height', 'way in'. Not said: as it is written in the document. */
   readonly words?: string;
+  /** The words of the screen for it, where a sentence says it otherwise: undo says these. */
+  readonly asked?: string;
   /** What it means, for whoever reads the description of the API. */
   readonly says?: string;
   /** Nobody may have said it yet; then it is null. */

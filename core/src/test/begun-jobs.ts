@@ -246,6 +246,7 @@ const WITH_CARE: readonly Job[] = [
     }),
   },
   tankWith({ holes: [{ ...SIDE_INLET, size: '1', heightM: 0.8, parts: byDiverter({ riseM: 0.3 }) }], roof: {} }),
+  tankWith({ holes: [{ ...TOP_INLET, ownSeal: 'silicone' }, { id: 'c', heightM: 0.3, ownSeal: 'cap' }, OVERFLOW] }),
   // Stored by somebody whose program took it; today's does not.
   { ...ternPoint(), frostM: 9 },
 ];

@@ -34,6 +34,31 @@ export const BASE_NAMES: Readonly<Record<Base, string>> = {
   trailer: 'Trailer bed',
 };
 
+/** What the water of a tank is for. */
+export const PURPOSES = ['garden', 'wash', 'stock', 'toilets', 'fire', 'drinking'] as const;
+export type Purpose = (typeof PURPOSES)[number];
+export const PURPOSE_NAMES: Readonly<Record<Purpose, string>> = {
+  garden: 'Garden',
+  wash: 'Washing',
+  stock: 'Stock',
+  toilets: 'Toilets',
+  fire: 'Fire',
+  drinking: 'Drinking, after treatment',
+};
+
+/** Is the water of a tank drunk? By its purposes; where none is said, as is said of the whole job. */
+export const isDrunk = (
+  { purposes }: { readonly purposes: readonly Purpose[] },
+  { drinking }: { readonly drinking: boolean | null },
+): boolean => (purposes.length > 0 ? purposes.includes('drinking') : drinking === true);
+
+/** What was seen of a tank on a day: how its water is, what was cleaned, what was mended. */
+const LOGGED = {
+  on: { kind: 'day', words: 'day' },
+  text: { kind: 'text', most: 300, words: 'remark' },
+} as const satisfies Fields;
+export interface Logged extends RecordOf<typeof LOGGED> {}
+
 /** How a used container was cleaned. */
 export const CLEANINGS = ['not', 'rinsed', 'washed', 'reconditioned'] as const;
 export type Cleaning = (typeof CLEANINGS)[number];
@@ -162,7 +187,7 @@ export const TANK = {
     words: 'metered fill',
     says: 'Lowest level first; corrects the curve of the shape',
   },
-  base: { kind: 'choice', of: BASES, default: 'ground', words: 'base' },
+  base: { kind: 'choice', of: BASES, default: 'ground', words: 'base', asked: 'Stands on' },
   ratedKg: {
     kind: 'mass',
     above: 0,
@@ -178,26 +203,30 @@ export const TANK = {
     orUnknown: true,
     words: 'contents',
     says: 'What was in a used container before',
+    asked: 'What it held before; new, if nothing',
   },
-  foodGrade: { kind: 'yes-no', orUnknown: true, words: 'food grade' },
-  cleaning: { kind: 'choice', of: CLEANINGS, orUnknown: true, words: 'cleaning' },
+  foodGrade: { kind: 'yes-no', orUnknown: true, words: 'food grade', asked: 'Was that food grade?' },
+  cleaning: { kind: 'choice', of: CLEANINGS, orUnknown: true, words: 'cleaning', asked: 'How it was cleaned' },
   dark: {
     kind: 'yes-no',
     default: false,
     words: 'cover against light',
     says: 'Opaque, covered or painted, so that no light gets in',
+    asked: 'Dark, or covered against light',
   },
   filledAsBuried: {
     kind: 'yes-no',
     default: false,
     words: 'way of burying',
     says: 'Buried: water goes in as the ground goes in',
+    asked: 'Water goes in as the ground does',
   },
   braced: {
     kind: 'yes-no',
     default: false,
     words: 'bracing',
     says: 'Braced inside, where it may stand empty in the ground',
+    asked: 'Braced inside while empty',
   },
   anchorKg: {
     kind: 'mass',
@@ -213,6 +242,39 @@ export const TANK = {
     default: false,
     words: 'standing',
     says: 'It stands already and works: what it stands on, its air, its overflow and its other openings are neither asked for nor bought',
+    asked: 'It stands already and works',
+  },
+  purposes: {
+    kind: 'list',
+    of: { kind: 'choice', of: PURPOSES },
+    most: PURPOSES.length,
+    default: [],
+    words: 'purposes',
+    says: 'What its water is for; empty: not said',
+    asked: 'What its water is for',
+  },
+  mayRunOver: {
+    kind: 'yes-no',
+    default: false,
+    words: 'running over',
+    says: 'What is too much may run over its rim: it needs no overflow',
+    asked: 'It may run over',
+  },
+  baseStands: {
+    kind: 'yes-no',
+    default: false,
+    words: 'base',
+    says: 'What it stands on is there already: not bought',
+    asked: 'What it stands on is there already',
+  },
+  logbook: {
+    kind: 'list',
+    of: { kind: 'group', of: LOGGED },
+    most: 500,
+    default: [],
+    words: 'logbook',
+    says: 'Water quality and remarks, oldest first',
+    asked: 'Logbook',
   },
 } as const satisfies Fields;
 export interface Tank extends RecordOf<typeof TANK> {}

@@ -1,3 +1,5 @@
+import { tankOf } from '../../job/lookup';
+import { isDrunk } from '../../walls/tank';
 import { isInGround } from '../../assembly/trench';
 import { coursesOf } from '../../assembly/course';
 import type { CheckContext } from '../../derived/context';
@@ -98,13 +100,12 @@ function paintLines(context: CheckContext): PartsLine[] {
 
 /** Places where somebody could drink: each gets a plate that says not to, unless the water is drunk. */
 export const labelled = ({ runs, job }: CheckContext): readonly Use[] =>
-  job.drinking === true
-    ? []
-    : runs.flatMap(({ penetration, strands }) =>
-        penetration.roles.some((role) => DRAWS.includes(role))
-          ? strands.flatMap(({ end }) => (end.at === 'terminal' ? [useOfTerminal(end.id, penetration)] : []))
-          : [],
-      );
+  runs.flatMap(({ penetration, strands }) => {
+    const tank = tankOf(job, penetration);
+    return penetration.roles.some((role) => DRAWS.includes(role)) && !(tank && isDrunk(tank, job))
+      ? strands.flatMap(({ end }) => (end.at === 'terminal' ? [useOfTerminal(end.id, penetration)] : []))
+      : [];
+  });
 
 function labelLines(context: CheckContext): PartsLine[] {
   const own = labelled(context);

@@ -4,6 +4,7 @@ import { ternPoint } from '../../demo/tern-point';
 import { shippedCatalogue } from '../../fittings/catalogue';
 import { contextOf } from '../../derived/context';
 import type { Job } from '../../job/job';
+import { newExtra } from '../../job/places';
 import { OVERFLOW, TOP_INLET, drumWith, place, tankWith, upToGutter } from '../../test/sample-jobs';
 import { missingFrom } from './missing';
 import type { PartsLine } from './parts-list';
@@ -71,6 +72,22 @@ const JOBS: readonly Job[] = [
       },
     ],
   }),
+  // Holes closed by what somebody chose himself, and lines of his own.
+  {
+    ...tankWith({
+      holes: [
+        { ...TOP_INLET, ownSeal: 'silicone' },
+        { id: 'c', face: 'top', heightM: 0.93, aroundM: 0.15, depthM: 0.3, size: '2', ownSeal: 'cap' },
+        { id: 'w', heightM: 0.85, size: '1', ownSeal: 'other', ownSealWords: 'a jar lid and putty' },
+        { id: 'there', heightM: 0.85, aroundM: 1.2, size: '1', ownSeal: 'hatch', stands: true },
+      ],
+    }),
+    extras: [
+      newExtra({ id: 'cloth', name: 'Shade cloth', kind: 'cover', count: 2, tankId: 't1', price: 9 }),
+      newExtra({ id: 'cable', name: 'Cable of the pump', kind: 'cable', lengthM: 12, fitted: false }),
+      newExtra({ id: 'saw', name: 'Saw', kind: 'tool', stands: true }),
+    ],
+  },
 ];
 const prepared = JOBS.map((job) => {
   const context = contextOf(job, shippedCatalogue);
@@ -119,6 +136,7 @@ describe('what a list lacks', () => {
   test.each([
     ...['WA', 'SW-413', 'HC-16', 'TA-050', 'CE-118', 'DKG-300', 'AM', 'BE-20', 'SI-300'],
     ...['BK', 'PK', 'LB', 'JP-60', 'FM-20', 'FO-60', 'PA-500', 'PI-200', 'OM', 'SLV'],
+    ...['OC-200', 'OW-100', 'EX-CLOTH', 'EX-CABLE'],
   ])('%s is missed', (code) => {
     const lists = prepared.filter((one) => one.lines.some((line) => line.code === code));
     expect(lists.length).toBeGreaterThan(0);
@@ -146,7 +164,7 @@ describe('what a list lacks', () => {
 
 test('every use leads back to something that is in the job', () => {
   for (const { context, lines } of prepared) {
-    const { parts, joints, penetrations, terminals, tanks, roofs } = context.job;
+    const { parts, joints, penetrations, terminals, tanks, roofs, extras } = context.job;
     const ids = {
       part: new Set(parts.map(({ id }) => id)),
       joint: new Set(joints.map(({ id }) => id)),
@@ -154,8 +172,37 @@ test('every use leads back to something that is in the job', () => {
       terminal: new Set(terminals.map(({ id }) => id)),
       tank: new Set(tanks.map(({ id }) => id)),
       roof: new Set(roofs.map(({ id }) => id)),
+      extra: new Set(extras.map(({ id }) => id)),
     };
     for (const { uses, code } of lines)
       for (const { of, id } of uses) expect(ids[of].has(id), `${code} ${id}`).toBe(true);
   }
+});
+
+test('what is written on the list by hand is bought as it says, at what is paid for it; what is there is not', () => {
+  const job: Job = {
+    ...tankWith({ settings: { currency: 'GBP', taxPercent: 20 } }),
+    extras: [
+      newExtra({ id: 'cloth', name: 'Shade cloth', count: 2, price: 9, because: 'algae last summer', tankId: 't1' }),
+      newExtra({ id: 'cable', name: 'Cable', fitted: false }),
+      newExtra({ id: 'saw', name: 'Saw', stands: true }),
+    ],
+  };
+  const [cloth, cable, ...more] = takeOff(contextOf(job, shippedCatalogue)).groups.find(
+    ({ id }) => id === 'extras',
+  )!.lines;
+  expect(more).toEqual([]);
+  expect(cloth).toMatchObject({ buy: 2, places: ['T1'], note: 'algae last summer' });
+  // Two at 9 pounds with tax: 18 pounds, at 0.8 pounds to the dollar and 20 % of tax 18.75 dollars without it.
+  expect(cloth?.priceUsd).toBeCloseTo(18.75, 2);
+  expect(cable).toMatchObject({ buy: 1, priceUsd: null, note: 'bought, not fitted' });
+});
+
+test('a hole that is there is neither drilled nor sealed nor asked for', () => {
+  const hole = { id: 'h', heightM: 0.3 } as const;
+  const listed = (job: Job) => takeOff(contextOf(job, shippedCatalogue));
+  expect(listed(tankWith({ holes: [hole] })).holes.of).toBe(1);
+  const there = listed(tankWith({ holes: [{ ...hole, stands: true }] }));
+  expect(there.holes.of).toBe(0);
+  expect(there.ends.missing).toEqual([]);
 });

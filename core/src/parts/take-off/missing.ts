@@ -28,11 +28,13 @@ import {
   BOLT_CODE,
 } from './consumables';
 import { cutOf } from './drilling';
+import { extraCode, extraPlace } from './extra-lines';
+import { ownSealItem } from './own-lines';
 import type { PartsLine, Unit } from './parts-list';
 import { bracketCode, bracketsFor, gutterOf } from './site-lines';
-import { anchoringOf, blockUses } from './stand-lines';
+import { anchoringOf, blockUses, isBaseThere } from './stand-lines';
 import { sawCode } from './tools';
-import { type Use, useOfHole, useOfPart, useOfRoof, useOfTank, useOfTerminal } from './trace';
+import { type Use, useOfExtra, useOfHole, useOfPart, useOfRoof, useOfTank, useOfTerminal } from './trace';
 
 /** Something the job needs, counted at the place where it is needed. */
 interface Required {
@@ -139,11 +141,19 @@ function requirements(context: CheckContext): readonly Required[] {
     joints.filter(({ a, b }) => !(a.stands && b.stands)),
     ofJoint,
   );
-  const beads = job.silicone
-    ? job.penetrations
-        .filter(({ id }) => sealOf(id, index)?.end.style === 'bulkhead')
-        .map((hole) => required('SI-300', BEAD_ML, 'ml', useOfHole(hole)))
-    : [];
+  const beads = job.penetrations
+    .filter(
+      ({ id, ownSeal, stands, port }) =>
+        (job.silicone && sealOf(id, index)?.end.style === 'bulkhead') ||
+        (ownSeal === 'silicone' && !stands && port === null && index.jointAt({ of: 'hole', id }) === undefined),
+    )
+    .map((hole) => required('SI-300', BEAD_ML, 'ml', useOfHole(hole)));
+  const own = job.penetrations
+    .filter(({ id, stands, port }) => !stands && port === null && index.jointAt({ of: 'hole', id }) === undefined)
+    .flatMap((hole) => {
+      const item = ownSealItem(hole);
+      return item ? [pieces(item.code, 1, useOfHole(hole), item.detail)] : [];
+    });
   const straps = [
     ...job.penetrations
       .filter(({ supported }) => supported)
@@ -170,6 +180,7 @@ function requirements(context: CheckContext): readonly Required[] {
     ...saws,
     ...seals,
     ...beads,
+    ...own,
     ...straps,
     ...brackets,
     ...beds,
@@ -177,6 +188,9 @@ function requirements(context: CheckContext): readonly Required[] {
     ...gutterRequirements(context),
     ...standRequirements(context),
     ...careRequirements(context),
+    ...job.extras
+      .filter(({ stands }) => !stands)
+      .map((extra) => pieces(extraCode(extra), extra.count, useOfExtra(extra.id, extraPlace(extra, job)))),
   ];
 }
 
@@ -218,7 +232,7 @@ const standRequirements = ({ job }: CheckContext): readonly Required[] => [
       : [];
   }),
   ...job.tanks
-    .filter(({ base, stands }) => !stands && base === 'planks')
+    .filter((tank) => !isBaseThere(tank) && tank.base === 'planks')
     .map((tank) => pieces('PK', tank.planks?.count ?? 0, useOfTank(tank)))
     .filter(({ amount }) => amount > 0),
 ];

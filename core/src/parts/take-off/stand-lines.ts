@@ -16,9 +16,12 @@ const PLANK_USD_PER_M3 = 620;
 /** Whole courses of blocks up to the height of the base; one that is not said is one course. */
 const coursesHigh = ({ plinthM }: Tank): number => Math.max(1, Math.round(plinthM / BLOCK.highM));
 
+/** What it stands on is not bought: it is there, with its tank or before it. */
+export const isBaseThere = ({ stands, baseStands }: Tank): boolean => stands || baseStands;
+
 /** Blocks that one tank stands on. */
 export function blocksOf(tank: Tank): number {
-  if (tank.stands) return 0;
+  if (isBaseThere(tank)) return 0;
   const form = formOf(tank);
   const [acrossM, throughM] = [form.acrossM(tank), form.throughM(tank)];
   const along = (metres: number): number => Math.max(2, Math.ceil(metres / BLOCK_EVERY_M));
@@ -93,7 +96,7 @@ export function standLines({ job: { tanks, measures } }: CheckContext): PartsLin
   const onBlocks = blockUses(tanks);
   const blocks = onBlocks.reduce((sum, { count }) => sum + count, 0);
   const planked = tanks.flatMap((tank) =>
-    !tank.stands && tank.base === 'planks' && tank.planks ? [{ tank, planks: tank.planks }] : [],
+    !isBaseThere(tank) && tank.base === 'planks' && tank.planks ? [{ tank, planks: tank.planks }] : [],
   );
   const detailOf = ({ tank, planks }: (typeof planked)[number]): string =>
     [planks.widthM, planks.thickM, formOf(tank).acrossM(tank)].map((side) => formatLength(side, measures)).join(' x ');
@@ -131,7 +134,7 @@ export function standLines({ job: { tanks, measures } }: CheckContext): PartsLin
 /** What a stand still asks for before it can be listed. */
 export const standQuestions = ({ job: { tanks } }: CheckContext): readonly string[] =>
   tanks
-    .filter(({ base, planks, stands }) => !stands && base === 'planks' && planks === null)
+    .filter((tank) => !isBaseThere(tank) && tank.base === 'planks' && tank.planks === null)
     .map(({ label }) => `Which planks carry ${label}: how many, how wide and thick, and over which span?`);
 
 /** Every tank that stands on blocks, and how many it takes. */

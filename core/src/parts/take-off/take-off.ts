@@ -1,4 +1,4 @@
-import { staysClosed } from '../../derived/ports';
+import { isSaidDone, staysClosed } from '../../derived/ports';
 import { isAccepted } from '../../derived/settled';
 import { tankOf } from '../../job/lookup';
 import type { CheckContext, JudgedJoint } from '../../derived/context';
@@ -18,8 +18,10 @@ import type { ClosedBy, Completeness, CutBars, PartsGroup, PartsLine, PartsList 
 import { cutOf } from './drilling';
 import { cutBars, stockLines } from '../cutting/lengths';
 import { careLines } from './care-lines';
+import { extraLines } from './extra-lines';
 import { type OnHand, takeOf } from './from-hand';
 import { missingFrom } from './missing';
+import { ownSealLines, siliconed } from './own-lines';
 import { packed } from './packed';
 import { type PutIn, putIn, putInByRun } from './put-in';
 import { standLines, standQuestions } from './stand-lines';
@@ -63,6 +65,7 @@ export function takeOff(context: CheckContext): PartsList {
       ...markerLines(context),
       ...careLines(context),
     ]),
+    group('extras', 'With it', 'what goes in besides, as it was written down', extraLines(context)),
     group('consumables', 'Consumables', 'tape, primer, cement, clamps', [
       ...consumableLines(needs),
       ...siliconeLines(context),
@@ -139,7 +142,11 @@ function pieceLines(items: readonly PutIn[], left: OnHand): PartsLine[] {
 
 function wallGroup(context: CheckContext, left: OnHand): PartsGroup {
   const items = putIn(context).filter(({ part }) => sealsWall(part));
-  return group('wall', 'Wall', 'what seals each hole', [...pieceLines(items, left), ...strapLines(context)]);
+  return group('wall', 'Wall', 'what seals each hole', [
+    ...pieceLines(items, left),
+    ...ownSealLines(context),
+    ...strapLines(context),
+  ]);
 }
 
 const cutLine = ({ part, placed: { lengthM }, use }: PutIn, measures: Measures): PartsLine => ({
@@ -180,12 +187,14 @@ function runGroup({ penetration }: Run, items: readonly PutIn[], { job }: CheckC
 const TUBE_ML = 300;
 const TUBE_USD = 7.5;
 
-/** Silicone where the job asks for it at its bulkheads. */
-function siliconeLines({ job, index }: CheckContext): PartsLine[] {
-  const places = job.penetrations.flatMap(({ id, label }) =>
-    sealOf(id, index)?.end.style === 'bulkhead' ? [useOfHole({ id, label })] : [],
-  );
-  if (!job.silicone || places.length === 0) return [];
+/** Silicone where the job asks for it at its bulkheads, and where nothing else closes a hole. */
+function siliconeLines(context: CheckContext): PartsLine[] {
+  const { job, index } = context;
+  const bulkheads = job.silicone
+    ? job.penetrations.filter(({ id }) => sealOf(id, index)?.end.style === 'bulkhead')
+    : [];
+  const places = [...bulkheads, ...siliconed(context)].map(useOfHole);
+  if (places.length === 0) return [];
   return [
     packed({
       code: 'SI-300',
@@ -234,7 +243,9 @@ function closedBy(joints: readonly JudgedJoint[]): readonly ClosedBy[] {
 function endsClosed({ runs, job }: CheckContext): Completeness {
   const ends = runs.flatMap(({ penetration, strands }) =>
     strands.map(({ end, items }) => ({
-      open: end.at === 'open' && !(items.length === 0 && staysClosed(penetration, tankOf(job, penetration))),
+      open:
+        end.at === 'open' &&
+        !(items.length === 0 && (isSaidDone(penetration) || staysClosed(penetration, tankOf(job, penetration)))),
       label: penetration.label,
     })),
   );

@@ -1,5 +1,5 @@
 /** What in a job a line may be for. */
-export const USED_BY = ['part', 'joint', 'hole', 'terminal', 'tank', 'roof'] as const;
+export const USED_BY = ['part', 'joint', 'hole', 'terminal', 'tank', 'roof', 'extra'] as const;
 
 /** One place in the job that a line of the list is for: a part, a joint, an opening, a tank, a roof or a place where water is used. */
 export interface Use {
@@ -62,3 +62,6 @@ export const useOfTerminal = (
   id: terminalId,
   penetrationId: id,
 });
+
+/** A line of one's own: where it goes, if that is said. */
+export const useOfExtra = (id: string, place: string): Use => ({ place, of: 'extra', id, penetrationId: undefined });

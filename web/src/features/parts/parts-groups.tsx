@@ -163,6 +163,7 @@ const STATION_OF: Readonly<Record<Use['of'], string>> = {
   terminal: 'site',
   tank: 'tanks',
   roof: 'site',
+  extra: 'parts',
 };
 
 /** Every place that a line is for; each leads there. */

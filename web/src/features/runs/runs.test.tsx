@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { type Job, emptyJob, ternPoint, newPart } from '@herrero/core';
+import { AS_ASKED, type Job, emptyJob, ternPoint, newPart } from '@herrero/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, test, vi } from 'vitest';
@@ -163,7 +163,7 @@ describe('the station', () => {
           number: 90,
           a: { of: 'part', id: 'p4-1', end: 2 },
           b: { of: 'part', id: 'riser', end: 0 },
-          madeWith: null,
+          ...AS_ASKED,
         },
       ],
     };

@@ -1,3 +1,4 @@
+import { isSaidDone } from '../../../derived/ports';
 import { tankOf } from '../../../job/lookup';
 import { otherSeals } from '../../seals';
 import { sealOf } from '../../../derived/resolve';
@@ -22,6 +23,7 @@ export default defineCheck({
   check: (context) =>
     context.job.penetrations
       .filter(({ id, roles, port }) => roles.includes('cord-entry') && port === null && !sealOf(id, context.index))
+      .filter((hole) => !isSaidDone(hole))
       .flatMap((hole) => {
         const tank = tankOf(context.job, hole);
         return tank

@@ -1,4 +1,5 @@
 import { tankOf } from '../../../job/lookup';
+import { isSaidDone } from '../../../derived/ports';
 import { invertM, levelsOf } from '../../../derived/levels';
 import type { Role } from '../../../walls/roles';
 import { defineCheck } from '../../define-check';
@@ -22,7 +23,8 @@ export default defineCheck({
   check: (context) =>
     context.runs
       .filter(
-        ({ penetration, strands }) => penetration.port === null && strands.every(({ items }) => items.length === 0),
+        ({ penetration, strands }) =>
+          penetration.port === null && !isSaidDone(penetration) && strands.every(({ items }) => items.length === 0),
       )
       .flatMap(({ penetration }) => {
         const tank = tankOf(context.job, penetration);

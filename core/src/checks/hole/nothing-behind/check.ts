@@ -1,3 +1,4 @@
+import { isSaidDone } from '../../../derived/ports';
 import { defineCheck } from '../../define-check';
 import { atPenetration } from '../../places';
 import { closings, openStrands, partsBeyondSeal } from '../../run/open-ends';
@@ -17,6 +18,7 @@ export default defineCheck({
       .filter(
         (run) =>
           partsBeyondSeal(run) === 0 &&
+          !isSaidDone(run.penetration) &&
           // A port of which nobody has said that it is used, or that is left on purpose, is another check's affair.
           (run.penetration.port === null
             ? run.strands.some(({ items }) => items.length > 0)

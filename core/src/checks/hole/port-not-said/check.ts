@@ -41,7 +41,9 @@ export default defineCheck({
     context.job.tanks.flatMap((tank): Report<'unsaid' | 'closed' | 'several' | 'open'>[] => {
       const ports = holesOf(context.job, tank.id).filter(({ port }) => port !== null);
       // What is built on it says that it is used.
-      const unsaid = ports.filter((hole) => !tank.stands && hole.portUse === null && !isBuiltOn(hole, context));
+      const unsaid = ports.filter(
+        (hole) => !tank.stands && !hole.stands && hole.portUse === null && !isBuiltOn(hole, context),
+      );
       const open = ports.filter((hole) => hole.portUse === 'leave' && !comesClosed(hole, tank));
       const [first] = unsaid;
       return [

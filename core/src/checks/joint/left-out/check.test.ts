@@ -17,6 +17,15 @@ testCheck(check, {
   ],
   found: [
     {
+      why: 'made for now, to come apart: pipe pushed in without its cement',
+      job: {
+        ...madeWith(outlet, 'h-j3', []),
+        joints: madeWith(outlet, 'h-j3', []).joints.map((joint) => ({ ...joint, forNow: true })),
+      },
+      findings: [{ title: 'Made for now', at: 'P1, J3', text: 'before it is under pressure' }],
+      fixSettles: true,
+    },
+    {
       why: 'tape on a hose thread whose washer is missing',
       job: madeWith(outlet, 'h-j3', ['tape']),
       findings: [{ title: 'Starts, then leaks', at: 'P1, J3', text: 'Tape on this joint does nothing' }],

@@ -17,6 +17,11 @@ export default defineCheck({
     messages: {
       leaks: { title: 'Starts, then leaks', text: '{why} {instead}' },
       unrated: { title: 'Fits, not rated', text: '{why} {instead}' },
+      now: {
+        title: 'Made for now',
+        text: '{why} It is made for now: make it for good before it is under pressure, covered or left alone.',
+        severity: 'costs',
+      },
     },
   },
   check: ({ joints }) =>
@@ -26,7 +31,7 @@ export default defineCheck({
         const { joint, a, b, mating, service } = judged;
         const media = a.end && b.end ? judge(a.end, b.end, { a: a.material, b: b.material, service }).media : [];
         return {
-          messageId: mating.verdict === 'fits-unrated' ? 'unrated' : 'leaks',
+          messageId: joint.forNow ? 'now' : mating.verdict === 'fits-unrated' ? 'unrated' : 'leaks',
           at: atJoint(judged),
           data: { why: mating.why, instead: mating.instead ?? '' },
           fixes: [

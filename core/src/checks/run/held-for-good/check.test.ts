@@ -1,4 +1,4 @@
-import { linkedDrums } from '../../../test/sample-jobs';
+import { drumWith, linkedDrums } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
@@ -26,6 +26,15 @@ testCheck(check, {
     { why: 'made for good on purpose', job: line(false, pipe) },
   ],
   found: [
+    {
+      why: 'a cap for now, glued on until the next tank comes',
+      job: drumWith({
+        hole: { size: '1' },
+        parts: [{ code: 'BS-100' }, { code: 'PI-100', lengthM: 0.3 }, { code: 'KS-100', forNow: true }],
+      }),
+      findings: [{ title: 'Does not come off again', at: 'P1', text: 'for now' }],
+      fixSettles: false,
+    },
     {
       why: 'a strainer between two glued pipes',
       job: line(null, pipe, { code: 'AM-100', inEnd: 1 }, { code: 'YT-100' }, { code: 'AM-100' }, pipe),

@@ -19,6 +19,10 @@ export default defineCheck({
         title: 'Cannot come out again',
         text: '{part} must be taken out for care, and {joints} hold it: put a union or a quick coupling beside it.',
       },
+      now: {
+        title: 'Does not come off again',
+        text: '{part} is there for now, and {joints} hold it for good: screw it on, or leave pipe enough to cut it off.',
+      },
       run: {
         title: 'Does not come apart',
         text: 'The run shall come apart, and nothing in it opens: {joints} are glued. Put a union in, or an end that screws.',
@@ -32,9 +36,12 @@ export default defineCheck({
 const named = (joints: ReturnType<typeof holdingOf>['heldBy']): string =>
   joints.map(({ joint }) => `J${joint.number}`).join(' and ');
 
-function serviced(run: Run, context: RunSight): readonly Report<'serviced'>[] {
+function serviced(run: Run, context: RunSight): readonly Report<'serviced' | 'now'>[] {
   return itemsOfRun(run)
-    .filter(({ part, placed }) => !placed.existing && part.features.some((feature) => SERVICED.includes(feature)))
+    .filter(
+      ({ part, placed }) =>
+        !placed.existing && (placed.forNow || part.features.some((feature) => SERVICED.includes(feature))),
+    )
     .filter(({ part }) => !sealsWall(part))
     .flatMap(({ placed, part }) => {
       const { comesOut, heldBy } = holdingOf(placed.id, context);
@@ -42,7 +49,7 @@ function serviced(run: Run, context: RunSight): readonly Report<'serviced'>[] {
         ? []
         : [
             {
-              messageId: 'serviced' as const,
+              messageId: placed.forNow ? ('now' as const) : ('serviced' as const),
               at: atPart(placed.id, run.penetration),
               data: { part: part.name, joints: named(heldBy) },
             },

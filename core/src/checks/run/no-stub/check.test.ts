@@ -1,3 +1,4 @@
+import { AS_ASKED } from '../../../job/job';
 import { linkedDrums } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
@@ -33,7 +34,7 @@ const manifold = (...stub: readonly { readonly code: string; readonly lengthM?: 
             ? ({ of: 'part', id: 'a-3', end: 2 } as const)
             : ({ of: 'part', id: `s${index - 1}`, end: 1 } as const),
         b: { of: 'part', id: `s${index}`, end: 0 } as const,
-        madeWith: null,
+        ...AS_ASKED,
       })),
     ],
   };

@@ -1,3 +1,4 @@
+import { AS_ASKED } from '../../../job/job';
 import { drumWith, place } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
@@ -27,7 +28,7 @@ const topUp = (tap: string, mains = true) => {
         number: 9,
         a: { of: 'part', id: 'h-3', end: 2 } as const,
         b: { of: 'part', id: 'tap', end: 0 } as const,
-        madeWith: null,
+        ...AS_ASKED,
       },
     ],
   };

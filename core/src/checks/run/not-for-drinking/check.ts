@@ -1,5 +1,7 @@
 import { MATERIAL_NAMES, isForDrinking, settingCaution } from '../../../connections/material';
+import { tankOf } from '../../../job/lookup';
 import type { Role } from '../../../walls/roles';
+import { isDrunk } from '../../../walls/tank';
 import { defineCheck } from '../../define-check';
 import { runsOnce } from '../../../assembly/flow';
 import { atPart } from '../../places';
@@ -12,7 +14,7 @@ export default defineCheck({
     id: 'run/not-for-drinking',
     severity: 'costs',
     safety: true,
-    summary: 'A material in the line that is not for water that is drunk, in a job whose water is drunk.',
+    summary: 'A material in the line that is not for water that is drunk, in a line whose water is drunk.',
     toDo: 'Take another material. Rainwater that is drunk needs treatment and approval besides.',
     sources: [{ document: 'materials in contact with drinking water', provenance: 'common-practice' }],
     messages: {
@@ -24,10 +26,10 @@ export default defineCheck({
   },
   // One finding a material: the same metal at ten places is one thing to change.
   check: (context) => {
-    if (context.job.drinking !== true) return [];
-    const wetted = runsOnce(context).filter(({ penetration }) =>
-      penetration.roles.some((role) => WETTED.includes(role)),
-    );
+    const wetted = runsOnce(context).filter(({ penetration }) => {
+      const tank = tankOf(context.job, penetration);
+      return tank && isDrunk(tank, context.job) && penetration.roles.some((role) => WETTED.includes(role));
+    });
     const items = wetted.flatMap(({ penetration, strands }) =>
       strands.flatMap((strand) =>
         strand.items.filter(({ part }) => !isForDrinking(part.material)).map((item) => ({ ...item, penetration })),

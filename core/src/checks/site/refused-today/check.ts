@@ -13,6 +13,7 @@ const STATIONS: Readonly<Record<Collection, StationId>> = {
   parts: 'runs',
   joints: 'runs',
   settlements: 'site',
+  extras: 'parts',
 };
 const KINDS: Readonly<Record<Collection, Place['kind']>> = {
   roofs: 'roof',
@@ -24,6 +25,7 @@ const KINDS: Readonly<Record<Collection, Place['kind']>> = {
   parts: 'part',
   joints: 'joint',
   settlements: 'job',
+  extras: 'job',
 };
 const MOST_CHARS = 60;
 

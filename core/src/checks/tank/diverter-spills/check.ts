@@ -1,3 +1,4 @@
+import { tankOf } from '../../../job/lookup';
 import { selfStopping } from '../../../falls/self-stopping';
 import { type Report, defineCheck } from '../../define-check';
 import { atPenetration } from '../../places';
@@ -24,6 +25,7 @@ export default defineCheck({
   check: (context) =>
     selfStopping(context)
       .filter(({ sure, spillM, lowestM }) => sure && spillM > lowestM)
+      .filter(({ hole, lowestHole }) => lowestHole !== undefined || tankOf(context.job, hole)?.mayRunOver !== true)
       .map(({ hole, spillM, lowestM, lowest, lowestHole }): Report<'spills' | 'surplus'> => ({
         messageId: lowestHole?.roles.includes('overflow') ? 'surplus' : 'spills',
         at: atPenetration(hole),

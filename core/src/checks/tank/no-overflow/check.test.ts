@@ -8,6 +8,7 @@ const unlinked = { ...job, joints: job.joints.filter(({ id }) => id !== 'p3-j5')
 
 testCheck(check, {
   clean: [
+    { why: 'a tub that may run over', job: tankWith({ tank: { mayRunOver: true } }) },
     { why: 'it has one', job: drumWith({}) },
     { why: 'it stands and works', job: tankWith({ tank: { stands: true }, holes: [{}] }) },
     { why: 'the tank it is linked to has one', job },

@@ -28,6 +28,8 @@ export default defineCheck({
         (tanks) =>
           // One that stands and works has its own, drawn or not.
           tanks.every(({ stands }) => !stands) &&
+          // What may run over its rim has a way out.
+          tanks.every(({ mayRunOver }) => !mayRunOver) &&
           !context.job.penetrations.some(
             ({ tankId, roles }) => roles.includes('overflow') && tanks.some(({ id }) => id === tankId),
           ),

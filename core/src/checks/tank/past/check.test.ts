@@ -22,9 +22,27 @@ testCheck(check, {
       fixSettles: false,
     },
     {
-      why: 'no food',
+      why: 'no food, and nobody says what its water is for',
       job: tankWith({ tank: { contents: 'brake fluid', foodGrade: false } }),
-      findings: [{ title: 'Not for water', at: 'T1', text: 'brake fluid' }],
+      findings: [{ title: 'What is its water for?', at: 'T1', text: 'brake fluid' }],
+      fixSettles: false,
+    },
+    {
+      why: 'soap, for a garden',
+      job: tankWith({ tank: { contents: 'soap', foodGrade: false, purposes: ['garden', 'toilets'] } }),
+      findings: [{ title: 'It was no food', at: 'T1', text: 'garden, toilets' }],
+      fixSettles: false,
+    },
+    {
+      why: 'soap, for stock',
+      job: tankWith({ tank: { contents: 'soap', foodGrade: false, purposes: ['garden', 'stock'] } }),
+      findings: [{ title: 'Not for water', at: 'T1' }],
+      fixSettles: false,
+    },
+    {
+      why: 'soap, in a job whose water is drunk',
+      job: tankWith({ tank: { contents: 'soap', foodGrade: false }, settings: { drinking: true } }),
+      findings: [{ title: 'Not for water', at: 'T1' }],
       fixSettles: false,
     },
     {

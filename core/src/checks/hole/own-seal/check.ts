@@ -1,0 +1,83 @@
+import { invertM, levelsOf } from '../../../derived/levels';
+import { tankOf } from '../../../job/lookup';
+import { OWN_SEAL_NAMES, type OwnSeal, type Penetration } from '../../../job/job';
+import { setField } from '../../../edits/change-field';
+import { type Report, defineCheck } from '../../define-check';
+import { setFix } from '../../move-fix';
+import { atPenetration } from '../../places';
+
+/** Water goes through, wherever it stands in front of it. */
+const OPEN: readonly OwnSeal[] = ['clear', 'notch', 'loose-pipe', 'loose-cord'];
+/** It keeps out what crawls and falls: above the water nothing more is asked of it. */
+const COVERS: readonly OwnSeal[] = ['cap', 'plug', 'hatch', 'second-lid'];
+
+export const ownSealWords = ({ ownSeal, ownSealWords: words }: Penetration): string =>
+  ownSeal === null
+    ? ''
+    : ownSeal === 'other'
+      ? (words ?? 'something that is not said')
+      : OWN_SEAL_NAMES[ownSeal].toLowerCase();
+
+export default defineCheck({
+  meta: {
+    id: 'hole/own-seal',
+    severity: 'unknown',
+    summary: 'A hole with something in it that nobody rates as a seal.',
+    toDo: 'Take a listed seal, or fill the tank to over it, wait a day, and settle this by name.',
+    sources: [{ document: 'only what is made to seal a wall is relied on below water', provenance: 'common-practice' }],
+    messages: {
+      leaks: {
+        title: 'Water leaves by it',
+        text: '{hole} has in it: {what}. Its lowest edge is at {edge}, the water stands to {full}.',
+        severity: 'fails',
+      },
+      unrated: {
+        title: 'Nobody rates that seal',
+        text: '{hole} has in it: {what}. Water stands over its lowest edge at {edge}, to {full}; no figure says that it holds.',
+      },
+      open: {
+        title: 'Insects get in',
+        text: '{hole} has in it: {what}. Above the water it lets in light and insects: put mesh of about 1 mm over it.',
+        severity: 'costs',
+      },
+      dry: {
+        title: 'Nobody rates that seal',
+        text: '{hole} has in it: {what}. It stands above the water at {full} and keeps out rain as well as it is made.',
+        severity: 'advice',
+      },
+      unsaid: { title: 'What is in it?', text: '{hole} is closed by something else: say in words what it is.' },
+    },
+  },
+  check: (context) =>
+    context.runs
+      .filter(
+        ({ strands, penetration }) => penetration.port === null && strands.every(({ items }) => items.length === 0),
+      )
+      .flatMap(({ penetration: hole }): Report<'leaks' | 'unrated' | 'open' | 'dry' | 'unsaid'>[] => {
+        const tank = tankOf(context.job, hole);
+        const { ownSeal } = hole;
+        if (!tank || ownSeal === null || hole.stands) return [];
+        const at = atPenetration(hole);
+        if (ownSeal === 'other' && hole.ownSealWords === null)
+          return [{ messageId: 'unsaid' as const, at, data: { hole: hole.label } }];
+        const [edgeM, { fullM }] = [invertM(hole, tank, context), levelsOf(tank, context)];
+        const data = {
+          hole: hole.label,
+          what: ownSealWords(hole),
+          edge: { lengthM: Math.max(0, edgeM) },
+          full: { lengthM: fullM },
+        };
+        const wet = edgeM < fullM && !lets(hole);
+        if (wet && OPEN.includes(ownSeal)) return [{ messageId: 'leaks' as const, at, data, fixes: listed(hole) }];
+        if (wet) return [{ messageId: 'unrated' as const, at, data, fixes: listed(hole) }];
+        if (OPEN.includes(ownSeal)) return [{ messageId: 'open' as const, at, data }];
+        return COVERS.includes(ownSeal) ? [] : [{ messageId: 'dry' as const, at, data }];
+      }),
+});
+
+/** Water is meant to leave or come in by it. */
+const lets = ({ roles }: Penetration): boolean => roles.includes('overflow') || roles.includes('inlet');
+
+const listed = (hole: Penetration) => [
+  setFix(setField('penetrations', hole, 'ownSeal', null), 'Take a listed seal instead'),
+];

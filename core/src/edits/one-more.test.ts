@@ -1,0 +1,124 @@
+import { describe, expect, test } from 'vitest';
+import { shippedCatalogue } from '../fittings/catalogue';
+import type { Job } from '../job/job';
+import { plan } from '../plan/plan';
+import { OVERFLOW, drumWith, linkedDrums, place, tankWith } from '../test/sample-jobs';
+import { applyEdits } from './edits';
+import { type OneMore, oneMoreHole, oneMoreRun, oneMoreTank } from './one-more';
+
+function made(job: Job, { edits }: Pick<OneMore, 'edits'>): Job {
+  const edited = applyEdits(job, edits, shippedCatalogue);
+  if (!edited.ok) throw new Error(edited.error.message);
+  return edited.value.job;
+}
+const codesOf = (job: Job, holeId: string): readonly string[] =>
+  plan(job)
+    .runs.find(({ penetration }) => penetration.id === holeId)!
+    .strands.flatMap(({ items }) => items.map(({ part }) => part.code));
+const complete = (job: Job) => plan(job).parts.listed.missing;
+
+describe('one more tank', () => {
+  const drum = drumWith({
+    parts: [{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'T-075' }, { code: 'HT-075M' }],
+    hole: { name: 'Tap' },
+  });
+
+  test('is a drum with its openings and runs, as the first is; four of them are three presses', () => {
+    let job = drum;
+    for (let press = 0; press < 3; press++) job = made(job, oneMoreTank(job, shippedCatalogue, 't1'));
+    expect(job.tanks.map(({ label }) => label)).toEqual(['T1', 'T2', 'T3', 'T4']);
+    expect(job.penetrations).toHaveLength(8);
+    const first = codesOf(job, 'h');
+    for (const hole of job.penetrations.filter(({ name }) => name === 'Tap'))
+      expect(codesOf(job, hole.id)).toEqual(first);
+    const { joints, findings } = plan(job);
+    expect(joints).toHaveLength(4 * plan(drum).joints.length);
+    expect(complete(job)).toEqual([]);
+    expect(findings.filter(({ severity }) => severity === 'fails')).toHaveLength(
+      4 * plan(drum).findings.filter(({ severity }) => severity === 'fails').length,
+    );
+  });
+
+  test('keeps how its joints are made and what is said of its parts; not what was seen of it', () => {
+    const told: Job = {
+      ...drum,
+      tanks: drum.tanks.map((tank) => ({ ...tank, logbook: [{ on: '2026-11-30', text: 'clear' }] })),
+      joints: drum.joints.map((joint) =>
+        joint.id === 'h-j2' ? { ...joint, madeWith: ['tape'], dryFitTurns: 4 } : joint,
+      ),
+      parts: drum.parts.map((part) => (part.id === 'h-2' ? { ...part, because: 'brass by the sea' } : part)),
+      extras: [],
+    };
+    const job = made(told, oneMoreTank(told, shippedCatalogue, 't1'));
+    expect(job.tanks[1]?.logbook).toEqual([]);
+    expect(job.joints.filter(({ dryFitTurns }) => dryFitTurns === 4)).toHaveLength(2);
+    expect(job.parts.filter(({ because }) => because === 'brass by the sea')).toHaveLength(2);
+  });
+
+  test('leaves open what takes one end only: the link to the next tank, a place that offers an end', () => {
+    const linked = linkedDrums('BH-075', [{ code: 'NC-075' }, { code: 'LV-075' }, { code: 'NC-075' }]);
+    const more = oneMoreTank(linked, shippedCatalogue, 't1');
+    const label = linked.penetrations.find(({ id }) => id === 'b')!.label;
+    expect(more.leftOpen).toEqual([label]);
+    const job = made(linked, more);
+    expect(job.tanks).toHaveLength(3);
+    expect(job.parts).toHaveLength(10);
+
+    const ended = drumWith({
+      terminals: [place({ id: 'bay', name: 'rinse bay', offers: '3/4 NPT M' }), place({ id: 'ditch', name: 'ditch' })],
+      parts: [{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'C-075' }],
+      end: { of: 'terminal', id: 'bay' },
+    });
+    expect(oneMoreTank(ended, shippedCatalogue, 't1').leftOpen).toEqual(['rinse bay']);
+  });
+
+  test('takes what goes with it along', () => {
+    const job: Job = {
+      ...drum,
+      extras: [
+        {
+          id: 'e',
+          name: 'Shade cloth',
+          kind: 'cover',
+          count: 1,
+          lengthM: null,
+          price: 12,
+          tankId: 't1',
+          penetrationId: null,
+          stands: false,
+          fitted: true,
+          because: null,
+        },
+      ],
+    };
+    const twice = made(job, oneMoreTank(job, shippedCatalogue, 't1'));
+    expect(twice.extras.map(({ tankId }) => tankId)).toEqual(['t1', twice.tanks[1]!.id]);
+  });
+});
+
+describe('one more hole', () => {
+  test('stands beside the first, clear of every other, with the same run', () => {
+    const job = drumWith({ parts: [{ code: 'BH-075' }, { code: 'HT-075M' }] });
+    const more = oneMoreHole(job, shippedCatalogue, 'h');
+    const after = made(job, more);
+    expect(codesOf(after, more.id)).toEqual(['BH-075', 'HT-075M']);
+    expect(plan(after).findings.map(({ check }) => check)).not.toContain('hole/too-near-another');
+    expect(after.penetrations.at(-1)).toMatchObject({ heightM: 0.12, face: 'wall', portId: null });
+  });
+  test('says so where there is no room', () => {
+    const narrow = tankWith({
+      type: 'own-box',
+      tank: { lengthM: 0.1, widthM: 0.1, accessM: 0 },
+      holes: [{ face: 'front', aroundM: 0.05 }],
+    });
+    expect(() => oneMoreHole(narrow, shippedCatalogue, 'h1')).toThrow('no room for another beside P1');
+  });
+});
+
+test('one more run stands on another opening', () => {
+  const job = tankWith({
+    holes: [{ id: 'a', parts: [{ code: 'BH-075' }, { code: 'HT-075M' }] }, { id: 'b', aroundM: 1 }, OVERFLOW],
+  });
+  const after = made(job, oneMoreRun(job, shippedCatalogue, 'a', 'b'));
+  expect(codesOf(after, 'b')).toEqual(['BH-075', 'HT-075M']);
+});
