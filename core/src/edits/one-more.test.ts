@@ -99,7 +99,9 @@ describe('one more tank', () => {
 describe('one more hole', () => {
   test('stands beside the first, clear of every other, with the same run', () => {
     const job = drumWith({ parts: [{ code: 'BH-075' }, { code: 'HT-075M' }] });
-    const more = oneMoreHole(job, shippedCatalogue, 'h');
+    const outcome = oneMoreHole(job, shippedCatalogue, 'h');
+    if (!outcome.ok) throw new Error(outcome.error);
+    const more = outcome.value;
     const after = made(job, more);
     expect(codesOf(after, more.id)).toEqual(['BH-075', 'HT-075M']);
     expect(plan(after).findings.map(({ check }) => check)).not.toContain('hole/too-near-another');
@@ -111,7 +113,10 @@ describe('one more hole', () => {
       tank: { lengthM: 0.1, widthM: 0.1, accessM: 0 },
       holes: [{ face: 'front', aroundM: 0.05 }],
     });
-    expect(() => oneMoreHole(narrow, shippedCatalogue, 'h1')).toThrow('no room for another beside P1');
+    expect(oneMoreHole(narrow, shippedCatalogue, 'h1')).toEqual({
+      ok: false,
+      error: 'There is no room for another beside P1: set it out elsewhere.',
+    });
   });
 });
 

@@ -3,6 +3,7 @@ import { AS_ASKED, type EndRef, type Job, type Joint, type Penetration, refKey }
 import { holeById, holesOf } from '../job/lookup';
 import { freePlace, flangeRadiusM } from '../walls/no-drill';
 import { faceOf } from '../walls/forms';
+import { type Result, err, ok } from '../result';
 import { indexJob, otherSide } from '../derived/run';
 import type { Edit } from './edits';
 import { freshIds } from './fresh-id';
@@ -120,24 +121,25 @@ export function oneMoreTank(job: Job, catalogue: Catalogue, tankId: string): One
 /**
  * An opening with its run once more, beside it: the nearest place on its face where it is flat and nothing else is.
  *
- * @throws RangeError no such opening, or its face has no room for another
+ * @error  in words, where its face has no room for another
+ * @throws RangeError no such opening
  */
-export function oneMoreHole(job: Job, catalogue: Catalogue, holeId: string): OneMore {
+export function oneMoreHole(job: Job, catalogue: Catalogue, holeId: string): Result<OneMore, string> {
   const hole = holeById(job, holeId);
   if (!hole) throw new RangeError(`oneMoreHole: no opening ${holeId}`);
   const beside = placeBeside(job, hole);
-  if (!beside) throw new RangeError(`There is no room for another beside ${hole.label}: set it out elsewhere.`);
+  if (!beside) return err(`There is no room for another beside ${hole.label}: set it out elsewhere.`);
   const ids = idsIn(job);
   const id = ids(holeId);
   const runs = copyRuns(job, catalogue, new Map([[holeId, id]]), ids);
-  return {
+  return ok({
     id,
     leftOpen: runs.leftOpen,
     edits: [
       { type: 'add-penetration', penetration: { ...withoutLabel(hole), ...beside, id, portId: null } },
       ...runs.edits,
     ],
-  };
+  });
 }
 
 /** The run of an opening once more, on another on which nothing is yet. */

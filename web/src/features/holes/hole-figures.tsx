@@ -36,8 +36,10 @@ import {
 import { Action } from '@/ui/action';
 import { LengthField } from '@/ui/length-field';
 import { Stepper } from '@/ui/stepper';
+import { YesNo } from '@/ui/yes-no';
 import { useJob } from '../../store/job-provider';
 import { HandInside } from './hand-inside';
+import { OneMoreHole } from './one-more-hole';
 
 interface HoleFieldsProps {
   readonly penetration: Penetration;
@@ -95,6 +97,11 @@ export function HoleFigures({ penetration, tank }: HoleFieldsProps) {
           />
         </Row>
       )}
+      <YesNo
+        label="It is there already and works"
+        value={penetration.stands}
+        onChange={(to) => make([setField('penetrations', penetration, 'stands', to)])}
+      />
       <FaceAndSize penetration={penetration} tank={tank} />
       <Roles penetration={penetration} />
       {drilled && <HoleAndSaw penetration={penetration} onHole={(to) => set('holeM', to)} />}
@@ -110,7 +117,10 @@ export function HoleFigures({ penetration, tank }: HoleFieldsProps) {
         </Row>
       )}
       <Facts penetration={penetration} tank={tank} />
-      <Action onClick={remove}>Take {penetration.label} away</Action>
+      <div className="flex flex-wrap gap-x-6">
+        <OneMoreHole penetration={penetration} />
+        <Action onClick={remove}>Take {penetration.label} away</Action>
+      </div>
     </div>
   );
 }
@@ -153,7 +163,7 @@ function FaceAndSize({ penetration, tank }: HoleFieldsProps) {
       change('face', to),
     ]);
   };
-  const fixed = penetration.port !== null;
+  const fixed = penetration.portId !== null;
   return (
     <Row name="Face, size">
       <div className="grid grid-cols-2 gap-2">

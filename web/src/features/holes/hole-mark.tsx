@@ -60,7 +60,7 @@ export function HoleMark({
   const radius = Math.max(4, ((diameterM ?? 0.03) / 2) * pxPerM);
   const place = usePlaceWords(hole, tank);
   const ring = selected || pointed;
-  const movable = hole.port === null && (axes.right !== null || axes.up !== null);
+  const movable = hole.portId === null && (axes.right !== null || axes.up !== null);
   return (
     <g
       {...bind()}

@@ -22,6 +22,7 @@ import {
 } from '@herrero/core';
 import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
+import { EndField } from '@/ui/end-field';
 import { useJob } from '../../store/job-provider';
 import { newId } from '../../store/new-id';
 
@@ -72,9 +73,18 @@ export function PortChoice({ penetration, tank }: { readonly penetration: Penetr
         </ul>
       ) : (
         <p className="type-row">
-          The tank comes with {nameOf(penetration.port ?? '')} here. Nothing is drilled; what goes on is chosen at Runs.
+          {port ? 'The tank comes with' : 'There is'} {nameOf(penetration.port ?? '')} here. Nothing is drilled; what
+          goes on is chosen at Runs.
         </p>
       )}
+      <EndField
+        label={port ? 'None of these: the end that is really there' : 'The end that is there'}
+        value={port && ways.some(({ end }) => end === penetration.port) ? null : penetration.port}
+        unsaid="say it: 2 in BSP F, 63mm MDPE"
+        onChange={(to) =>
+          to === null ? undefined : make([setField('penetrations', penetration, 'port', to)])?.message
+        }
+      />
       <WaysOn penetration={penetration} />
       <p className="type-second">
         {port?.closedBy === 'valve'

@@ -19,6 +19,7 @@ import {
 import { MiniPart } from '@/drawing/view/mini-part';
 import { useJob } from '../../store/job-provider';
 import { newId } from '../../store/new-id';
+import { HoleOwn } from './hole-own';
 
 /** The ways to seal this hole, each with its hole and what speaks for or against it in this wall; the chosen one is washed. */
 export function SealChoice({ penetration, tank }: { readonly penetration: Penetration; readonly tank: Tank }) {
@@ -71,6 +72,7 @@ export function SealChoice({ penetration, tank }: { readonly penetration: Penetr
           )),
         )}
       </ul>
+      <HoleOwn penetration={penetration} />
       {shut.length > 0 && (
         <details className="border-b border-hair py-1">
           <summary className="min-h-9 py-2 type-second pointer-coarse:min-h-11">

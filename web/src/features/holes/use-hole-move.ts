@@ -60,7 +60,7 @@ export function useHoleMove(
   const bind = useDrag<PointerEvent>(
     ({ movement: [dx, dy], first, last, tap, event, memo }) => {
       if (tap || first) select(hole.id);
-      if (tap || !shape || hole.port !== null) return undefined;
+      if (tap || !shape || hole.portId !== null) return undefined;
       // The drawing may be shown smaller or larger than it is drawn.
       const svg = (event.currentTarget as SVGGraphicsElement | null)?.ownerSVGElement;
       const shown =
@@ -100,7 +100,7 @@ export function useHoleMove(
     }
     const [axis, sign] = KEYS[event.key] ?? [];
     const field = axis && axes[axis];
-    if (!field || !sign || !shape || hole.port !== null) return;
+    if (!field || !sign || !shape || hole.portId !== null) return;
     event.preventDefault();
     const step = lengthStepM(job.measures, true) * (event.shiftKey ? SHIFT_STEPS : 1);
     moveTo({ ...hole, [field]: Math.min(mostM(shape, field), Math.max(0, hole[field] + sign * step)) });

@@ -1,6 +1,15 @@
 'use client';
 
-import { CURRENCIES, CURRENCY_FACTS, setSetting, type Settings, type Spares } from '@herrero/core';
+import {
+  CURRENCIES,
+  CURRENCY_FACTS,
+  formatMoney,
+  reckoned,
+  setSetting,
+  type Settings,
+  type Spares,
+} from '@herrero/core';
+import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
 import { FigureField } from '@/ui/figure-field';
 import { YesNo } from '@/ui/yes-no';
@@ -16,7 +25,7 @@ const SPARES_OPTIONS: readonly { readonly value: Spares; readonly name: string }
 export function MoneyAndSpares() {
   const job = useJob((state) => state.job);
   const make = useJob((state) => state.make);
-  const set = <Field extends 'spares' | 'currency' | 'taxPercent'>(field: Field, to: Settings[Field]) =>
+  const set = <Field extends 'spares' | 'currency' | 'taxPercent' | 'budget'>(field: Field, to: Settings[Field]) =>
     make([setSetting(job, field, to)])?.message;
   return (
     <section
@@ -63,6 +72,39 @@ export function MoneyAndSpares() {
           />
         )}
       </div>
+      <Budget onChange={(to) => set('budget', to)} />
     </section>
+  );
+}
+
+/** What the parts may cost, held against what the list comes to. */
+function Budget({ onChange }: { readonly onChange: (to: number | null) => string | undefined }) {
+  const job = useJob((state) => state.job);
+  const { totalUsd, groups } = useJob((state) => state.plan.parts);
+  const { budget, currency, measures } = job;
+  const left = budget === null ? 0 : budget - reckoned(totalUsd, job);
+  const unpriced = groups.flatMap(({ lines }) => lines).filter(({ buy, priceUsd }) => buy > 0 && priceUsd === null);
+  return (
+    <div className="col-span-full">
+      <FigureField
+        kind="number"
+        measures={measures}
+        label={`Budget for the list, ${currency}`}
+        unsaid="none"
+        value={budget}
+        onChange={onChange}
+      />
+      {budget !== null && (
+        <p role="status" className="type-row">
+          <b className="font-[650]">
+            {formatMoney(Math.abs(left), currency)} {left < 0 ? 'over the budget' : 'left of it'}
+          </b>
+          {unpriced.length > 0
+            ? `; ${unpriced.length === 1 ? '1 line has' : `${unpriced.length} lines have`} no price yet`
+            : ''}{' '}
+          <Action onClick={() => onChange(null)}>No budget</Action>
+        </p>
+      )}
+    </div>
   );
 }

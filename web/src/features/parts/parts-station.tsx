@@ -16,6 +16,7 @@ import { UnifyPanel } from './unify-panel';
 // What is not asked for every day comes when it is asked for.
 const Opening = () => <p className="py-2 type-second">Opening</p>;
 const BuyingPanel = dynamic(() => import('./buying-panel'), { loading: Opening });
+const WithIt = dynamic(() => import('./with-it'), { loading: Opening });
 const MerchantLinks = dynamic(() => import('./merchant-links'), { loading: Opening });
 const ForeignList = dynamic(() => import('./foreign-list'), { loading: Opening });
 
@@ -34,7 +35,12 @@ export function PartsStation() {
       </h1>
       <CompletenessLines parts={parts} />
       {parts.groups.length === 0 ? (
-        <p className="py-4">Nothing is needed yet: the list fills as holes are sealed and runs are built.</p>
+        <>
+          <p className="py-4">Nothing is needed yet: the list fills as holes are sealed and runs are built.</p>
+          <Opens title="With it" asks="What goes in besides">
+            {() => <WithIt />}
+          </Opens>
+        </>
       ) : (
         <div className="mt-2 grid grid-cols-[minmax(0,25fr)_minmax(0,16fr)] gap-6 max-xl:grid-cols-1 print:grid-cols-1">
           <div>
@@ -43,6 +49,9 @@ export function PartsStation() {
           <div>
             <TakeAway jobId={jobId} sent={unsent === 0} />
             <MoneyAndSpares />
+            <Opens title="With it" asks="What goes in besides: cable, cover, lagging, a kit">
+              {() => <WithIt />}
+            </Opens>
             <FromHand />
             <CutList cuts={parts.cuts} />
             <ClosedBy parts={parts} />

@@ -20,6 +20,7 @@ import { BenchLink } from '../bench/bench-link';
 import { useJob } from '../../store/job-provider';
 import { useMoney } from '../../store/use-money';
 import { useTriedFixes } from '../../store/use-tried-fixes';
+import { JointAsMade } from './joint-as-made';
 import { MadeWith } from './made-with';
 import { BetweenPicker } from './between-picker';
 import { PasteHere } from './stretch-panel';
@@ -63,6 +64,7 @@ export function JointPanel({ judged, strand }: { readonly judged: JudgedJoint; r
       )}
       {mating.verdict === 'fits-unrated' && <Acceptance judged={judged} />}
       <MadeWith judged={judged} />
+      <JointAsMade judged={judged} />
       <ThreadPicture judged={judged} />
       <dl className="mt-2 grid grid-cols-2 gap-x-4 type-row">
         <dt className="sr-only">Ends</dt>

@@ -29,6 +29,7 @@ import {
 import { useMemo, useState } from 'react';
 import { Choice } from '@/ui/choice';
 import { LengthField } from '@/ui/length-field';
+import { TextField } from '@/ui/text-field';
 import { YesNo } from '@/ui/yes-no';
 import { useJob } from '../../store/job-provider';
 import { HEADING_NAMES } from './heading-names';
@@ -62,11 +63,16 @@ export function PartSettings({ item }: { readonly item: StrandItem }) {
       {(isByLength(part) || isShutOff(part)) && (
         <YesNo label="Held by straps or a block" value={placed.held} onChange={(to) => set('held', to)} />
       )}
+      <YesNo label="It stands there already" value={placed.existing} onChange={(to) => set('existing', to)} />
+      {!placed.existing && (
+        <YesNo label="For now: it comes off again" value={placed.forNow} onChange={(to) => set('forNow', to)} />
+      )}
+      <TextField label="Why this one" value={placed.because} onChange={(to) => set('because', to)} />
     </div>
   );
 }
 
-type Field = 'lengthM' | 'riseM' | 'points' | 'held' | 'lengthKind' | 'trimAt';
+type Field = 'lengthM' | 'riseM' | 'points' | 'held' | 'lengthKind' | 'trimAt' | 'existing' | 'forNow' | 'because';
 
 const change = <Name extends Field>({ placed }: StrandItem, field: Name, to: Held<'parts', Name>): Edit =>
   setField('parts', placed, field, to);

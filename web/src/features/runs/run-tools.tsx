@@ -4,6 +4,7 @@ import { type Run, setField } from '@herrero/core';
 import { Suspense, lazy, useState } from 'react';
 import { Choice } from '@/ui/choice';
 import { useJob } from '../../store/job-provider';
+import { RunStands } from './whole-run';
 
 // Each comes when it is first asked for: the page that opens a run does not wait for them.
 const CourseFigure = lazy(() => import('./course-figure').then((module) => ({ default: module.CourseFigure })));
@@ -43,6 +44,7 @@ export function RunTools({ run }: { readonly run: Run }) {
             <span>{name}</span>
           </button>
         ))}
+        <RunStands run={run} />
         <div className="ml-auto flex items-center gap-2 max-md:ml-0">
           <span className="type-second" aria-hidden="true">
             This run is made

@@ -10,6 +10,7 @@ import { stationPath } from '../desk/stations';
 import { FinishPanel } from './finish-panel';
 import { NextPartPicker } from './part-pickers';
 import { RunTools } from './run-tools';
+import { RunAsAt } from './whole-run';
 import { PasteHere, StretchPanel, TakenNote } from './stretch-panel';
 import { StringDown } from './string-down';
 import { StringSheet } from './string-sheet';
@@ -56,6 +57,7 @@ function RunView({ run }: { readonly run: Run }) {
         </span>
       </h1>
       <HoleSteps />
+      <RunAsAt run={run} />
       {run.strands.length > 1 && (
         <ul className="mb-1.5 flex flex-wrap" aria-label="Strands of this run">
           {run.strands.map((one, place) => (

@@ -21,6 +21,7 @@ import { type ReactNode, useState } from 'react';
 import { Action } from '@/ui/action';
 import { EntryProblem } from '@/ui/entry-problem';
 import { LengthField } from '@/ui/length-field';
+import { EndField } from '@/ui/end-field';
 import { FigureField } from '@/ui/figure-field';
 import { useTypedEntry } from '@/ui/use-typed-entry';
 import { YesNo } from '@/ui/yes-no';
@@ -259,6 +260,12 @@ export function PlaceFields({ place }: { readonly place: Terminal }) {
           value={place.kind}
           options={PLACE_KINDS.map((kind) => [kind, PLACES[kind].name])}
           onChange={(to) => to && set('kind', to)}
+        />
+        <EndField
+          label="End it offers"
+          unsaid="none: water just leaves"
+          value={place.offers}
+          onChange={(to) => set('offers', to)}
         />
         <LengthField
           label="Along the line"

@@ -26,12 +26,12 @@ import {
   M2_PER_SQUARE_FOOT,
 } from '@herrero/core';
 import { Action } from '@/ui/action';
-import { EntryProblem } from '@/ui/entry-problem';
 import { LengthField } from '@/ui/length-field';
 import { FigureField } from '@/ui/figure-field';
-import { useTypedEntry } from '@/ui/use-typed-entry';
+import { TextField } from '@/ui/text-field';
 import { YesNo } from '@/ui/yes-no';
 import { useJob } from '../../store/job-provider';
+import { TankUse } from './tank-use';
 import { useTankField } from './use-tank-field';
 
 const GRAVITY = 9.80665;
@@ -63,6 +63,7 @@ export function OnTheGround({ tank }: { readonly tank: Tank }) {
       )}
       <StandsOn tank={tank} />
       <YesNo label="Dark, or covered against light" value={tank.dark} onChange={(to) => set('dark', to)} />
+      <TankUse tank={tank} />
       {type.secondHand && <Past tank={tank} />}
       {(tank.buriedM > 0 || type.madeForGround) && <InTheGround tank={tank} />}
       <PumpInside tank={tank} />
@@ -103,6 +104,13 @@ function StandsOn({ tank }: { readonly tank: Tank }) {
           label={`Rated to carry, ${pounds ? 'lb' : 'kg'}`}
           value={tank.ratedKg}
           onChange={(to) => set('ratedKg', to)}
+        />
+      )}
+      {!tank.stands && (
+        <YesNo
+          label="What it stands on is there already"
+          value={tank.baseStands}
+          onChange={(to) => set('baseStands', to)}
         />
       )}
       {tank.base === 'planks' && <PlankFields tank={tank} planks={planks} />}
@@ -162,21 +170,13 @@ function PlankFields({ tank, planks }: { readonly tank: Tank; readonly planks: P
 /** What was in a used container: food grade or not, and how it was cleaned. */
 function Past({ tank }: { readonly tank: Tank }) {
   const set = useTankField(tank);
-  const { input, problem } = useTypedEntry(tank.contents ?? '', (typed) =>
-    set('contents', typed.trim() === '' ? null : typed.trim()),
-  );
   return (
     <div className="space-y-2 border-t border-hair py-2">
-      <label className="block">
-        <span className="block type-second">What it held before; new, if nothing</span>
-        <input
-          className="field w-full"
-          data-unknown={tank.contents === null}
-          placeholder={tank.contents === null ? 'not said' : undefined}
-          {...input}
-        />
-      </label>
-      <EntryProblem problem={problem} />
+      <TextField
+        label="What it held before; new, if nothing"
+        value={tank.contents}
+        onChange={(to) => set('contents', to)}
+      />
       <YesNo label="Was that food grade?" value={tank.foodGrade} onChange={(to) => set('foodGrade', to)} />
       <label className="block">
         <span className="block type-second">How it was cleaned</span>

@@ -7,6 +7,7 @@ import { useJob } from '../../store/job-provider';
 import { stationPath } from '../desk/stations';
 import { TankRow } from '../holes/tank-row';
 import { OnTheGround } from './on-the-ground';
+import { AllAlike, OneMoreTank } from './tank-again';
 import { TankDimensions } from './tank-dimensions';
 import { TankPorts } from './tank-ports';
 import { TypeSheet } from './type-sheet';
@@ -65,6 +66,8 @@ function TankPanel({ tank }: { readonly tank: Tank }) {
         <Link href={stationPath(jobId, 'holes')} className="main-action inline-flex items-center">
           Set out the holes
         </Link>
+        <OneMoreTank tank={tank} />
+        <AllAlike tank={tank} />
         <Action onClick={() => make([{ type: 'remove-tank', tankId: tank.id }])}>
           Take {tank.label} away{holes > 0 ? ` with its ${holes} ${holes === 1 ? 'opening' : 'openings'}` : ''}
         </Action>

@@ -4,6 +4,7 @@ import {
   type Job,
   type PartsGroup,
   type PartsLine,
+  PURPOSE_NAMES,
   type Plan,
   SETTLED_WORDS,
   bothLengths,
@@ -130,6 +131,7 @@ function listBlocks(book: Book): readonly Block[] {
           ...parts.questions.map((text) => paragraph(text, widthMm)),
         ]),
     ...settledBlocks(book, widthMm),
+    ...saidBlocks(book, widthMm),
     ...parts.groups.flatMap((group) => groupBlocks(group, book)),
   ];
 }
@@ -147,6 +149,31 @@ function settledBlocks({ job, plan }: Book, widthMm: number): readonly Block[] {
       ),
     ),
   ];
+}
+
+/** What was decided and why, what each tank is for, and what was seen of it: for who comes after. */
+function saidBlocks({ job, plan }: Book, widthMm: number): readonly Block[] {
+  const { catalogue, runs } = plan.context;
+  const said = [
+    ...job.tanks.flatMap(({ label, purposes, mayRunOver }) => [
+      ...(purposes.length > 0
+        ? [`${label} is for: ${purposes.map((one) => PURPOSE_NAMES[one].toLowerCase()).join(', ')}.`]
+        : []),
+      ...(mayRunOver ? [`${label} may run over.`] : []),
+    ]),
+    ...runs.flatMap(({ penetration, strands }) =>
+      strands
+        .flatMap(({ items }) => items)
+        .flatMap(({ placed }) =>
+          placed.because === null
+            ? []
+            : [`${penetration.label}, ${catalogue.byCode.get(placed.code)?.name ?? placed.code}: ${placed.because}`],
+        ),
+    ),
+    ...job.tanks.flatMap(({ label, logbook }) => logbook.map(({ on, text }) => `${on}, ${label}: ${text}`)),
+  ];
+  if (said.length === 0) return [];
+  return [heading('Decided and seen', widthMm), ...[...new Set(said)].map((text) => paragraph(text, widthMm))];
 }
 
 function groupBlocks(group: PartsGroup, book: Book): readonly Block[] {

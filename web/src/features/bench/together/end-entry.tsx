@@ -8,12 +8,11 @@ import {
   type Material,
   type Result,
   describeEnd,
-  endProblemWords,
   inchFigure,
   threadForm,
   threadStandard,
 } from '@herrero/core';
-import { Action } from '@/ui/action';
+import { EndProblemLine } from '@/ui/end-problem-line';
 
 interface EndEntryProps {
   readonly label: string;
@@ -69,7 +68,7 @@ export function EndEntry({ label, text, parsed, material, onText, onMaterial }: 
           </label>
         </div>
       </div>
-      {problem && <ProblemLine text={text} problem={problem} onText={onText} />}
+      {problem && <EndProblemLine text={text} problem={problem} onText={onText} />}
     </div>
   );
 }
@@ -80,45 +79,4 @@ export function formWords(end: End): string {
   const { taper, flankDeg } = threadForm(end);
   const perInch = Math.round(threadStandard(end.standard).threadsPerInch(end.size) * 10) / 10;
   return `${taper > 0 ? 'tapering' : 'straight'}, ${flankDeg} degrees, ${inchFigure(perInch)} to the inch`;
-}
-
-/** As many words, or whole ends, as are offered to press. */
-const MOST_NEAREST = 8;
-
-function ProblemLine({
-  text,
-  problem,
-  onText,
-}: {
-  readonly text: string;
-  readonly problem: EndProblem;
-  readonly onText: (text: string) => void;
-}) {
-  const { code, word, nearest } = problem;
-  const at = word === '' || code === 'several-ends' ? -1 : text.toUpperCase().indexOf(word.toUpperCase());
-  const replaced = (near: string): string =>
-    code === 'several-ends'
-      ? near
-      : code === 'missing-word' || at < 0
-        ? `${text.trim()} ${near}`.trim()
-        : `${text.slice(0, at)}${near}${text.slice(at + word.length)}`;
-  return (
-    <div role="alert" className="pt-1">
-      {at >= 0 && (
-        <p className="text-[16px] font-[650]" aria-hidden="true">
-          {text.slice(0, at)}
-          <span className="border-b-[3px] border-dotted border-ink">{text.slice(at, at + word.length)}</span>
-          {text.slice(at + word.length)}
-        </p>
-      )}
-      <p className="type-row">{endProblemWords(problem)}</p>
-      <p className="flex flex-wrap gap-x-4">
-        {nearest.slice(0, MOST_NEAREST).map((near) => (
-          <Action key={near} onClick={() => onText(replaced(near))}>
-            {near}
-          </Action>
-        ))}
-      </p>
-    </div>
-  );
 }

@@ -1,0 +1,139 @@
+'use client';
+
+import {
+  BY_LENGTH,
+  EXTRA_KINDS,
+  EXTRA_NAMES,
+  type Extra,
+  type ExtraKind,
+  type Held,
+  type Settable,
+  newExtra,
+  setField,
+} from '@herrero/core';
+import { useState } from 'react';
+import { Action } from '@/ui/action';
+import { FigureField } from '@/ui/figure-field';
+import { LengthField } from '@/ui/length-field';
+import { TextField } from '@/ui/text-field';
+import { YesNo } from '@/ui/yes-no';
+import { useJob } from '../../store/job-provider';
+import { newId } from '../../store/new-id';
+
+/** What goes in besides the parts of the runs, written down line by line: it is bought with them. */
+export default function WithIt() {
+  const extras = useJob((state) => state.job.extras);
+  const make = useJob((state) => state.make);
+  const [openId, setOpenId] = useState<string | null>(null);
+  const [kind, setKind] = useState<ExtraKind>('kit');
+  const add = (name: string | null): string | undefined => {
+    if (name === null) return undefined;
+    const extra = newExtra({ id: newId(), name, kind });
+    const refused = make([{ type: 'add-extra', extra }])?.message;
+    if (refused === undefined) setOpenId(extra.id);
+    return refused;
+  };
+  return (
+    <div className="py-2">
+      <div className="grid grid-cols-[1fr_1.4fr] gap-x-3">
+        <label className="block">
+          <span className="block type-second">What it is</span>
+          <select
+            className="field w-full"
+            value={kind}
+            onChange={(event) => setKind(EXTRA_KINDS.find((one) => one === event.target.value) ?? 'other')}
+          >
+            {EXTRA_KINDS.map((one) => (
+              <option key={one} value={one}>
+                {EXTRA_NAMES[one]}
+              </option>
+            ))}
+          </select>
+        </label>
+        <TextField label="A line on the list" unsaid="its name" value={null} onChange={add} />
+      </div>
+      <ul aria-label="Lines of one’s own" className="pt-1">
+        {extras.map((extra) => (
+          <li key={extra.id} className="border-b border-hair py-1">
+            <button
+              type="button"
+              aria-expanded={openId === extra.id}
+              className="flex min-h-9 w-full items-baseline gap-3 text-left type-row hover:underline pointer-coarse:min-h-11"
+              onClick={() => setOpenId(openId === extra.id ? null : extra.id)}
+            >
+              <b className="min-w-0 flex-1 font-[650]">{extra.name}</b>
+              <span className="type-second">{EXTRA_NAMES[extra.kind]}</span>
+            </button>
+            {openId === extra.id && <ExtraFields extra={extra} />}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function ExtraFields({ extra }: { readonly extra: Extra }) {
+  const { measures, currency, tanks, penetrations } = useJob((state) => state.job);
+  const make = useJob((state) => state.make);
+  const set = <Name extends Settable<'extras'>>(field: Name, to: Held<'extras', Name>): string | undefined =>
+    make([setField('extras', extra, field, to)])?.message;
+  const goesWith = extra.penetrationId ?? extra.tankId ?? '';
+  const setGoesWith = (id: string): void => {
+    const tank = tanks.some((one) => one.id === id);
+    make([
+      setField('extras', extra, 'tankId', tank ? id : null),
+      setField('extras', extra, 'penetrationId', !tank && id !== '' ? id : null),
+    ]);
+  };
+  return (
+    <div className="grid grid-cols-2 gap-x-4 gap-y-2 pb-2 max-md:grid-cols-1">
+      <TextField
+        label="Name"
+        value={extra.name}
+        onChange={(to) => (to === null ? 'A line needs a name.' : set('name', to))}
+      />
+      <FigureField
+        kind="number"
+        measures={measures}
+        label="How many"
+        value={extra.count}
+        onChange={(to) => set('count', to)}
+      />
+      {BY_LENGTH.includes(extra.kind) && (
+        <LengthField
+          label="How long each"
+          valueM={extra.lengthM}
+          measures={measures}
+          onChange={(to) => set('lengthM', to)}
+        />
+      )}
+      <FigureField
+        kind="number"
+        measures={measures}
+        label={`Price of one, ${currency} as paid`}
+        unsaid="not known"
+        value={extra.price}
+        onChange={(to) => set('price', to)}
+      />
+      <label className="block">
+        <span className="block type-second">Goes with</span>
+        <select className="field w-full" value={goesWith} onChange={(event) => setGoesWith(event.target.value)}>
+          <option value="">the whole job</option>
+          {[...tanks, ...penetrations].map(({ id, label }) => (
+            <option key={id} value={id}>
+              {label}
+            </option>
+          ))}
+        </select>
+      </label>
+      <YesNo label="It is there already" value={extra.stands} onChange={(to) => set('stands', to)} />
+      <YesNo label="It is fitted" value={extra.fitted} onChange={(to) => set('fitted', to)} />
+      <TextField label="Why" value={extra.because} onChange={(to) => set('because', to)} />
+      <div className="col-span-full">
+        <Action onClick={() => make([{ type: 'remove-place', in: 'extras', id: extra.id }])}>
+          Strike {extra.name} out
+        </Action>
+      </div>
+    </div>
+  );
+}
