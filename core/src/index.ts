@@ -29,7 +29,7 @@ export type { DryFit } from './connections/make-up/dry-fit';
 export * from './connections/make-up/make-up';
 export * from './connections/material';
 export * from './connections/mate';
-export { leastLeftMm } from './connections/as-made';
+export { countsTurns, leastLeftMm } from './connections/as-made';
 export * from './connections/mating';
 export * from './connections/parse';
 export { hoseOf } from './connections/standards/hose';

@@ -32,7 +32,6 @@ interface Declared<MessageId extends string> {
     readonly safety?: true;
     /** Where it is put right; where nothing is said, at the station of its group. */
     readonly station?: StationId;
-    readonly summary: string;
     /** What somebody can do about it, said where no press does it. */
     readonly toDo: string;
     readonly sources: readonly Source[];

@@ -9,7 +9,7 @@ import { CHECKS } from './registry';
 import { runChecks } from './run-checks';
 
 const meta = (id: string) =>
-  ({ id, severity: 'advice', summary: '', toDo: '', sources: [], messages: { a: { title: 'A', text: 'a' } } }) as const;
+  ({ id, severity: 'advice', toDo: '', sources: [], messages: { a: { title: 'A', text: 'a' } } }) as const;
 const breaks = (sees?: 'run' | 'run-in-water'): Check => {
   const check = () => {
     throw new RangeError('no such thread');

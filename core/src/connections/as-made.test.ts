@@ -13,8 +13,7 @@ const [male, female] = [endOf('3/4 NPT M'), endOf('3/4 NPT F')];
 const brass = { a: 'brass', b: 'brass' } as const;
 const WHOLE: AsMade = { factorySeal: false, dryFitTurns: null, cutToM: null };
 const mating = mate(male, female, brass);
-const made = (given: Partial<AsMade>, a = male, b = female, of = mating) =>
-  asMade(a, b, brass, of, { ...WHOLE, ...given });
+const made = (given: Partial<AsMade>, a = male, b = female, of = mating) => asMade(a, b, of, { ...WHOLE, ...given });
 const tapeOf = (of: typeof mating) => of.needs.find((need) => need.kind === 'tape');
 
 describe('a joint as it is made', () => {

@@ -1,7 +1,9 @@
 import type { End } from './end';
-import type { JointConditions } from './families/joint-family';
-import { makeUp } from './make-up/make-up';
+import { judgePair } from './families/threads';
+import { readDryFit } from './make-up/dry-fit';
+import { tapeLengthM } from './make-up/tape';
 import { type Mating, type Need, holdsAtAll } from './mating';
+import { threadForm } from './standards/threads';
 import { wallSealSize } from './standards/wall-seals';
 
 /** What is known of one joint that the two ends do not tell. */
@@ -30,11 +32,18 @@ const fails = (mating: Mating, reason: string, why: string, instead: string): Ma
   instead,
 });
 
+/** Does a count of turns by hand say something of these two: does the male taper? */
+export function countsTurns(a: End, b: End): boolean {
+  const pair = a.kind === 'thread' && b.kind === 'thread' ? judgePair(a, b) : undefined;
+  return pair !== undefined && threadForm(pair.male).taper > 0;
+}
+
 /** Its own count of turns, dry: the tape follows; too loose, no tape holds it; too tight, the threads are not what they are taken for. */
-function withDryFit(a: End, b: End, conditions: JointConditions, mating: Mating, handTurns: number): Mating {
-  const tape = makeUp(a, b, conditions, { handTurns }).tape;
-  const fit = tape?.dryFit;
-  if (!tape || !fit) return mating;
+function withDryFit(a: End, b: End, mating: Mating, handTurns: number): Mating {
+  const pair = a.kind === 'thread' && b.kind === 'thread' ? judgePair(a, b) : undefined;
+  if (!pair || !countsTurns(a, b) || mating.needs.every(({ kind }) => kind !== 'tape')) return mating;
+  const male = threadForm(pair.male);
+  const fit = readDryFit(male, pair.judged, handTurns);
   const counted = `Dry, it goes on by ${turns(handTurns)} by hand; ${turns(fit.expectedTurns)} are usual`;
   if (fit.says === 'no-tape-holds')
     return fails(mating, 'dry-fit-loose', `${counted}: no tape takes up so much.`, 'Take another of the two parts.');
@@ -47,9 +56,11 @@ function withDryFit(a: End, b: End, conditions: JointConditions, mating: Mating,
       why: `${counted}: one of the threads is worn, dirty or not what it is taken for.`,
       instead: 'Clean both, try again, and measure what still stops short.',
     };
-  const needs = mating.needs.map((need): Need =>
-    need.kind === 'tape' ? { ...need, turns: tape.turns[1], lengthM: tape.lengthM } : need,
-  );
+  const needs = mating.needs.map((need): Need => {
+    if (need.kind !== 'tape') return need;
+    const wound = need.turns + fit.extraTape;
+    return { ...need, turns: wound, lengthM: tapeLengthM(need.size, male.crestMm, wound) };
+  });
   return { ...mating, needs };
 }
 
@@ -78,7 +89,7 @@ export function leastLeftMm(a: End, b: End, { engagementMm }: Pick<Mating, 'enga
  *
  * @param mating  of the two ends; one that does not hold stays as it is
  */
-export function asMade(a: End, b: End, conditions: JointConditions, mating: Mating, made: AsMade): Mating {
+export function asMade(a: End, b: End, mating: Mating, made: AsMade): Mating {
   if (!holdsAtAll(mating.verdict)) return mating;
   const least = leastLeftMm(a, b, mating);
   if (made.cutToM !== null && least !== undefined && made.cutToM * 1000 < least - 0.05)
@@ -88,6 +99,6 @@ export function asMade(a: End, b: End, conditions: JointConditions, mating: Mati
       `${mm(made.cutToM * 1000)} mm are left of it; this joint needs ${mm(least)} mm.`,
       'Take one that was not cut, or cut the next one longer.',
     );
-  const fitted = made.dryFitTurns === null ? mating : withDryFit(a, b, conditions, mating, made.dryFitTurns);
+  const fitted = made.dryFitTurns === null ? mating : withDryFit(a, b, mating, made.dryFitTurns);
   return made.factorySeal ? withFactorySeal(fitted) : fitted;
 }

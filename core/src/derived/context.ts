@@ -114,9 +114,7 @@ const judged = memoize(({ joint, a, b, penetration, service }: MetJoint): Judged
         ? asAsked(a, b, service)
         : mate(a.end, b.end, { a: a.material, b: b.material, madeWith: joint.madeWith, service });
   const made =
-    free || !isKnown(a) || !isKnown(b) || !isMadeOtherwise(joint)
-      ? mating
-      : asMade(a.end, b.end, { a: a.material, b: b.material, service }, mating, joint);
+    free || !isKnown(a) || !isKnown(b) || !isMadeOtherwise(joint) ? mating : asMade(a.end, b.end, mating, joint);
   return { joint, a, b, mating: made, words: verdictWords(made), penetration, service };
 });
 

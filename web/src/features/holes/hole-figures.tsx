@@ -33,13 +33,15 @@ import {
   zoneAt,
   type Held,
 } from '@herrero/core';
+import dynamic from 'next/dynamic';
 import { Action } from '@/ui/action';
 import { LengthField } from '@/ui/length-field';
 import { Stepper } from '@/ui/stepper';
 import { YesNo } from '@/ui/yes-no';
 import { useJob } from '../../store/job-provider';
 import { HandInside } from './hand-inside';
-import { OneMoreHole } from './one-more-hole';
+
+const OneMoreHole = dynamic(() => import('./one-more-hole'), { ssr: false });
 
 interface HoleFieldsProps {
   readonly penetration: Penetration;

@@ -6,7 +6,7 @@ import { TextField } from '@/ui/text-field';
 import { useJob } from '../../store/job-provider';
 
 /** What no listed way seals: an end that the tank has here of its own, or something that somebody put into the hole. */
-export function HoleOwn({ penetration }: { readonly penetration: Penetration }) {
+export default function HoleOwn({ penetration }: { readonly penetration: Penetration }) {
   const index = useJob((state) => state.plan.context.index);
   const make = useJob((state) => state.make);
   const sealed = sealOf(penetration.id, index) !== undefined;

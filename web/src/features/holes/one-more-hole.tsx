@@ -6,7 +6,7 @@ import { Action } from '@/ui/action';
 import { useJob } from '../../store/job-provider';
 
 /** One more like this beside it, with its run; where it stands is then moved like any other. */
-export function OneMoreHole({ penetration }: { readonly penetration: Penetration }) {
+export default function OneMoreHole({ penetration }: { readonly penetration: Penetration }) {
   const job = useJob((state) => state.job);
   const catalogue = useJob((state) => state.plan.context.catalogue);
   const make = useJob((state) => state.make);

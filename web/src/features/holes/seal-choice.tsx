@@ -16,10 +16,12 @@ import {
   wayTitle,
   newPart,
 } from '@herrero/core';
+import dynamic from 'next/dynamic';
 import { MiniPart } from '@/drawing/view/mini-part';
 import { useJob } from '../../store/job-provider';
 import { newId } from '../../store/new-id';
-import { HoleOwn } from './hole-own';
+
+const HoleOwn = dynamic(() => import('./hole-own'), { ssr: false });
 
 /** The ways to seal this hole, each with its hole and what speaks for or against it in this wall; the chosen one is washed. */
 export function SealChoice({ penetration, tank }: { readonly penetration: Penetration; readonly tank: Tank }) {

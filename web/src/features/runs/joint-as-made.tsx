@@ -1,6 +1,6 @@
 'use client';
 
-import { type Held, type JudgedJoint, type Settable, leastLeftMm, makeUp, mate, setField } from '@herrero/core';
+import { type Held, type JudgedJoint, type Settable, countsTurns, leastLeftMm, mate, setField } from '@herrero/core';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
 import { FigureField } from '@/ui/figure-field';
@@ -20,7 +20,7 @@ export function JointAsMade({ judged: { joint, a, b, service } }: { readonly jud
   const conditions = { a: a.material, b: b.material, service };
   const asItIs = mate(a.end, b.end, conditions);
   const tape = asItIs.needs.some(({ kind }) => kind === 'tape');
-  const counts = tape && makeUp(a.end, b.end, conditions, { handTurns: 1 }).tape?.dryFit !== undefined;
+  const counts = tape && countsTurns(a.end, b.end);
   const cuts = leastLeftMm(a.end, b.end, asItIs) !== undefined;
   return (
     <div>

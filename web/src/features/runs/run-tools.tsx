@@ -4,7 +4,7 @@ import { type Run, setField } from '@herrero/core';
 import { Suspense, lazy, useState } from 'react';
 import { Choice } from '@/ui/choice';
 import { useJob } from '../../store/job-provider';
-import { RunStands } from './whole-run';
+import { RunStands } from './run-stands';
 
 // Each comes when it is first asked for: the page that opens a run does not wait for them.
 const CourseFigure = lazy(() => import('./course-figure').then((module) => ({ default: module.CourseFigure })));

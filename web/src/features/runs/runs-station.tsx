@@ -10,7 +10,6 @@ import { stationPath } from '../desk/stations';
 import { FinishPanel } from './finish-panel';
 import { NextPartPicker } from './part-pickers';
 import { RunTools } from './run-tools';
-import { RunAsAt } from './whole-run';
 import { PasteHere, StretchPanel, TakenNote } from './stretch-panel';
 import { StringDown } from './string-down';
 import { StringSheet } from './string-sheet';
@@ -19,6 +18,8 @@ import { useStretch } from './use-stretch';
 /** Fetched when a joint or a part is looked at, and never shown before it listens: what the server drew would not hear a press. */
 const JointPanel = dynamic(() => import('./joint-panel').then((module) => module.JointPanel), { ssr: false });
 const PartPanel = dynamic(() => import('./part-panel').then((module) => module.PartPanel), { ssr: false });
+
+const RunAsAt = dynamic(() => import('./run-as-at'), { ssr: false });
 
 /** The station Runs: the string of the chosen hole, and what goes on next. */
 export function RunsStation() {

@@ -19,9 +19,9 @@ import {
 } from '@herrero/core';
 import { type ReactNode, useState } from 'react';
 import { Action } from '@/ui/action';
+import dynamic from 'next/dynamic';
 import { EntryProblem } from '@/ui/entry-problem';
 import { LengthField } from '@/ui/length-field';
-import { EndField } from '@/ui/end-field';
 import { FigureField } from '@/ui/figure-field';
 import { useTypedEntry } from '@/ui/use-typed-entry';
 import { YesNo } from '@/ui/yes-no';
@@ -29,6 +29,8 @@ import { useJob } from '../../store/job-provider';
 import { ReadingForm, ReadingList } from './reading-form';
 import { datumOf } from './site-words';
 import { useSiteField } from './use-site-field';
+
+const EndField = dynamic(() => import('@/ui/end-field').then((module) => module.EndField), { ssr: false });
 
 /** One of a few words, or not said. */
 export function SelectField<Value extends string>({

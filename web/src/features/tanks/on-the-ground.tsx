@@ -25,14 +25,16 @@ import {
   tankType,
   M2_PER_SQUARE_FOOT,
 } from '@herrero/core';
+import dynamic from 'next/dynamic';
 import { Action } from '@/ui/action';
 import { LengthField } from '@/ui/length-field';
 import { FigureField } from '@/ui/figure-field';
 import { TextField } from '@/ui/text-field';
 import { YesNo } from '@/ui/yes-no';
 import { useJob } from '../../store/job-provider';
-import { TankUse } from './tank-use';
 import { useTankField } from './use-tank-field';
+
+const TankUse = dynamic(() => import('./tank-use'), { ssr: false });
 
 const GRAVITY = 9.80665;
 

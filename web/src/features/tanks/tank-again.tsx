@@ -7,7 +7,7 @@ import { Action } from '@/ui/action';
 import { useJob } from '../../store/job-provider';
 
 /** One more like this: with its openings, their runs and what goes with it. Says what is left to be said of it. */
-export function OneMoreTank({ tank }: { readonly tank: Tank }) {
+function OneMoreTank({ tank }: { readonly tank: Tank }) {
   const job = useJob((state) => state.job);
   const catalogue = useJob((state) => state.plan.context.catalogue);
   const make = useJob((state) => state.make);
@@ -56,7 +56,7 @@ const ALIKE: readonly Settable<'tanks'>[] = [
 ];
 
 /** The others of its type become as this one is, in all that was changed of it. */
-export function AllAlike({ tank }: { readonly tank: Tank }) {
+function AllAlike({ tank }: { readonly tank: Tank }) {
   const tanks = useJob((state) => state.job.tanks);
   const make = useJob((state) => state.make);
   const others = tanks.filter(({ id, type }) => id !== tank.id && type === tank.type);
@@ -71,5 +71,15 @@ export function AllAlike({ tank }: { readonly tank: Tank }) {
     <Action onClick={() => make(edits)}>
       Make {labels} as {tank.label} is
     </Action>
+  );
+}
+
+/** One more like it, and others made like it. */
+export default function TankAgain({ tank }: { readonly tank: Tank }) {
+  return (
+    <>
+      <OneMoreTank tank={tank} />
+      <AllAlike tank={tank} />
+    </>
   );
 }

@@ -9,7 +9,7 @@ import { YesNo } from '@/ui/yes-no';
 import { useTankField } from './use-tank-field';
 
 /** What the water of a tank is for, whether it may run over, and what was seen of it. */
-export function TankUse({ tank }: { readonly tank: Tank }) {
+export default function TankUse({ tank }: { readonly tank: Tank }) {
   const set = useTankField(tank);
   const { purposes } = tank;
   return (

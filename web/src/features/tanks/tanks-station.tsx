@@ -1,16 +1,18 @@
 'use client';
 
 import { type Tank, facesOf, formatLength, tankType } from '@herrero/core';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { Action } from '@/ui/action';
 import { useJob } from '../../store/job-provider';
 import { stationPath } from '../desk/stations';
 import { TankRow } from '../holes/tank-row';
 import { OnTheGround } from './on-the-ground';
-import { AllAlike, OneMoreTank } from './tank-again';
 import { TankDimensions } from './tank-dimensions';
 import { TankPorts } from './tank-ports';
 import { TypeSheet } from './type-sheet';
+
+const TankAgain = dynamic(() => import('./tank-again'), { ssr: false });
 
 /** The station Tanks: choose what stands on the site, then say what it is like. */
 export function TanksStation() {
@@ -66,8 +68,7 @@ function TankPanel({ tank }: { readonly tank: Tank }) {
         <Link href={stationPath(jobId, 'holes')} className="main-action inline-flex items-center">
           Set out the holes
         </Link>
-        <OneMoreTank tank={tank} />
-        <AllAlike tank={tank} />
+        <TankAgain tank={tank} />
         <Action onClick={() => make([{ type: 'remove-tank', tankId: tank.id }])}>
           Take {tank.label} away{holes > 0 ? ` with its ${holes} ${holes === 1 ? 'opening' : 'openings'}` : ''}
         </Action>

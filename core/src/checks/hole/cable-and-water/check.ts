@@ -16,7 +16,6 @@ export default defineCheck({
     id: 'hole/cable-and-water',
     severity: 'fails',
     safety: true,
-    summary: 'A cable and water through one opening whose seal closes round one of them only.',
     toDo: 'Take a seal for both, or give the cable an opening of its own above the water.',
     sources: [{ document: 'a cable beside a pipe wants a seal with a place for each', provenance: 'common-practice' }],
     messages: {

@@ -10,7 +10,6 @@ export default defineCheck({
     id: 'hole/cord-entry-unsealed',
     severity: 'fails',
     safety: true,
-    summary: 'A power cord through a hole with nothing to close round it.',
     toDo: 'Seal it. Connecting the pump is for a licensed electrician, with residual-current protection.',
     sources: [{ document: 'a cord entry is closed against insects and water', provenance: 'common-practice' }],
     messages: {

@@ -16,7 +16,6 @@ export default defineCheck({
   meta: {
     id: 'hole/float-valve',
     severity: 'costs',
-    summary: 'A float valve on a wall that slopes, or that leaves more than a tenth of the tank unfilled.',
     toDo: 'Set it higher, or bend the arm and say where it shuts.',
     sources: [{ document: 'the arm of a float valve is level when it shuts', provenance: 'common-practice' }],
     messages: {

@@ -5,7 +5,6 @@ export default defineCheck({
   meta: {
     id: 'hole/gasket-in-concrete',
     severity: 'fails',
-    summary: 'A seal in a wall it is not made for: a rubber gasket in concrete, a link seal in plastic.',
     toDo: 'Take a seal that is made for concrete.',
     sources: [
       {

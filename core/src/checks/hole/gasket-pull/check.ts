@@ -15,7 +15,6 @@ export default defineCheck({
   meta: {
     id: 'hole/gasket-pull',
     severity: 'advice',
-    summary: 'What hangs on a gasket has nothing else to hold it: a gasket holds no pull.',
     toDo: 'Strap it, and say so.',
     sources: [{ document: 'support the pipe within 300 mm of the wall', provenance: 'common-practice' }],
     messages: {

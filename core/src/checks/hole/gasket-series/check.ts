@@ -13,7 +13,6 @@ export default defineCheck({
   meta: {
     id: 'hole/gasket-series',
     severity: 'fails',
-    summary: 'A gasket or link seal with pipe of another series in it.',
     toDo: 'Change the gasket or the pipe.',
     sources: [{ document: 'ASTM D1785, ASTM D3034, EN 1329: outside diameters', provenance: 'standard-table' }],
     messages: { seal: { title: 'Gasket for another pipe', text: '{why}' } },

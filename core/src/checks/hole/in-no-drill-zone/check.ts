@@ -11,7 +11,6 @@ export default defineCheck({
   meta: {
     id: 'hole/in-no-drill-zone',
     severity: 'fails',
-    summary: 'A hole or its flange on a rib, the base curve or the shoulder, where nothing lies flat.',
     toDo: 'Move the hole to the nearest flat height.',
     sources: [{ document: 'flanges sit on the flat part of the wall', provenance: 'common-practice' }],
     messages: {

@@ -12,7 +12,6 @@ export default defineCheck({
   meta: {
     id: 'hole/in-sediment',
     severity: 'costs',
-    summary: 'A draw-off or a link whose bore reaches into what settles.',
     toDo: 'Raise it, or clean more often and say that the sediment is less.',
     sources: [{ document: 'some centimetres settle between two cleanings', provenance: 'common-practice' }],
     messages: {

@@ -11,7 +11,6 @@ export default defineCheck({
   meta: {
     id: 'hole/no-screen',
     severity: 'fails',
-    summary: 'A vent, overflow or screened inlet whose end is open to insects.',
     toDo: 'Finish it with a screen or a cowl.',
     sources: [{ document: 'mesh of about 1 mm against insects at every opening', provenance: 'common-practice' }],
     messages: { open: { title: 'No screen', text: '{hole} {name} ends open: insects and leaves get in.' } },

@@ -14,7 +14,6 @@ export default defineCheck({
   meta: {
     id: 'hole/no-seal',
     severity: 'unknown',
-    summary: 'A hole with nothing in it.',
     toDo: 'Take a seal that holds in this wall.',
     sources: [{ document: 'an opening below the highest water is sealed', provenance: 'common-practice' }],
     messages: { open: { title: 'Nothing seals it', text: '{hole} is a hole in {tank} with nothing in it.' } },

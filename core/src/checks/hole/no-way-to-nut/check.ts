@@ -9,7 +9,6 @@ export default defineCheck({
   meta: {
     id: 'hole/no-way-to-nut',
     severity: 'unknown',
-    summary: 'A bulkhead or nut on the inside that no hand reaches.',
     toDo: 'Draw it in on a cord from the lid, or use a way from outside. Nobody goes in.',
     sources: [{ document: 'a hand needs about 100 mm; never a person in the tank', provenance: 'common-practice' }],
     messages: { seal: { title: 'No hand inside', text: '{why}' } },

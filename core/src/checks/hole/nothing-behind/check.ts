@@ -7,7 +7,6 @@ export default defineCheck({
   meta: {
     id: 'hole/nothing-behind',
     severity: 'unknown',
-    summary: 'An outlet that is sealed in the wall and has nothing on it: it would run open.',
     toDo: 'Build the run, or plug the outlet.',
     sources: [{ document: 'an outlet carries a run, a valve or a plug', provenance: 'common-practice' }],
     messages: { open: { title: 'Nothing behind it', text: '{hole} {name} has no run yet: water would leave by it.' } },

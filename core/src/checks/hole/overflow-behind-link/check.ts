@@ -9,7 +9,6 @@ export default defineCheck({
   meta: {
     id: 'hole/overflow-behind-link',
     severity: 'costs',
-    summary: 'The overflow of a row is on another tank than the inflow, behind a link that does not carry the storm.',
     toDo: 'Put an overflow on the tank that takes the inflow.',
     sources: [
       {

@@ -13,7 +13,6 @@ export default defineCheck({
   meta: {
     id: 'hole/overflow-too-high',
     severity: 'fails',
-    summary: 'An overflow whose top is above an inlet, a vent, a cord entry or the lid.',
     toDo: 'Lower the overflow, or raise the other opening.',
     sources: [{ document: 'the overflow is the lowest opening above the water', provenance: 'common-practice' }],
     messages: {

@@ -10,7 +10,6 @@ export default defineCheck({
   meta: {
     id: 'hole/overflow-too-small',
     severity: 'fails',
-    summary: 'An overflow that does not carry what comes in: by area, then by flow at the head there is.',
     toDo: 'Take a larger overflow, or a second one.',
     sources: [
       { document: 'overflow area at least the inlet area', provenance: 'common-practice' },

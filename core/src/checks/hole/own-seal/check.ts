@@ -22,7 +22,6 @@ export default defineCheck({
   meta: {
     id: 'hole/own-seal',
     severity: 'unknown',
-    summary: 'A hole with something in it that nobody rates as a seal.',
     toDo: 'Take a listed seal, or fill the tank to over it, wait a day, and settle this by name.',
     sources: [{ document: 'only what is made to seal a wall is relied on below water', provenance: 'common-practice' }],
     messages: {

@@ -8,7 +8,6 @@ export default defineCheck({
   meta: {
     id: 'hole/own-valve',
     severity: 'advice',
-    summary: "A container's own valve as the only shut-off.",
     toDo: 'Put a valve into the run.',
     sources: [{ document: 'container valves wear and stop closing', provenance: 'common-practice' }],
     messages: {

@@ -15,7 +15,6 @@ export default defineCheck({
     id: 'hole/port-not-said',
     severity: 'unknown',
     station: 'tanks',
-    summary: 'Ports that a tank comes with, of which nobody has said what becomes of them, or one that is left open.',
     toDo: 'Say what becomes of it.',
     sources: [{ document: 'every opening of a tank is used, plugged or cut out', provenance: 'common-practice' }],
     messages: {

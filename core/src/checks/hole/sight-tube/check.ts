@@ -14,7 +14,6 @@ export default defineCheck({
   meta: {
     id: 'hole/sight-tube',
     severity: 'fails',
-    summary: 'A sight tube that ends below the highest water, or whose top is closed.',
     toDo: 'Lengthen the tube, or lead it back in above the water.',
     sources: [
       { document: 'the open end stands at least 50 mm above the highest water', provenance: 'common-practice' },

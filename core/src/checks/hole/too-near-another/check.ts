@@ -17,7 +17,6 @@ export default defineCheck({
   meta: {
     id: 'hole/too-near-another',
     severity: 'fails',
-    summary: 'Two holes closer than their flanges or than a hole between them allow.',
     toDo: 'Move one of them.',
     sources: [{ document: 'a hole between holes, an inch between flanges', provenance: 'common-practice' }],
     messages: {

@@ -8,7 +8,6 @@ export default defineCheck({
   meta: {
     id: 'hole/vent-dips',
     severity: 'fails',
-    summary: 'A vent whose end in the tank is below the highest water.',
     toDo: 'Move it above the overflow.',
     sources: [
       { document: 'the vent ends just inside the top, clear of the highest water', provenance: 'common-practice' },

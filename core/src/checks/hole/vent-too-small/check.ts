@@ -10,7 +10,6 @@ export default defineCheck({
   meta: {
     id: 'hole/vent-too-small',
     severity: 'costs',
-    summary: 'A vent that passes less air than the fastest fill or draw needs.',
     toDo: 'Take a larger vent.',
     sources: [
       { document: 'orifice for air at 25 mm of water', provenance: 'standard-formula' },

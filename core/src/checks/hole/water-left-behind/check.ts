@@ -19,7 +19,6 @@ export default defineCheck({
   meta: {
     id: 'hole/water-left-behind',
     severity: 'costs',
-    summary: 'A draw-off so high that much of the water never comes out.',
     toDo: 'Lower the hole, or keep it and know what it costs.',
     sources: [{ document: 'hydrostatics: water below the lowest bore stays', provenance: 'standard-formula' }],
     messages: {

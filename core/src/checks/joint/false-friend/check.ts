@@ -15,7 +15,6 @@ export default defineCheck({
   meta: {
     id: 'joint/false-friend',
     severity: 'fails',
-    summary: 'A joint that does not go together, or goes on and leaks.',
     toDo: 'Put an adapter between, or replace one of the two parts.',
     sources: [
       { document: 'ASME B1.20.1', provenance: 'standard-formula' },

@@ -11,7 +11,6 @@ export default defineCheck({
   meta: {
     id: 'joint/left-out',
     severity: 'fails',
-    summary: 'A joint that is made without the washer, tape, clamp, cement, lubricant or insert that it holds with.',
     toDo: 'Put in what it asks for, at the joint.',
     sources: [{ document: 'what a joint is made to hold with', provenance: 'common-practice' }],
     messages: {

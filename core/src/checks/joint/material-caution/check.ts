@@ -8,7 +8,6 @@ export default defineCheck({
   meta: {
     id: 'joint/material-caution',
     severity: 'advice',
-    summary: 'Two materials that the joint holds between, but that do not bear one another for ever.',
     toDo: 'Hand tight and one turn; or turn the two round.',
     sources: [{ document: 'metal in plastic, metals in water', provenance: 'common-practice' }],
     messages: { caution: { title: 'Mind the materials', text: '{caution} {others}' } },

@@ -5,7 +5,6 @@ export default defineCheck({
   meta: {
     id: 'joint/not-known',
     severity: 'unknown',
-    summary: 'A joint one side of which nobody has named or measured.',
     toDo: 'Measure the end: over or across the threads, and threads to the inch.',
     sources: [{ document: 'a verdict is never given on an end that is not known', provenance: 'common-practice' }],
     messages: { unknown: { title: 'Not known yet', text: '{why} {measure}' } },

@@ -7,7 +7,6 @@ export default defineCheck({
   meta: {
     id: 'joint/not-rated',
     severity: 'unknown',
-    summary: 'A joint that fits, that no standard makes a joint.',
     toDo: 'Use a part that is rated there, or accept the joint by name and date.',
     sources: [{ document: 'ASME B1.20.1', provenance: 'standard-formula' }],
     messages: { fits: { title: 'Fits, not rated', text: '{why} {instead}' } },

@@ -9,7 +9,6 @@ export default defineCheck({
   meta: {
     id: 'joint/useless-sealant',
     severity: 'advice',
-    summary: 'Something on a joint that holds without it.',
     toDo: 'Leave it out.',
     sources: [{ document: 'tape does nothing on a joint that seals on its washer', provenance: 'common-practice' }],
     messages: {

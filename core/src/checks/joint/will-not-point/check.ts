@@ -9,7 +9,6 @@ export default defineCheck({
   meta: {
     id: 'joint/will-not-point',
     severity: 'costs',
-    summary: 'A part that shall point somewhere, on a joint that stops where it stops.',
     toDo: 'Try it dry; put a union, a locknut or an end that turns between.',
     sources: [{ document: 'turns past hand tight', provenance: 'common-practice' }],
     messages: {

@@ -15,7 +15,6 @@ export default defineCheck({
   meta: {
     id: 'run/bottleneck',
     severity: 'costs',
-    summary: 'One bore far under those of the rest of its run.',
     toDo: 'Take the next size for this part.',
     sources: [{ document: 'loss grows with the fourth power of the bore', provenance: 'standard-formula' }],
     messages: {

@@ -15,7 +15,6 @@ export default defineCheck({
     id: 'run/cover',
     severity: 'costs',
     station: 'site',
-    summary: 'A buried line with too little ground over it, or one that holds water above the depth of frost.',
     toDo: 'Lay it deeper, or put it under a slab; drain a line that cannot go deeper.',
     sources: [
       { document: 'cover where nobody drives: 300 mm', provenance: 'common-practice' },

@@ -9,7 +9,6 @@ export default defineCheck({
     id: 'run/device-under-pressure',
     severity: 'fails',
     safety: true,
-    summary: 'A device that asks for more pressure than the water above it gives.',
     toDo: 'Raise the tank by what is said, take a device that works at low pressure, or pump.',
     sources: [
       { document: 'hydrostatics: 9.81 kPa a metre', provenance: 'standard-formula' },

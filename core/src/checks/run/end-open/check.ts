@@ -8,7 +8,6 @@ export default defineCheck({
   meta: {
     id: 'run/end-open',
     severity: 'unknown',
-    summary: 'A run that has begun and ends on nothing.',
     toDo: 'Finish the run to a named place, put the next part on, or close it.',
     sources: [{ document: 'every end is closed, discharges or meets a terminal', provenance: 'common-practice' }],
     messages: { open: { title: 'End open', text: 'Nothing is on the {end} yet, so its parts are not listed.' } },

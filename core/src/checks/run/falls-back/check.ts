@@ -6,7 +6,6 @@ export default defineCheck({
     id: 'run/falls-back',
     severity: 'fails',
     station: 'site',
-    summary: 'A drain, an inlet or an overflow that falls the wrong way, or not at all.',
     toDo: 'Let it fall by the least that such a drain needs, or more.',
     sources: [{ document: 'least fall of a drain: 1 in 100', provenance: 'common-practice' }],
     messages: {

@@ -6,7 +6,6 @@ export default defineCheck({
     id: 'run/falls-too-little',
     severity: 'costs',
     station: 'site',
-    summary: 'A drain of which nobody has said how it falls, or that falls less than the least.',
     toDo: 'Let it fall by the least that such a drain needs.',
     sources: [{ document: 'least fall of a drain: 1 in 100', provenance: 'common-practice' }],
     messages: {

@@ -12,7 +12,6 @@ export default defineCheck({
     id: 'run/first-flush',
     severity: 'costs',
     station: 'site',
-    summary: 'A first flush that cannot empty itself, or that holds too little for its roof.',
     toDo: 'A tap or a trickle at its foot; a longer or wider chamber.',
     sources: [{ document: 'first flush of 0.5 to 2 mm, emptied between rains', provenance: 'common-practice' }],
     messages: {

@@ -22,7 +22,6 @@ export default defineCheck({
     id: 'run/heavy-valve',
     severity: 'advice',
     safety: true,
-    summary: 'A heavy valve that hangs on a gasket or on a thin plastic wall.',
     toDo: 'Stand it on a block, or strap it.',
     sources: [{ document: 'a gasket holds no weight, a thin wall creeps', provenance: 'common-practice' }],
     messages: {

@@ -13,7 +13,6 @@ export default defineCheck({
   meta: {
     id: 'run/heights-contradict',
     severity: 'unknown',
-    summary: 'The height of a place as it was measured, against where the parts of the run lead.',
     toDo: 'Measure again: the drop of the place from the base of the tank, or the rise of the pipe.',
     sources: [{ document: 'two ways to the same height', provenance: 'standard-formula' }],
     messages: {

@@ -11,7 +11,6 @@ export default defineCheck({
   meta: {
     id: 'run/held-for-good',
     severity: 'costs',
-    summary: 'What must be cleaned, set or taken in for winter, and cannot come out again.',
     toDo: 'Put a union, a cam or a click coupling beside it.',
     sources: [{ document: 'what needs care has a joint that opens on each side', provenance: 'common-practice' }],
     messages: {

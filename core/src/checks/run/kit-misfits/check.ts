@@ -14,7 +14,6 @@ export default defineCheck({
     id: 'run/kit-misfits',
     severity: 'fails',
     station: 'site',
-    summary: 'What leads from the gutter to the tank is too tall or too short for the height there is.',
     toDo: 'Cut or lengthen the pipe, take a lower piece, or stand the tank lower.',
     sources: [
       {

@@ -7,7 +7,6 @@ export default defineCheck({
   meta: {
     id: 'run/lap-against-flow',
     severity: 'fails',
-    summary: 'A downpipe piece that stands with its hub down: water runs out at the lap.',
     toDo: 'Turn the piece round; it then wants another neighbour on either side.',
     sources: [{ document: 'each piece stands in the one below it', provenance: 'common-practice' }],
     messages: {

@@ -8,7 +8,6 @@ export default defineCheck({
   meta: {
     id: 'run/length-not-known',
     severity: 'unknown',
-    summary: 'Pipe or hose whose length nobody has measured.',
     toDo: 'Enter its length.',
     sources: [{ document: 'what is sold by length is listed only with its length', provenance: 'common-practice' }],
     messages: {

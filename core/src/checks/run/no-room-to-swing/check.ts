@@ -8,7 +8,6 @@ export default defineCheck({
   meta: {
     id: 'run/no-room-to-swing',
     severity: 'costs',
-    summary: 'A part that strikes something when it is screwed on.',
     toDo: 'Screw it to the piece before it first, where that is fixed afterwards without turning; otherwise a union.',
     sources: [{ document: 'lever and spout lengths', provenance: 'from-memory' }],
     messages: {

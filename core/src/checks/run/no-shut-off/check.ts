@@ -13,8 +13,6 @@ export default defineCheck({
   meta: {
     id: 'run/no-shut-off',
     severity: 'advice',
-    summary:
-      'Water below the level of the tank and no valve at the tank, before a branch, or on either side of a link.',
     toDo: 'Put a valve next to the tank.',
     sources: [{ document: 'a valve at the tank, and before a branch', provenance: 'common-practice' }],
     messages: {

@@ -11,7 +11,6 @@ export default defineCheck({
   meta: {
     id: 'run/no-stub',
     severity: 'advice',
-    summary: 'A manifold of several tanks with nothing left to extend it from.',
     toDo: 'Leave a stub: one socket for its fitting, one for the cap that is sawn off, one for the coupling.',
     sources: [{ document: 'a stub for the next tank, long enough for a coupling', provenance: 'common-practice' }],
     messages: {

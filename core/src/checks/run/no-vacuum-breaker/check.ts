@@ -10,7 +10,6 @@ export default defineCheck({
     id: 'run/no-vacuum-breaker',
     severity: 'fails',
     safety: true,
-    summary: 'A hose tap on a line in which the pressure of the mains stands, without a vacuum breaker.',
     toDo: 'Take a tap with a breaker, and ask what your code wants: it may be more.',
     sources: [
       { document: 'backflow protection at hose connections: plumbing codes everywhere', provenance: 'common-practice' },

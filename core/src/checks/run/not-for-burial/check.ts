@@ -9,7 +9,6 @@ export default defineCheck({
   meta: {
     id: 'run/not-for-burial',
     severity: 'costs',
-    summary: 'A part below the ground whose material does not bear it.',
     toDo: 'Take pipe for the ground, or wrap and sleeve it.',
     sources: [{ document: 'metals, hose and clear plastic in the ground', provenance: 'common-practice' }],
     messages: {

@@ -14,7 +14,6 @@ export default defineCheck({
     id: 'run/not-for-drinking',
     severity: 'costs',
     safety: true,
-    summary: 'A material in the line that is not for water that is drunk, in a line whose water is drunk.',
     toDo: 'Take another material. Rainwater that is drunk needs treatment and approval besides.',
     sources: [{ document: 'materials in contact with drinking water', provenance: 'common-practice' }],
     messages: {

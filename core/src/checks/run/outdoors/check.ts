@@ -11,7 +11,6 @@ export default defineCheck({
   meta: {
     id: 'run/outdoors',
     severity: 'advice',
-    summary: 'Plastic outdoors without care against the sun, or a run without care against frost.',
     toDo: 'Shade or paint; drain, bury below frost depth or insulate.',
     sources: [
       { document: 'PVC turns brittle in the sun; a wet line above frost depth bursts', provenance: 'common-practice' },

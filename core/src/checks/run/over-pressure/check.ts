@@ -20,7 +20,6 @@ export default defineCheck({
     id: 'run/over-pressure',
     severity: 'fails',
     safety: true,
-    summary: 'A part under more pressure than it is made for: of the water above it, of a pump, of the mains.',
     toDo: 'Take a part of pressure pipe, or a reducing valve.',
     sources: [{ document: 'hydrostatics: 9.81 kPa a metre', provenance: 'standard-formula' }],
     messages: {

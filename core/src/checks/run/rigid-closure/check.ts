@@ -8,7 +8,6 @@ export default defineCheck({
   meta: {
     id: 'run/rigid-closure',
     severity: 'fails',
-    summary: 'Threads alone between two fixed points: neither side can be turned when the last joint is made.',
     toDo: 'Put a union, a swivel or a piece of hose in.',
     sources: [
       { document: 'a rigid stretch needs a union, a swivel or a flexible piece', provenance: 'common-practice' },

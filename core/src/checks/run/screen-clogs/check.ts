@@ -13,7 +13,6 @@ export default defineCheck({
     id: 'run/screen-clogs',
     severity: 'costs',
     station: 'site',
-    summary: 'A fine mesh in the full flow, without a way round it and with little open area.',
     toDo: 'A coarse screen first, a filter with a bypass, or a much larger mesh.',
     sources: [{ document: 'open area and bypass of fine screens', provenance: 'common-practice' }],
     messages: {

@@ -8,7 +8,6 @@ export default defineCheck({
   meta: {
     id: 'run/sprung-closure',
     severity: 'costs',
-    summary: 'Glued pipe between two fixed points: it closes only when it is sprung apart.',
     toDo: 'Put a union in.',
     sources: [
       { document: 'a rigid stretch needs a union, a swivel or a flexible piece', provenance: 'common-practice' },

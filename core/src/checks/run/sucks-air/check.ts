@@ -15,7 +15,6 @@ export default defineCheck({
   meta: {
     id: 'run/sucks-air',
     severity: 'advice',
-    summary: 'A place at which a line runs below the pressure of the air, or lies over the water when that is low.',
     toDo: 'Lead it lower, narrow the end so that it runs fuller, or let the air out at the hump.',
     sources: [{ document: 'energy line of Bernoulli, losses of Darcy and Weisbach', provenance: 'standard-formula' }],
     messages: {

@@ -11,7 +11,6 @@ export default defineCheck({
   meta: {
     id: 'run/unsupported',
     severity: 'advice',
-    summary: 'Rigid pipe above the ground that spans further than it may.',
     toDo: 'Strap it: the straps come on the list.',
     sources: [{ document: 'support spacing of pipe full of water', provenance: 'from-memory' }],
     messages: {

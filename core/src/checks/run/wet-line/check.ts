@@ -8,7 +8,6 @@ export default defineCheck({
   meta: {
     id: 'run/wet-line',
     severity: 'costs',
-    summary: 'A hump in which air stays and stops the water, or a dip in which water stays.',
     toDo: 'Take the hump or dip out; else an air release at the top, a drain at the bottom.',
     sources: [{ document: 'a turn of more than its bore', provenance: 'standard-formula' }],
     messages: {

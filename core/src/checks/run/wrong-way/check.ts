@@ -14,7 +14,6 @@ export default defineCheck({
   meta: {
     id: 'run/wrong-way',
     severity: 'fails',
-    summary: 'A part that water passes one way only, standing against it.',
     toDo: 'Turn it round, or take a part that goes on by its inlet.',
     sources: [{ document: 'the arrow on the body points with the water', provenance: 'common-practice' }],
     messages: {

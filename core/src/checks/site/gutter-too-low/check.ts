@@ -6,7 +6,6 @@ export default defineCheck({
   meta: {
     id: 'site/gutter-too-low',
     severity: 'fails',
-    summary: 'A gutter that was read lower than the opening its water is to fall into.',
     toDo: 'Read the gutter again; lower the tank; fill it through a lower opening.',
     sources: [{ document: 'water runs down', provenance: 'standard-formula' }],
     messages: {

@@ -10,7 +10,6 @@ export default defineCheck({
   meta: {
     id: 'site/heights-apart',
     severity: 'unknown',
-    summary: 'Readings of one height that do not agree, or that were taken from something without a height.',
     toDo: 'Take a third reading; strike the blunder out; read the reference itself.',
     sources: [{ document: 'readings of a height by several ways agree to 20 mm', provenance: 'common-practice' }],
     messages: {

@@ -10,7 +10,6 @@ export default defineCheck({
     id: 'site/no-air-gap',
     severity: 'fails',
     safety: true,
-    summary: 'Mains or a bore that comes in without an air gap that is large enough, or without one that was said.',
     toDo: 'Raise the end of the supply, or let a licensed plumber fit the device that the water authority asks for.',
     sources: [
       { document: 'ASME A112.1.2: twice the effective opening, at least 1 in', provenance: 'standard-table' },

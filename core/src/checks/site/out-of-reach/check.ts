@@ -8,7 +8,6 @@ export default defineCheck({
     id: 'site/out-of-reach',
     severity: 'fails',
     station: 'site',
-    summary: 'A place above the full level of its tank: by itself no water gets there.',
     toDo: 'A pump, a higher stand, or a place further down.',
     sources: [{ document: 'hydrostatics: water does not rise over its own level', provenance: 'standard-formula' }],
     messages: {

@@ -6,7 +6,6 @@ export default defineCheck({
   meta: {
     id: 'site/outfall-not-reached',
     severity: 'fails',
-    summary: 'An overflow that cannot fall to the place where it is to leave.',
     toDo: 'Find a lower outfall, raise the tank, or take a box with less loss out of the line.',
     sources: [
       {

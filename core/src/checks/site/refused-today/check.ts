@@ -60,7 +60,6 @@ export default defineCheck({
   meta: {
     id: 'site/refused-today',
     severity: 'fails',
-    summary: 'Something stored that would not be taken today: it stands as it was, and is named.',
     toDo: 'Give the field anew. Until then it stands as it was, and other changes are taken as ever.',
     sources: [{ document: 'our own rules for a job document', provenance: 'common-practice' }],
     messages: {

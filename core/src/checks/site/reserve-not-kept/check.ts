@@ -13,7 +13,6 @@ export default defineCheck({
     id: 'site/reserve-not-kept',
     severity: 'fails',
     station: 'site',
-    summary: 'A reserve that other outlets of the tank can draw down.',
     toDo: 'Raise the other outlets, take a larger tank, or give the reserve a tank of its own.',
     sources: [
       { document: 'what lies below every other outlet stays for the one below it', provenance: 'standard-formula' },

@@ -6,7 +6,6 @@ export default defineCheck({
   meta: {
     id: 'site/roof-unsuited',
     severity: 'costs',
-    summary: 'A roof whose water should not be gathered, or only with care.',
     toDo: 'Gather from another roof; a first flush and a filter where it is only grit.',
     sources: [{ document: 'roof materials and what washes off them', provenance: 'common-practice' }],
     messages: {

@@ -11,7 +11,6 @@ export default defineCheck({
     id: 'site/wants-more',
     severity: 'costs',
     station: 'site',
-    summary: 'A place that gets less pressure or less flow than it wants while the tank is half drawn.',
     toDo: 'Raise the tank by what is said; take a device for low pressure; pump.',
     sources: [
       { document: 'hydrostatics; Darcy and Weisbach with Colebrook and White', provenance: 'standard-formula' },

@@ -7,7 +7,6 @@ export default defineCheck({
     id: 'site/way-too-small',
     severity: 'costs',
     station: 'site',
-    summary: 'A downpipe, drain or diverter hose that does not take what the design rain brings.',
     toDo: 'A second downpipe, a wider one, more fall, or a wider and shorter hose.',
     sources: [
       { document: 'upright pipes at a third full (Wyly and Eaton, NBS Monograph 31)', provenance: 'from-memory' },

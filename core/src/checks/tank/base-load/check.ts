@@ -12,7 +12,6 @@ export default defineCheck({
     id: 'tank/base-load',
     severity: 'fails',
     safety: true,
-    summary: 'What a full tank stands on does not bear it.',
     toDo: 'Lower it, or have somebody who may say so rate the stand.',
     sources: [
       { document: 'EN 338 C16 and EN 1995-1-1 for planks, values from memory', provenance: 'from-memory' },

@@ -13,7 +13,6 @@ export default defineCheck({
   meta: {
     id: 'tank/blocks-in-way',
     severity: 'costs',
-    summary: 'A bottom outlet comes through where the blocks or planks stand, or has no room under the tank.',
     toDo: 'Raise it, and set the blocks clear.',
     sources: [{ document: 'blocks stand clear of a bottom outlet', provenance: 'common-practice' }],
     messages: {

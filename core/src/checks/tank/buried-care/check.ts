@@ -12,7 +12,6 @@ export default defineCheck({
     id: 'tank/buried-care',
     severity: 'costs',
     safety: true,
-    summary: 'A buried tank without what keeps its walls from being pushed in.',
     toDo: 'Fill as you bury; brace what is not made for it.',
     sources: [
       { document: 'water in as the ground goes in; bracing where it may stand empty', provenance: 'common-practice' },

@@ -8,7 +8,6 @@ export default defineCheck({
     id: 'tank/diverter-spills',
     severity: 'costs',
     station: 'site',
-    summary: 'A fill that should stop by itself at its diverter, and a tank that spills before it does.',
     toDo: 'Lower the diverter, seal what lies below it, or give the tank an overflow as large as its inlet.',
     sources: [{ document: 'levels of the diverter and of the lowest opening', provenance: 'standard-formula' }],
     messages: {

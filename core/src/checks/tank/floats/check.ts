@@ -10,7 +10,6 @@ export default defineCheck({
     id: 'tank/floats',
     severity: 'fails',
     safety: true,
-    summary: 'An empty buried tank that wet ground lifts out.',
     toDo: 'Anchor it, drain the pit, or keep water in it. An engineer where ground water can rise above its base.',
     sources: [
       { document: 'Archimedes: the water displaced', provenance: 'standard-formula' },

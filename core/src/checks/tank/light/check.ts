@@ -7,7 +7,6 @@ export default defineCheck({
   meta: {
     id: 'tank/light',
     severity: 'costs',
-    summary: 'Light gets into the water.',
     toDo: 'Cover or paint it, and say so.',
     sources: [{ document: 'light grows algae', provenance: 'common-practice' }],
     messages: { light: { title: 'Light gets in', text: '{tank} lets light through: the water turns green.' } },

@@ -15,7 +15,6 @@ export default defineCheck({
     id: 'tank/no-air-path',
     severity: 'fails',
     station: 'holes',
-    summary: 'A tank whose air has no way in or out.',
     toDo: 'Add a vent.',
     sources: [{ document: 'each separate air space needs its own path', provenance: 'common-practice' }],
     messages: {

@@ -15,7 +15,6 @@ export default defineCheck({
     id: 'tank/no-overflow',
     severity: 'fails',
     station: 'holes',
-    summary: 'A tank, or a group of linked tanks, from which surplus water has no way out.',
     toDo: 'Add an overflow as large as the inlet, below the lid and every other opening.',
     sources: [{ document: 'overflow at least as large as the inlet', provenance: 'common-practice' }],
     messages: {

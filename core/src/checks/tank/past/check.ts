@@ -11,7 +11,6 @@ export default defineCheck({
     id: 'tank/past',
     severity: 'unknown',
     safety: true,
-    summary: 'A used container of which it is not known what was in it, whether it was food, or how it was cleaned.',
     toDo: 'Ask the seller; take food grade only.',
     sources: [
       { document: 'food-grade containers only, cleaned, never judged by tasting', provenance: 'common-practice' },

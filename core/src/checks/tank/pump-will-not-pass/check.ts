@@ -6,7 +6,6 @@ export default defineCheck({
   meta: {
     id: 'tank/pump-will-not-pass',
     severity: 'fails',
-    summary: 'A pump that does not pass the way in, or does not come out again.',
     toDo: 'Take a slimmer pump or a larger riser.',
     sources: [{ document: 'clear width of the opening against the pump', provenance: 'common-practice' }],
     messages: {

@@ -10,7 +10,6 @@ export default defineCheck({
   meta: {
     id: 'tank/riser-low',
     severity: 'costs',
-    summary: 'The lid of a buried tank is at or below the finished ground.',
     toDo: 'Raise the riser, or set the tank higher.',
     sources: [{ document: 'the lid stands 75 to 200 mm over the finished ground', provenance: 'common-practice' }],
     messages: {

@@ -9,7 +9,6 @@ export default defineCheck({
   meta: {
     id: 'tank/riser-not-over-pump',
     severity: 'costs',
-    summary: 'The way in is not over the pump.',
     toDo: 'Move the pump, or put the riser over it.',
     sources: [
       {

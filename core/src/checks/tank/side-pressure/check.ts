@@ -9,7 +9,6 @@ export default defineCheck({
     id: 'tank/side-pressure',
     severity: 'fails',
     safety: true,
-    summary: 'A container that is not made for the ground, with ground against its walls.',
     toDo: 'Take a tank made for the ground, or keep the ground off it.',
     sources: [{ document: 'side pressure on containers not made for it', provenance: 'common-practice' }],
     messages: {

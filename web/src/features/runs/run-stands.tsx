@@ -1,0 +1,21 @@
+'use client';
+
+import { type Edit, type Run, itemsOfRun, setField } from '@herrero/core';
+import { Action } from '@/ui/action';
+import { useJob } from '../../store/job-provider';
+
+/** The whole run stands, or none of it: in one press. */
+export function RunStands({ run }: { readonly run: Run }) {
+  const make = useJob((state) => state.make);
+  const parts = itemsOfRun(run).map(({ placed }) => placed);
+  if (parts.length === 0) return null;
+  const stands = parts.every(({ existing }) => existing);
+  const edits = parts
+    .filter(({ existing }) => existing === stands)
+    .map((placed): Edit => setField('parts', placed, 'existing', !stands));
+  return (
+    <Action onClick={() => make(edits)}>
+      {stands ? 'None of it stands yet: it is bought' : 'All of it stands there already'}
+    </Action>
+  );
+}
