@@ -8,8 +8,9 @@ export const comesClosed = (hole: Penetration, tank: Tank): boolean => {
   return closedBy !== undefined && closedBy !== 'nothing' && closedBy !== 'valve';
 };
 
-/** Does it want nothing on it: it stands and works, or has in it what somebody chose himself? */
-export const isSaidDone = ({ stands, ownSeal }: Penetration): boolean => stands || ownSeal !== null;
+/** Does it want nothing on it: it stands and works, alone or with its tank, or has in it what somebody chose himself? */
+export const isSaidDone = ({ stands, ownSeal, portId, portUse }: Penetration, tank: Tank | undefined): boolean =>
+  stands || ownSeal !== null || (tank?.stands === true && portId !== null && portUse !== 'use');
 
 /** Is it a port of the tank that stays closed: plugged, or left as it came and it came closed? */
 export const staysClosed = (hole: Penetration, tank: Tank | undefined): boolean =>

@@ -245,7 +245,10 @@ function endsClosed({ runs, job }: CheckContext): Completeness {
     strands.map(({ end, items }) => ({
       open:
         end.at === 'open' &&
-        !(items.length === 0 && (isSaidDone(penetration) || staysClosed(penetration, tankOf(job, penetration)))),
+        !(
+          items.length === 0 &&
+          (isSaidDone(penetration, tankOf(job, penetration)) || staysClosed(penetration, tankOf(job, penetration)))
+        ),
       label: penetration.label,
     })),
   );

@@ -1,6 +1,7 @@
 'use client';
 
 import { OWN_SEALS, OWN_SEAL_NAMES, type OwnSeal, type Penetration, sealOf, setField } from '@herrero/core';
+import { useState } from 'react';
 import { EndField } from '@/ui/end-field';
 import { TextField } from '@/ui/text-field';
 import { useJob } from '../../store/job-provider';
@@ -11,10 +12,15 @@ export default function HoleOwn({ penetration }: { readonly penetration: Penetra
   const make = useJob((state) => state.make);
   const sealed = sealOf(penetration.id, index) !== undefined;
   const { ownSeal } = penetration;
+  const [open, setOpen] = useState(ownSeal !== null);
   const setOwn = (to: OwnSeal | null): void => void make([setField('penetrations', penetration, 'ownSeal', to)]);
   if (sealed) return null;
   return (
-    <details open={ownSeal !== null} className="border-b border-hair py-1">
+    <details
+      open={open}
+      onToggle={({ currentTarget }) => setOpen(currentTarget.open)}
+      className="border-b border-hair py-1"
+    >
       <summary className="min-h-9 py-2 type-second pointer-coarse:min-h-11">
         None of these: it is otherwise here
       </summary>

@@ -22,7 +22,7 @@ export default defineCheck({
   check: (context) =>
     context.job.penetrations
       .filter(({ id, roles, port }) => roles.includes('cord-entry') && port === null && !sealOf(id, context.index))
-      .filter((hole) => !isSaidDone(hole))
+      .filter((hole) => !isSaidDone(hole, tankOf(context.job, hole)))
       .flatMap((hole) => {
         const tank = tankOf(context.job, hole);
         return tank

@@ -23,7 +23,9 @@ export default defineCheck({
     context.runs
       .filter(
         ({ penetration, strands }) =>
-          penetration.port === null && !isSaidDone(penetration) && strands.every(({ items }) => items.length === 0),
+          penetration.port === null &&
+          !isSaidDone(penetration, tankOf(context.job, penetration)) &&
+          strands.every(({ items }) => items.length === 0),
       )
       .flatMap(({ penetration }) => {
         const tank = tankOf(context.job, penetration);

@@ -1,3 +1,4 @@
+import { tankOf } from '../../../job/lookup';
 import { isSaidDone } from '../../../derived/ports';
 import { defineCheck } from '../../define-check';
 import { atPenetration } from '../../places';
@@ -17,7 +18,7 @@ export default defineCheck({
       .filter(
         (run) =>
           partsBeyondSeal(run) === 0 &&
-          !isSaidDone(run.penetration) &&
+          !isSaidDone(run.penetration, tankOf(context.job, run.penetration)) &&
           // A port of which nobody has said that it is used, or that is left on purpose, is another check's affair.
           (run.penetration.port === null
             ? run.strands.some(({ items }) => items.length > 0)

@@ -8,6 +8,14 @@ const run = (settings: Partial<Settings>) =>
 testCheck(check, {
   clean: [
     { why: 'said for both', job: run({ sunPlan: 'painted', frostPlan: 'drained' }) },
+    {
+      why: 'a buried tank whose drain leaves below the ground, deeper than frost',
+      job: tankWith({
+        type: 'concrete',
+        tank: { buriedM: 1.6 },
+        holes: [{ size: '110', heightM: 1.2, parts: [{ code: 'PG-110M' }, { code: 'PISL-110M', lengthM: 2 }] }],
+      }),
+    },
     { why: 'nothing built yet', job: tankWith({ holes: [{}] }) },
   ],
   found: [

@@ -1,11 +1,12 @@
 import { setSetting } from '../../../edits/change-field';
 import { settingCaution } from '../../../connections/material';
-import { siteFigure } from '../../../job/job';
+import { type Job, type Penetration, siteFigure } from '../../../job/job';
 import { itemsOfRun } from '../../../derived/run';
 import { gather } from '../../../quantity/gather';
 import { setFix } from '../../move-fix';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';
+import { tankOf } from '../../../job/lookup';
 
 export default defineCheck({
   meta: {
@@ -27,7 +28,11 @@ export default defineCheck({
     const begun = runs.filter(({ strands }) => strands.some(({ items }) => items.length > 1));
     const [first] = begun;
     if (!first) return [];
-    const items = gather(begun, itemsOfRun);
+    // What leaves a buried tank below the ground is out of the sun, and so is what seals it there.
+    const items = gather(
+      begun.filter(({ penetration }) => !isUnderground(penetration, job)),
+      itemsOfRun,
+    );
     const worst =
       items.find(({ part }) => part.material === 'clear-pvc') ??
       items.find(({ part }) => settingCaution(part.material, 'sunlight') !== undefined);
@@ -66,3 +71,9 @@ export default defineCheck({
     ];
   },
 });
+
+/** Below the finished ground: buried by as much as its base is, and not so high up the tank. */
+function isUnderground(hole: Penetration, job: Job): boolean {
+  const tank = tankOf(job, hole);
+  return tank !== undefined && hole.heightM < tank.buriedM;
+}

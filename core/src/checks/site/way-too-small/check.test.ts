@@ -24,6 +24,24 @@ testCheck(check, {
       fixSettles: false,
     },
     {
+      why: 'a level hose from a gutter outlet: no downpipe, and its small flow is not nothing',
+      job: tankWith({
+        roofM2: 60,
+        holes: [
+          {
+            ...TOP_INLET,
+            size: '1',
+            face: 'wall',
+            heightM: 0.8,
+            depthM: 0,
+            parts: [{ code: 'BH-100' }, { code: 'HB-100' }, { code: 'HO-100', lengthM: 3, riseM: 0.05 }],
+          },
+        ],
+      }),
+      findings: [{ title: 'Way in too small', at: 'shed', text: 'Hose' }],
+      fixSettles: false,
+    },
+    {
       why: 'a 1 in hose under 60 m2',
       job: diverter(60, 2),
       // 85 % of 1.67 L/s: 1.42, 22 gallons a minute.

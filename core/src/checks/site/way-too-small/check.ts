@@ -1,3 +1,4 @@
+import { isDownpipe } from '../../../fittings/capability';
 import { wayCapacities } from '../../../falls/capacity';
 import { type Report, defineCheck } from '../../define-check';
 import { atSite } from '../../places';
@@ -17,6 +18,10 @@ export default defineCheck({
         title: 'Downpipe too small',
         text: '{roof} brings {storm} in the design rain; {part} takes {takes}. The gutter runs over.',
       },
+      line: {
+        title: 'Way in too small',
+        text: '{roof} brings {storm} in the design rain; {part} on its way takes {takes}. The gutter runs over.',
+      },
       hose: {
         title: 'Hose throttles the diverter',
         text: 'The diverter would turn {share} of {roof} into the tank; {part} takes {takes}. The rest goes down the pipe.',
@@ -26,10 +31,10 @@ export default defineCheck({
   check: (context) =>
     wayCapacities(context).flatMap(({ roof, stormM3s, carriesM3s, narrowest, throttled }) => {
       const at = atSite('roofs', roof);
-      const found: Report<'pipe' | 'hose'>[] = [];
+      const found: Report<'pipe' | 'line' | 'hose'>[] = [];
       if (carriesM3s !== undefined && narrowest && carriesM3s < stormM3s)
         found.push({
-          messageId: 'pipe',
+          messageId: isDownpipe(narrowest.part) ? 'pipe' : 'line',
           at,
           data: {
             roof: roof.name,
