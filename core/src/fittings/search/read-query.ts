@@ -17,6 +17,8 @@ export interface Query {
   readonly literal: readonly string[];
   /** What no part is asked by: the list counts it by itself. */
   readonly counted: readonly string[];
+  /** All of it as it was written, in small letters: a name that is written as it stands is that thing. */
+  readonly text: string;
 }
 
 /** Letters that name the types of cam couplings; only beside the word. */
@@ -76,6 +78,7 @@ export function readQuery(text: string): Query {
     corrected,
     literal,
     counted,
+    text: text.toLowerCase().replace(/\s+/g, ' ').trim(),
   };
 }
 

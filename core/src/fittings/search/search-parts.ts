@@ -114,6 +114,7 @@ const LEAST_SAID = 4;
 
 /** How many things asked for a part lacks: 0 a hit, 1 a near miss. Sizes count once for each that is nowhere on it. */
 function misses({ words, sizes, text }: Indexed, query: Query): number {
+  if (query.text.includes(' ') && text.includes(query.text)) return 0;
   let missing = 0;
   for (const { anyOf, said } of query.meanings)
     if (!anyOf.some((word) => words.has(word)) && (said.length < LEAST_SAID || !text.includes(said))) missing++;

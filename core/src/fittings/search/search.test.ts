@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
-import { shippedCatalogue } from '../catalogue';
+import { DEEP } from '../../test/runs';
+import { partTitle, shippedCatalogue } from '../catalogue';
 import { queryWords, readQuery } from './read-query';
-import { type Narrowing, searchParts } from './search-parts';
+import { type Narrowing, searchParts, wantedOf } from './search-parts';
 import { readSize } from './spoken';
 
 const found = (text: string, narrowing: Narrowing = {}) => searchParts(shippedCatalogue, readQuery(text), narrowing);
@@ -174,4 +175,10 @@ describe('a search', () => {
     // Counts are of what the words ask for: narrowing down does not change them.
     expect(narrow.byEnd).toEqual(all.byEnd);
   });
+});
+
+test('a part is found by its name as the list prints it', () => {
+  const everySo = shippedCatalogue.list.filter((_, place) => DEEP || place % 25 === 0);
+  const lost = everySo.filter((part) => !wantedOf(shippedCatalogue, readQuery(partTitle(part)))?.has(part.code));
+  expect(lost.map(partTitle)).toEqual([]);
 });
