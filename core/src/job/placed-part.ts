@@ -73,7 +73,6 @@ export const PLACED_PART = {
     orUnknown: true,
     words: 'step at which it is trimmed',
     says: 'Only of a piece that is left long',
-    asked: 'When it is trimmed',
   },
   because: {
     kind: 'text',

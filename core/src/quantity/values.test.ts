@@ -31,3 +31,22 @@ test.each([
 
 test('a name that nothing is given for is a bug of the caller', () =>
   expect(() => fillText('{lost}', {}, 'mm-l')).toThrow(RangeError));
+
+test('two figures of one kind that decide are printed to the digit by which they differ', () => {
+  // 5.567 L/s are 88.24 gallons a minute, 5.54 are 87.81 (231 cubic inches to the gallon).
+  const flows = { a: { flowM3s: 0.005567 }, b: { flowM3s: 0.00554 } };
+  expect(fillText('{a} against {b}', flows, 'in-gal')).toBe('88.2 gpm against 87.8 gpm');
+  expect(fillText('{a} against {b}', flows, 'mm-l')).toBe('5.6 L/s against 5.5 L/s');
+  const loads = { a: { massKg: 500.2 }, b: { massKg: 500.4 } };
+  expect(fillText('{a} of {b}', loads, 'mm-l')).toBe('500.2 kg of 500.4 kg');
+  expect(fillText('{a} of {a}', loads, 'mm-l')).toBe('500 kg of 500 kg');
+  // 70.02 kPa are 10.156 psi, 70 are 10.153.
+  const heads = { a: { pressureKpa: 70.02 }, b: { pressureKpa: 70 } };
+  expect(fillText('{a}, {b}', heads, 'in-gal')).toBe('10.16 psi, 10.15 psi');
+  expect(fillText('{a}', heads, 'in-gal')).toBe('10.2 psi');
+});
+
+test('a small flow is not nothing: it is said in the unit of a tap', () => {
+  expect(fillText('{a}', { a: { flowM3s: 0.00003 } }, 'mm-l')).toBe('1.8 L/min');
+  expect(fillText('{a}', { a: { flowM3s: 0.000003 } }, 'mm-l')).toBe('0.18 L/min');
+});

@@ -1,4 +1,6 @@
-import { emptyJob, plan, ternPoint } from '@herrero/core';
+import { RECORDS, emptyJob, plan, ternPoint } from '@herrero/core';
+import { readFileSync, readdirSync } from 'node:fs';
+import path from 'node:path';
 import { describe, expect, test } from 'vitest';
 import { layOut } from '@/drawing/geometry/string-layout';
 import { stationToOpen } from '../jobs/station-to-open';
@@ -64,4 +66,17 @@ describe('a job opens', () => {
   test('where there is trouble', () => expect(stationToOpen(planned.stations).id).toBe('runs'));
   test('at its tanks when there is nothing', () =>
     expect(stationToOpen(plan(emptyJob('New', 'mm-l')).stations).id).toBe('tanks'));
+});
+
+describe('undo says the words of the screen', () => {
+  const screens = readdirSync(path.join(import.meta.dirname, '..'), { recursive: true, encoding: 'utf8' })
+    .filter((file) => file.endsWith('.tsx') && !file.endsWith('.test.tsx'))
+    .map((file) => readFileSync(path.join(import.meta.dirname, '..', file), 'utf8').replace(/\s+/g, ' '))
+    .join('\n');
+  const asked = Object.entries(RECORDS).flatMap(([record, fields]) =>
+    Object.entries(fields as Readonly<Record<string, { readonly asked?: string }>>).flatMap(([name, field]) =>
+      field.asked === undefined ? [] : [[`${record}.${name}`, field.asked] as const],
+    ),
+  );
+  test.each(asked)('%s is asked as “%s”', (_, words) => expect(screens.includes(words)).toBe(true));
 });

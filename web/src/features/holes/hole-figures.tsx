@@ -41,7 +41,7 @@ import { YesNo } from '@/ui/yes-no';
 import { useJob } from '../../store/job-provider';
 import { HandInside } from './hand-inside';
 
-const OneMoreHole = dynamic(() => import('./one-more-hole'), { ssr: false });
+const HoleAgain = dynamic(() => import('./hole-again'), { ssr: false });
 
 interface HoleFieldsProps {
   readonly penetration: Penetration;
@@ -104,6 +104,18 @@ export function HoleFigures({ penetration, tank }: HoleFieldsProps) {
         value={penetration.stands}
         onChange={(to) => make([setField('penetrations', penetration, 'stands', to)])}
       />
+      {drilled && (
+        <YesNo
+          label="Drawn in on a cord"
+          value={penetration.drawnIn}
+          onChange={(to) => make([setField('penetrations', penetration, 'drawnIn', to)])}
+        />
+      )}
+      <YesNo
+        label="Held by a strap or a stand"
+        value={penetration.supported}
+        onChange={(to) => make([setField('penetrations', penetration, 'supported', to)])}
+      />
       <FaceAndSize penetration={penetration} tank={tank} />
       <Roles penetration={penetration} />
       {drilled && <HoleAndSaw penetration={penetration} onHole={(to) => set('holeM', to)} />}
@@ -120,7 +132,7 @@ export function HoleFigures({ penetration, tank }: HoleFieldsProps) {
       )}
       <Facts penetration={penetration} tank={tank} />
       <div className="flex flex-wrap gap-x-6">
-        <OneMoreHole penetration={penetration} />
+        <HoleAgain penetration={penetration} />
         <Action onClick={remove}>Take {penetration.label} away</Action>
       </div>
     </div>
