@@ -74,12 +74,12 @@ test('the curve of a tank follows its shape, and a metered fill corrects it', as
 test('a stand that is too weak is trouble; planks are checked as beams', async ({ page }) => {
   await emptyJob(page, 'Stand');
   await page.getByRole('button', { name: 'Add: Upright round tank' }).click();
-  await page.getByLabel('Stands on').selectOption('Stand on legs');
+  await page.getByRole('combobox', { name: 'Stands on' }).selectOption('Stand on legs');
   await expect(notes(page).getByText('Stand not rated')).toBeVisible();
   await page.getByLabel('Rated to carry, lb').fill('2000');
   await page.getByLabel('Rated to carry, lb').press('Enter');
   await expect(notes(page).getByText('Stand too weak')).toBeVisible();
-  await page.getByLabel('Stands on').selectOption('Planks on blocks');
+  await page.getByRole('combobox', { name: 'Stands on' }).selectOption('Planks on blocks');
   await page.getByRole('button', { name: 'Take these planks' }).click();
   await expect(page.getByText('They carry it:')).toBeVisible();
   await page.getByLabel('Span between blocks').fill('4 ft');
@@ -160,7 +160,7 @@ test('an opening has several roles, and a measured shank gives its hole', async 
   await expect(page.getByRole('button', { name: 'not this' })).toHaveCount(2);
   await page.getByLabel('Shank, measured').fill('1-9/16');
   await page.getByLabel('Shank, measured').press('Enter');
-  await expect(page.getByLabel('Hole, if measured')).toHaveValue('1-5/8 in');
+  await expect(page.getByRole('textbox', { name: 'Hole, if measured' })).toHaveValue('1-5/8 in');
 });
 
 test('the drilling sheet is downloaded as PDF, SVG and DXF', async ({ page }) => {

@@ -62,6 +62,7 @@ export * from './walls/tank';
 export * from './walls/tank-types';
 export * from './site/inflow-kinds';
 export * from './site/place-kinds';
+export * from './connections/gutters';
 export * from './site/roof-materials';
 export * from './site/substrates';
 export * from './derived/heights';

@@ -59,6 +59,7 @@ import sucksAir from './run/sucks-air/check';
 import unsupported from './run/unsupported/check';
 import wetLine from './run/wet-line/check';
 import wrongWay from './run/wrong-way/check';
+import gutterOutlet from './site/gutter-outlet/check';
 import gutterTooLow from './site/gutter-too-low/check';
 import heightsApart from './site/heights-apart/check';
 import noAirGap from './site/no-air-gap/check';
@@ -115,6 +116,7 @@ export const CHECKS: readonly Check[] = [
   noAirGap,
   reserveNotKept,
   gutterTooLow,
+  gutterOutlet,
   kitMisfits,
   outfallNotReached,
   outOfReach,

@@ -80,6 +80,7 @@ describe('one more tank', () => {
           id: 'e',
           name: 'Shade cloth',
           kind: 'cover',
+          code: null,
           count: 1,
           lengthM: null,
           price: 12,

@@ -22,6 +22,13 @@ export const EXTRA = {
   id: { kind: 'id', fixed: true },
   name: { kind: 'text', most: 80, words: 'name' },
   kind: { kind: 'choice', of: EXTRA_KINDS, default: 'other', words: 'kind', asked: 'What it is' },
+  code: {
+    kind: 'text',
+    most: 60,
+    orUnknown: true,
+    words: 'part',
+    says: 'Its code in the catalogue, where it is there; null: it is only named',
+  },
   count: { kind: 'count', least: 1, most: 10_000, default: 1, words: 'number' },
   lengthM: {
     kind: 'length',

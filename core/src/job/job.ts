@@ -115,8 +115,8 @@ export const titleOf = (record: JobRecord): string =>
     ? record.label
     : 'number' in record
       ? `J${record.number}`
-      : 'code' in record
-        ? record.code
-        : 'about' in record
-          ? `the note settled by ${record.by}`
-          : record.name;
+      : 'name' in record
+        ? record.name
+        : 'code' in record
+          ? record.code
+          : `the note settled by ${record.by}`;

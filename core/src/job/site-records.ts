@@ -1,4 +1,5 @@
 import type { Fields, RecordOf, ValueOf } from '../record/field';
+import { GUTTER_KINDS } from '../connections/gutters';
 import { INFLOW_KINDS } from '../site/inflow-kinds';
 import { PLACE_KINDS } from '../site/place-kinds';
 import { ROOF_MATERIALS } from '../site/roof-materials';
@@ -98,6 +99,14 @@ export const ROOF = {
     words: 'new gutter',
     says: 'How much gutter is put up; 0: it hangs already',
     asked: 'New gutter to hang',
+  },
+  gutter: {
+    kind: 'choice',
+    of: GUTTER_KINDS,
+    orUnknown: true,
+    words: 'gutter',
+    says: 'What is put up; null: as usual in the region',
+    asked: 'New gutter',
   },
   into: INTO,
   readings: READINGS,

@@ -1,13 +1,15 @@
 import type { Material } from '../../connections/material';
-import { METRES_PER_FOOT } from '../../quantity/length';
+import { METRES_PER_FOOT, METRES_PER_INCH, type Measures } from '../../quantity/length';
 import { type NominalSize, sizeCode, sizeInInches, sizeWords } from '../../quantity/size';
 import type { Region } from '../../region';
+import type { GutterKind } from '../../connections/gutters';
 import { middle } from '../body';
 import { type FamilyPart, defineFamily, inventedPriceUsd } from '../part-family';
 
 /** A gutter as a region hangs it (ranges and spacings of the trade, from memory). */
 export interface GutterRange {
   readonly mark: string;
+  readonly kind: GutterKind;
   readonly region: Region;
   readonly size: NominalSize;
   readonly shape: string;
@@ -22,6 +24,7 @@ export interface GutterRange {
 export const GUTTERS: readonly GutterRange[] = [
   {
     mark: 'U',
+    kind: 'k-style-5',
     region: 'US',
     size: '5',
     shape: 'K-style',
@@ -32,6 +35,7 @@ export const GUTTERS: readonly GutterRange[] = [
   },
   {
     mark: 'K',
+    kind: 'half-round-112',
     region: 'UK',
     size: '112',
     shape: 'half round',
@@ -42,6 +46,7 @@ export const GUTTERS: readonly GutterRange[] = [
   },
   {
     mark: 'E',
+    kind: 'half-round-125',
     region: 'EU',
     size: '125',
     shape: 'half round',
@@ -52,6 +57,7 @@ export const GUTTERS: readonly GutterRange[] = [
   },
   {
     mark: 'A',
+    kind: 'quad-125',
     region: 'ANZ',
     size: '125',
     shape: 'quad',
@@ -61,6 +67,15 @@ export const GUTTERS: readonly GutterRange[] = [
     bracketEveryM: 1,
   },
 ];
+
+/** The gutter of a roof: as it is said, else as usual in the region; where none is said that of the measures. */
+export const gutterOf = (
+  { region, measures }: { readonly region: Region | null; readonly measures: Measures },
+  { gutter }: { readonly gutter: GutterKind | null },
+): GutterRange | undefined => {
+  const own = region ?? (measures === 'in-gal' ? 'US' : 'EU');
+  return GUTTERS.find((one) => (gutter === null ? one.region === own : one.kind === gutter));
+};
 
 /** What belongs to a gutter: the letter of its code, its name, price at one inch, and whether it is a length of something. */
 const PIECES = {
@@ -112,6 +127,12 @@ export const gutters = defineFamily({
   source: { document: 'ranges of the roofing trade', provenance: 'from-memory' },
   parts: () => GUTTERS.flatMap((range) => (Object.keys(PIECES) as GutterPiece[]).map((piece) => pieceOf(range, piece))),
 });
+
+/** An outlet takes at most so much of the width of its gutter: the sole between the sides (common practice). */
+const OUTLET_SHARE = 0.8;
+
+/** The widest outlet that the sole of a gutter takes [m]. */
+export const widestOutletM = ({ size }: GutterRange): number => sizeInInches(size) * METRES_PER_INCH * OUTLET_SHARE;
 
 const NEAR_M = 0.001;
 const times = (longM: number, eachM: number): number => Math.max(1, Math.ceil((longM - NEAR_M) / eachM));

@@ -1,4 +1,5 @@
 import type { CheckContext } from '../../derived/context';
+import type { Catalogue } from '../../fittings/catalogue';
 import { EXTRA_NAMES, type Extra, type Job } from '../../job/job';
 import { holeById } from '../../job/lookup';
 import { formatLength } from '../../quantity/length';
@@ -7,8 +8,9 @@ import { cents } from './cents';
 import type { PartsLine } from './parts-list';
 import { traced, useOfExtra } from './trace';
 
-/** A code of its own for each, short enough for a label. */
-export const extraCode = ({ id }: Pick<Extra, 'id'>): string => `EX-${id.toUpperCase()}`;
+/** Its code in the catalogue; what is only named has one of its own, short enough for a label. */
+export const extraCode = ({ id, code }: Pick<Extra, 'id' | 'code'>, { byCode }: Catalogue): string =>
+  code !== null && byCode.has(code) ? code : `EX-${id.toUpperCase()}`;
 
 /** Where a line of one's own goes: its tank, its opening, or nowhere that is said. */
 export const extraPlace = (extra: Extra, job: Job): string =>
@@ -17,20 +19,25 @@ export const extraPlace = (extra: Extra, job: Job): string =>
   'with it';
 
 /** What somebody wrote on the list himself: bought unless it is there. */
-export const extraLines = ({ job }: CheckContext): readonly PartsLine[] =>
+export const extraLines = ({ job, catalogue }: CheckContext): readonly PartsLine[] =>
   job.extras
     .filter(({ stands }) => !stands)
     .map((extra): PartsLine => {
       const { name, kind, count, lengthM, price, fitted, because } = extra;
+      const part = extra.code === null ? undefined : catalogue.byCode.get(extra.code);
+      const eachUsd = price === null ? part?.priceUsd : unreckoned(price, job);
       const notes = [...(fitted ? [] : ['bought, not fitted']), ...(because === null ? [] : [because])];
       return {
-        code: extraCode(extra),
+        code: extraCode(extra, catalogue),
         title: name,
-        detail: [EXTRA_NAMES[kind], ...(lengthM === null ? [] : [formatLength(lengthM, job.measures)])].join(', '),
+        detail: [
+          part?.detail ?? EXTRA_NAMES[kind],
+          ...(lengthM === null ? [] : [formatLength(lengthM, job.measures)]),
+        ].join(', '),
         need: count,
         unit: 'piece',
         buy: count,
-        priceUsd: price === null ? null : cents(unreckoned(price, job) * count),
+        priceUsd: eachUsd === undefined ? null : cents(eachUsd * count),
         ...traced([useOfExtra(extra.id, extraPlace(extra, job))]),
         ...(notes.length > 0 ? { note: notes.join(': ') } : {}),
       };

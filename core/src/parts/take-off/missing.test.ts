@@ -86,8 +86,15 @@ const JOBS: readonly Job[] = [
       newExtra({ id: 'cloth', name: 'Shade cloth', kind: 'cover', count: 2, tankId: 't1', price: 9 }),
       newExtra({ id: 'cable', name: 'Cable of the pump', kind: 'cable', lengthM: 12, fitted: false }),
       newExtra({ id: 'saw', name: 'Saw', kind: 'tool', stands: true }),
+      newExtra({ id: 'nuts', name: 'Locknut', code: 'XLN-075', count: 3 }),
     ],
   },
+  // A plastic tank braced while it is buried, under a roof with a gutter of another region.
+  tankWith({
+    type: 'vertical-round',
+    tank: { buriedM: 0.6, braced: true },
+    roof: { gutterM: 9, gutter: 'half-round-112' },
+  }),
 ];
 const prepared = JOBS.map((job) => {
   const context = contextOf(job, shippedCatalogue);
@@ -136,7 +143,7 @@ describe('what a list lacks', () => {
   test.each([
     ...['WA', 'SW-413', 'HC-16', 'TA-050', 'CE-118', 'DKG-300', 'AM', 'BE-20', 'SI-300'],
     ...['BK', 'PK', 'LB', 'JP-60', 'FM-20', 'FO-60', 'PA-500', 'PI-200', 'OM', 'SLV'],
-    ...['OC-200', 'OW-100', 'EX-CLOTH', 'EX-CABLE'],
+    ...['OC-200', 'OW-100', 'EX-CLOTH', 'EX-CABLE', 'XLN-075', 'XBR-200', 'GULK-112M'],
   ])('%s is missed', (code) => {
     const lists = prepared.filter((one) => one.lines.some((line) => line.code === code));
     expect(lists.length).toBeGreaterThan(0);

@@ -4,7 +4,7 @@ import { beddingM3 } from '../../assembly/trench';
 import { tapeWidthIn } from '../../connections/make-up/tape';
 import type { Need } from '../../connections/mating';
 import { isDownpipe } from '../../fittings/capability';
-import { type GutterPiece, gutterCode, gutterPieces } from '../../fittings/families/gutter';
+import { type GutterPiece, gutterCode, gutterOf, gutterPieces } from '../../fittings/families/gutter';
 import { isByLength } from '../../fittings/part';
 import type { CheckContext, JudgedJoint } from '../../derived/context';
 import { roofsInto } from '../../derived/heights';
@@ -31,8 +31,8 @@ import { cutOf } from './drilling';
 import { extraCode, extraPlace } from './extra-lines';
 import { ownSealItem } from './own-lines';
 import type { PartsLine, Unit } from './parts-list';
-import { bracketCode, bracketsFor, gutterOf } from './site-lines';
-import { anchoringOf, blockUses, isBaseThere } from './stand-lines';
+import { bracketCode, bracketsFor } from './site-lines';
+import { BRACE_CODE, anchoringOf, blockUses, bracesOf, isBaseThere } from './stand-lines';
 import { sawCode } from './tools';
 import { type Use, useOfExtra, useOfHole, useOfPart, useOfRoof, useOfTank, useOfTerminal } from './trace';
 
@@ -190,7 +190,9 @@ function requirements(context: CheckContext): readonly Required[] {
     ...careRequirements(context),
     ...job.extras
       .filter(({ stands }) => !stands)
-      .map((extra) => pieces(extraCode(extra), extra.count, useOfExtra(extra.id, extraPlace(extra, job)))),
+      .map((extra) =>
+        pieces(extraCode(extra, context.catalogue), extra.count, useOfExtra(extra.id, extraPlace(extra, job))),
+      ),
   ];
 }
 
@@ -209,18 +211,18 @@ const groundRequirements = ({ job, runs }: CheckContext): readonly Required[] =>
   );
 
 /** What the gutters that are put up take, each roof by itself. */
-function gutterRequirements({ job }: CheckContext): readonly Required[] {
-  const range = gutterOf(job);
-  return job.roofs
-    .flatMap((roof) =>
-      range && roof.gutterM > 0
+const gutterRequirements = ({ job }: CheckContext): readonly Required[] =>
+  job.roofs
+    .filter(({ gutterM }) => gutterM > 0)
+    .flatMap((roof) => {
+      const range = gutterOf(job, roof);
+      return range
         ? Object.entries(gutterPieces(roof.gutterM, range)).map(([piece, count]) =>
             pieces(gutterCode(range, piece as GutterPiece), count, useOfRoof(roof)),
           )
-        : [],
-    )
+        : [];
+    })
     .filter(({ amount }) => amount > 0);
-}
 
 /** What the tanks stand on. */
 const standRequirements = ({ job }: CheckContext): readonly Required[] => [
@@ -230,6 +232,10 @@ const standRequirements = ({ job }: CheckContext): readonly Required[] => [
     return held
       ? [required('CA-25', held.concreteM3, 'm3', useOfTank(tank)), pieces('TS-50', held.straps, useOfTank(tank))]
       : [];
+  }),
+  ...job.tanks.flatMap((tank) => {
+    const count = bracesOf(tank);
+    return count > 0 ? [pieces(BRACE_CODE, count, useOfTank(tank))] : [];
   }),
   ...job.tanks
     .filter((tank) => !isBaseThere(tank) && tank.base === 'planks')

@@ -2,7 +2,7 @@ import { placeAt } from '../../derived/strands';
 import { runsOnce } from '../../assembly/flow';
 import { beddingM3 } from '../../assembly/trench';
 import { isDownpipe } from '../../fittings/capability';
-import { GUTTERS, type GutterRange, gutterCode, gutterPieces } from '../../fittings/families/gutter';
+import { gutterCode, gutterOf, gutterPieces } from '../../fittings/families/gutter';
 import { inventedPriceUsd } from '../../fittings/part-family';
 import { isByLength, outsideMmOf } from '../../fittings/part';
 import type { CheckContext } from '../../derived/context';
@@ -79,37 +79,30 @@ export function bracketLines(context: CheckContext): PartsLine[] {
   return [...brackets, ...anchors];
 }
 
-/** The gutter of a region; where none is said that of its measures. */
-export const gutterOf = ({ region, measures }: Pick<Job, 'region' | 'measures'>): GutterRange | undefined => {
-  const own = region ?? (measures === 'in-gal' ? 'US' : 'EU');
-  return GUTTERS.find((one) => one.region === own);
-};
-
 /** The gutters that are put up: lengths, unions, stop ends, brackets and guards, those of all roofs together. */
 export function gutterLines({ job, catalogue }: CheckContext): PartsLine[] {
-  const range = gutterOf(job);
-  const hung = job.roofs.flatMap((roof) =>
-    roof.gutterM === 0 || !range ? [] : [{ use: useOfRoof(roof), pieces: gutterPieces(roof.gutterM, range) }],
-  );
-  if (!range) return [];
-  return (['length', 'union', 'end', 'bracket', 'guard'] as const).flatMap((piece): PartsLine[] => {
-    const part = catalogue.byCode.get(gutterCode(range, piece));
-    const own = hung.filter(({ pieces }) => pieces[piece] > 0);
-    if (!part || own.length === 0) return [];
-    return [
-      packed({
-        code: part.code,
-        title: part.name,
-        detail: part.detail,
-        need: own.reduce((sum, { pieces }) => sum + pieces[piece], 0),
-        packUsd: part.priceUsd,
-        uses: own.map(({ use }) => use),
-        ...(piece === 'length'
-          ? { note: 'straight, of the usual width: a corner and a wider one are asked for by yourself' }
-          : {}),
-      }),
-    ];
+  const hung = job.roofs.flatMap((roof) => {
+    const range = roof.gutterM === 0 ? undefined : gutterOf(job, roof);
+    return range ? [{ use: useOfRoof(roof), range, pieces: gutterPieces(roof.gutterM, range) }] : [];
   });
+  return [...new Set(hung.map(({ range }) => range))].flatMap((range) =>
+    (['length', 'union', 'end', 'bracket', 'guard'] as const).flatMap((piece): PartsLine[] => {
+      const part = catalogue.byCode.get(gutterCode(range, piece));
+      const own = hung.filter((one) => one.range === range && one.pieces[piece] > 0);
+      if (!part || own.length === 0) return [];
+      return [
+        packed({
+          code: part.code,
+          title: part.name,
+          detail: part.detail,
+          need: own.reduce((sum, { pieces }) => sum + pieces[piece], 0),
+          packUsd: part.priceUsd,
+          uses: own.map(({ use }) => use),
+          ...(piece === 'length' ? { note: 'straight: a corner is written on the list by yourself' } : {}),
+        }),
+      ];
+    }),
+  );
 }
 
 const BAG_M3 = 0.02;

@@ -61,6 +61,35 @@ export function anchoringOf(tank: Tank): { readonly concreteM3: number; readonly
   };
 }
 
+/** The prop of the catalogue that keeps the walls of a tank in shape while it is filled round. */
+export const BRACE_CODE = 'XBR-200';
+/** Prop to prop along the longer side, and the least of them (common practice). */
+const BRACE_EVERY_M = 0.6;
+const LEAST_BRACES = 2;
+
+/** Props that a tank takes which is braced inside while it is buried. */
+export function bracesOf(tank: Tank): number {
+  if (tank.stands || !tank.braced || tank.buriedM <= 0) return 0;
+  const form = formOf(tank);
+  return Math.max(LEAST_BRACES, Math.ceil(Math.max(form.acrossM(tank), form.throughM(tank)) / BRACE_EVERY_M));
+}
+
+function braceLines({ job: { tanks }, catalogue }: CheckContext): PartsLine[] {
+  const braced = tanks.filter((tank) => bracesOf(tank) > 0);
+  const part = catalogue.byCode.get(BRACE_CODE);
+  if (!part || braced.length === 0) return [];
+  return [
+    packed({
+      code: BRACE_CODE,
+      title: part.name,
+      detail: part.detail,
+      need: braced.reduce((sum, tank) => sum + bracesOf(tank), 0),
+      packUsd: part.priceUsd,
+      uses: braced.map(useOfTank),
+    }),
+  ];
+}
+
 function anchorLines(tanks: CheckContext['job']['tanks']): PartsLine[] {
   const held = tanks.flatMap((tank) => {
     const by = anchoringOf(tank);
@@ -92,7 +121,8 @@ function anchorLines(tanks: CheckContext['job']['tanks']): PartsLine[] {
 }
 
 /** Blocks and planks under the tanks, as far as they are said, and what holds those in the ground down. */
-export function standLines({ job: { tanks, measures } }: CheckContext): PartsLine[] {
+export function standLines(context: CheckContext): PartsLine[] {
+  const { tanks, measures } = context.job;
   const onBlocks = blockUses(tanks);
   const blocks = onBlocks.reduce((sum, { count }) => sum + count, 0);
   const planked = tanks.flatMap((tank) =>
@@ -102,6 +132,7 @@ export function standLines({ job: { tanks, measures } }: CheckContext): PartsLin
     [planks.widthM, planks.thickM, formOf(tank).acrossM(tank)].map((side) => formatLength(side, measures)).join(' x ');
   return [
     ...anchorLines(tanks),
+    ...braceLines(context),
     ...(blocks === 0
       ? []
       : [

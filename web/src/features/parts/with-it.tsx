@@ -8,7 +8,9 @@ import {
   type ExtraKind,
   type Held,
   type Settable,
+  isSoldIn,
   newExtra,
+  partTitle,
   setField,
 } from '@herrero/core';
 import { useState } from 'react';
@@ -52,6 +54,7 @@ export default function WithIt() {
         </label>
         <TextField label="A line on the list" unsaid="its name" value={null} onChange={add} />
       </div>
+      <LooseItems onAdded={setOpenId} />
       <ul aria-label="Lines of one’s own" className="pt-1">
         {extras.map((extra) => (
           <li key={extra.id} className="border-b border-hair py-1">
@@ -69,6 +72,37 @@ export default function WithIt() {
         ))}
       </ul>
     </div>
+  );
+}
+
+/** What the catalogue has that joins nothing: spare nuts and washers, ties, risers and lids, corners of gutters. */
+const LOOSE: readonly string[] = ['loose-item', 'gutter'];
+
+function LooseItems({ onAdded }: { readonly onAdded: (id: string) => void }) {
+  const region = useJob((state) => state.job.region);
+  const list = useJob((state) => state.plan.context.catalogue.list);
+  const make = useJob((state) => state.make);
+  const sold = list.filter((part) => LOOSE.includes(part.family) && isSoldIn(part, region));
+  const add = (code: string): void => {
+    const part = sold.find((one) => one.code === code);
+    if (!part) return;
+    const extra = newExtra({ id: newId(), name: part.name, code });
+    if (make([{ type: 'add-extra', extra }]) === undefined) onAdded(extra.id);
+  };
+  return (
+    <label className="block pt-2">
+      <span className="block type-second">Or one of the catalogue</span>
+      <select className="field w-full" value="" onChange={(event) => add(event.target.value)}>
+        <option value="" disabled>
+          nuts, washers, ties, risers, lids, corners
+        </option>
+        {sold.map((part) => (
+          <option key={part.code} value={part.code}>
+            {partTitle(part)}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }
 

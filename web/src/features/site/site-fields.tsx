@@ -1,6 +1,8 @@
 'use client';
 
 import {
+  GUTTER_KINDS,
+  GUTTER_NAMES,
   type Edit,
   INFLOWS,
   INFLOW_KINDS,
@@ -179,6 +181,15 @@ export function RoofFields({ roof }: { readonly roof: Roof }) {
           value={roof.gutterM}
           onChange={(to) => set('gutterM', to)}
         />
+        {roof.gutterM > 0 && (
+          <SelectField
+            label="New gutter"
+            value={roof.gutter}
+            options={GUTTER_KINDS.map((kind) => [kind, GUTTER_NAMES[kind]])}
+            unsaid="as usual in the region"
+            onChange={(to) => set('gutter', to)}
+          />
+        )}
         <SelectField
           label="Falls into"
           value={roof.into}
