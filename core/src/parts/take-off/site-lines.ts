@@ -8,7 +8,6 @@ import { isByLength, outsideMmOf } from '../../fittings/part';
 import type { CheckContext } from '../../derived/context';
 import { roofsInto } from '../../derived/heights';
 import type { Run, StrandItem } from '../../derived/run';
-import type { Job } from '../../job/job';
 import { formatLength } from '../../quantity/length';
 import { sizeWords } from '../../quantity/size';
 import { ANCHORS, SUBSTRATES, SUBSTRATE_NAMES, type Substrate } from '../../site/substrates';
