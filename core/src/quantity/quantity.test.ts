@@ -66,3 +66,9 @@ describe('figures and steps', () => {
       lengthStepM('mm-l', true),
     ]).toEqual([0.0127, 0.01, 0.0015875, 0.001]));
 });
+
+test('a nominal size belongs to one system: inches, millimetres or a rectangle, never to two', () => {
+  expect(new Set(NOMINAL_SIZES).size).toBe(INCH_SIZES.length + METRIC_SIZES.length + RECTANGULAR_SIZES.length);
+  for (const size of METRIC_SIZES) expect(sizeWords(size)).toBe(`${size} mm`);
+  for (const size of [...INCH_SIZES, ...RECTANGULAR_SIZES]) expect(sizeWords(size)).toBe(`${size} in`);
+});

@@ -5,15 +5,15 @@ import { packed } from './packed';
 import type { PartsLine } from './parts-list';
 import { useOfHole } from './trace';
 
-/** What somebody puts on or into a hole himself, as it is bought: its code, its name and an invented price. */
+/** What somebody puts on or into a hole himself, as it is bought: its code, its name and an invented price; null: nobody knows one. */
 const BOUGHT: Readonly<
-  Partial<Record<OwnSeal, { readonly code: string; readonly title: string; readonly usd: number }>>
+  Partial<Record<OwnSeal, { readonly code: string; readonly title: string; readonly usd: number | null }>>
 > = {
   cap: { code: 'OC', title: 'Cap over a hole', usd: 5 },
   plug: { code: 'OP', title: 'Plug for a hole', usd: 4 },
   hatch: { code: 'OH', title: 'Hatch over a hole', usd: 28 },
   'second-lid': { code: 'OL', title: 'Second lid', usd: 32 },
-  other: { code: 'OW', title: 'Seal of one’s own', usd: 0 },
+  other: { code: 'OW', title: 'Seal of one’s own', usd: null },
 };
 
 /** Is something of one's own in it, and nothing of the catalogue? It is bought unless it is there. */
@@ -46,7 +46,15 @@ export function ownSealItem({ ownSeal, ownSealWords, size }: Penetration) {
 export const ownSealLines = (context: CheckContext): readonly PartsLine[] =>
   ownSealed(context).flatMap((hole) => {
     const item = ownSealItem(hole);
-    return item
-      ? [packed({ ...item, need: 1, packUsd: item.usd, uses: [useOfHole(hole)], note: 'nobody rates it as a seal' })]
-      : [];
+    if (!item) return [];
+    const line = packed({
+      code: item.code,
+      title: item.title,
+      detail: item.detail,
+      need: 1,
+      packUsd: item.usd ?? 0,
+      uses: [useOfHole(hole)],
+      note: 'nobody rates it as a seal',
+    });
+    return [item.usd === null ? { ...line, priceUsd: null } : line];
   });

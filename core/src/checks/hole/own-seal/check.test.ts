@@ -25,6 +25,12 @@ testCheck(check, {
       fixSettles: true,
     },
     {
+      why: 'a pipe loosely through an inlet below the water: it lets out as well as in',
+      job: closedBy({ roles: ['inlet'], ownSeal: 'loose-pipe' }),
+      findings: [{ title: 'Water leaves by it', at: 'P1' }],
+      fixSettles: true,
+    },
+    {
       why: 'silicone below the water',
       job: closedBy({ ownSeal: 'silicone' }),
       findings: [{ title: 'Nobody rates that seal', at: 'P1', text: 'no figure says that it holds' }],

@@ -66,7 +66,7 @@ export default defineCheck({
           edge: { lengthM: Math.max(0, edgeM) },
           full: { lengthM: fullM },
         };
-        const wet = edgeM < fullM && !lets(hole);
+        const wet = edgeM < fullM && !letsOut(hole);
         if (wet && OPEN.includes(ownSeal)) return [{ messageId: 'leaks' as const, at, data, fixes: listed(hole) }];
         if (wet) return [{ messageId: 'unrated' as const, at, data, fixes: listed(hole) }];
         if (OPEN.includes(ownSeal)) return [{ messageId: 'open' as const, at, data }];
@@ -74,8 +74,8 @@ export default defineCheck({
       }),
 });
 
-/** Water is meant to leave or come in by it. */
-const lets = ({ roles }: Penetration): boolean => roles.includes('overflow') || roles.includes('inlet');
+/** Water is meant to leave by it; an inlet that stands open below the water lets it out as well. */
+const letsOut = ({ roles }: Penetration): boolean => roles.includes('overflow');
 
 const listed = (hole: Penetration) => [
   setFix(setField('penetrations', hole, 'ownSeal', null), 'Take a listed seal instead'),
