@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import { type Job, ternPoint, tankOf } from '@herrero/core';
-import { screen, within } from '@testing-library/react';
+import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, test, vi } from 'vitest';
 import { useJob } from '../../store/job-provider';
@@ -28,7 +28,15 @@ function Panel({ holeId }: { readonly holeId: string }) {
     </>
   ) : null;
 }
-const show = (holeId: string): (() => Job) => showAtDesk(<Panel holeId={holeId} />, ternPoint()).now;
+const show = (holeId: string, job = ternPoint()): (() => Job) => showAtDesk(<Panel holeId={holeId} />, job).now;
+/** The demo with its drain as one of the ports that the type of tank comes with. */
+const withPort = (): Job => {
+  const job = ternPoint();
+  return {
+    ...job,
+    penetrations: job.penetrations.map((hole) => (hole.id === 'p5' ? { ...hole, portId: 'drain' } : hole)),
+  };
+};
 const holeOf = (job: Job, id: string) => job.penetrations.find((hole) => hole.id === id);
 
 describe('what seals it', () => {
@@ -88,7 +96,7 @@ describe('figures', () => {
   });
 
   test('a moulded port has no saw and cannot change its face', () => {
-    show('p5');
+    show('p5', withPort());
     expect(screen.queryByLabelText('Hole, if measured')).toBeNull();
     expect(screen.getByLabelText<HTMLSelectElement>('Face').disabled).toBe(true);
   });
@@ -112,8 +120,13 @@ describe('the sheet', () => {
     expect(holeOf(now(), 'p4')?.aroundM).toBeCloseTo((66.5 - 10 / 16) * 0.0254, 9);
   });
 
-  test('a moulded port is not moved', async () => {
-    const now = show('p5');
+  test('a port of its type is not moved; an end that somebody found there is', async () => {
+    const found = show('p5');
+    screen.getByRole('button', { name: /P5 Drain in T2, on the unrolled wall/ }).focus();
+    await userEvent.keyboard('{ArrowUp}');
+    expect(holeOf(found(), 'p5')?.heightM).toBeCloseTo((2 + 1 / 16) * 0.0254, 9);
+    cleanup();
+    const now = show('p5', withPort());
     screen.getByRole('button', { name: /P5 Drain in T2, on the unrolled wall/ }).focus();
     await userEvent.keyboard('{ArrowUp}');
     expect(holeOf(now(), 'p5')?.heightM).toBeCloseTo(2 * 0.0254, 9);
