@@ -386,3 +386,12 @@ describe('a measured shank', () => {
   test('has no saw where the set has a gap: cut to a template', () =>
     expect(holeForShank(0.17, 'mm-l')).toMatchObject({ leastM: 0.1708, sawM: undefined }));
 });
+
+test('a head that is cut off as a lid keeps the two bungs of its drum', () => {
+  const portsOf = (type: string): readonly string[] =>
+    tankType(type)
+      .ports(tankType(type).defaults)
+      .map(({ id, face }) => `${id} ${face}`);
+  expect(portsOf('cut-drum')).toEqual(['fine-bung top', 'coarse-bung top']);
+  expect(portsOf('cut-drum')).toEqual(portsOf('closed-drum'));
+});

@@ -225,6 +225,8 @@ export const cutDrum = defineTankType({
   breathes: true,
   defaults: { ...defaults, capacityM3: 0.2, brimM: 0.81, heightM: 0.85, accessM: 0.53 },
   noDrill: wallZones,
+  // The head keeps its bungs, whether it lies as it was or turned over.
+  ports: (tank) => bungs(tank, ['inlet', 'vent']),
   outline: (tank) => {
     const radiusM = tank.diameterM / 2;
     return [
