@@ -33,6 +33,7 @@ import { TextField } from '@/ui/text-field';
 import { YesNo } from '@/ui/yes-no';
 import { useJob } from '../../store/job-provider';
 import { HEADING_NAMES } from './heading-names';
+import { PartsAlike } from './parts-alike';
 
 /** What is said of a placed part: how long it is, how much it rises, where it points, what holds it. */
 export function PartSettings({ item }: { readonly item: StrandItem }) {
@@ -68,6 +69,7 @@ export function PartSettings({ item }: { readonly item: StrandItem }) {
         <YesNo label="For now: it comes off again" value={placed.forNow} onChange={(to) => set('forNow', to)} />
       )}
       <TextField label="Why this one" value={placed.because} onChange={(to) => set('because', to)} />
+      <PartsAlike placed={placed} />
     </div>
   );
 }
