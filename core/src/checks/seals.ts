@@ -2,8 +2,11 @@ import { tankOf } from '../job/lookup';
 import type { RunSight } from '../derived/context';
 import type { Penetration } from '../job/job';
 import { type Seal, sealOf } from '../derived/resolve';
-import { type WayReason, placedWay, sealWays, isSoldIn } from '../derived/seal-ways';
+import { type SealWay, type WayReason, placedWay, sealWays, isSoldIn } from '../derived/seal-ways';
+import { type AddPart } from '../edits/add-part';
+import { setField } from '../edits/change-field';
 import { partTitle } from '../fittings/catalogue';
+import type { Part } from '../fittings/part';
 import type { Tank } from '../walls/tank';
 import { fillText } from '../quantity/values';
 import type { Report } from './define-check';
@@ -47,32 +50,52 @@ export const sealReports = (
 
 const MOST_FIXES = 3;
 
+/** What is put into a bare hole. */
+const putIn = (hole: Penetration, part: Part, { job }: RunSight): AddPart => ({
+  type: 'add-part',
+  part: newPart(freshId(`${hole.id}-seal`, job.parts), part.code),
+  at: { of: 'hole', id: hole.id },
+  partEnd: 0,
+  jointId: freshId(`${hole.id}-wall`, job.joints),
+});
+
+/** What of a way is sold where the work is, the cheapest kind of it: what nobody can buy there mends nothing there. */
+const soldOf = ({ parts }: SealWay, { job }: RunSight): readonly Part[] =>
+  parts.filter((part) => isSoldIn(part, job.region)).slice(0, 1);
+
 /** The ways that are allowed at a hole, each as a fix: it takes the place of what is there, or is put into the bare hole. */
 export function otherSeals(hole: Penetration, tank: Tank, seal: Seal | undefined, context: RunSight): Fix[] {
-  const { job } = context;
   return sealWays(hole, tank, context)
     .filter(({ verdict, style }) => verdict === 'allowed' && style.id !== seal?.end.style)
-    .flatMap(({ parts }) => parts.slice(0, 1))
-    .toSorted((a, b) => Number(isSoldIn(b, job.region)) - Number(isSoldIn(a, job.region)))
+    .flatMap((way) => soldOf(way, context))
     .slice(0, MOST_FIXES)
     .map((part): Fix => ({
       text: seal ? 'Seal it instead with: {part}' : 'Seal it: {part}',
       data: { part: partTitle(part) },
       edits: seal
         ? [{ type: 'replace-part', partId: seal.placed.id, from: seal.part.code, to: part.code }]
-        : [
-            {
-              type: 'add-part',
-              part: newPart(freshId(`${hole.id}-seal`, job.parts), part.code),
-              at: { of: 'hole', id: hole.id },
-              partEnd: 0,
-              jointId: freshId(`${hole.id}-wall`, job.joints),
-            },
-          ],
+        : [putIn(hole, part, context)],
       partsAdded: 1,
       priceUsd: part.priceUsd,
     }));
 }
+
+/** What would be allowed at a bare hole if a hand reached its nut, drawn in on a cord: as a fix, said with it. */
+export const onACord = (hole: Penetration, tank: Tank, context: RunSight): Fix[] =>
+  sealWays(hole, tank, context)
+    .filter(
+      ({ verdict, style, reasons }) =>
+        verdict === 'warned' && style.onACord && !hole.drawnIn && reasons.every(({ about }) => about === 'reach'),
+    )
+    .flatMap((way) => soldOf(way, context))
+    .slice(0, 1)
+    .map((part): Fix => ({
+      text: 'Seal it, drawn in on a cord: {part}',
+      data: { part: partTitle(part) },
+      edits: [setField('penetrations', hole, 'drawnIn', true), putIn(hole, part, context)],
+      partsAdded: 1,
+      priceUsd: part.priceUsd,
+    }));
 
 /** An opening that is not there yet, with the first way that seals it: one press, and nothing that it leaves open fails. */
 export function newHoleFix(

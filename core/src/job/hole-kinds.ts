@@ -22,7 +22,7 @@ export const HOLE_KINDS: readonly HoleKind[] = [
   { role: 'overflow', name: 'Overflow', size: ['1-1/2', '50'], on: 'side', heightShare: 1 },
   { role: 'inlet', name: 'Inlet', size: ['3', '110'], on: 'top', heightShare: 1 },
   { role: 'vent', name: 'Vent', size: ['2', '50'], on: 'top', heightShare: 1 },
-  { role: 'link', name: 'Link', size: ['1-1/2', '1-1/2'], on: 'side', heightShare: 0.1 },
+  { role: 'link', name: 'Link', size: ['1-1/2', '1'], on: 'side', heightShare: 0.1 },
   { role: 'drain', name: 'Drain', size: ['1-1/2', '1'], on: 'side', heightShare: 0 },
   { role: 'pump-line', name: 'Pump line', size: ['1', '1'], on: 'top', heightShare: 1 },
   { role: 'cord-entry', name: 'Cord entry', size: ['3/4', '3/4'], on: 'top', heightShare: 1 },

@@ -33,7 +33,7 @@ export const PLACED_PART = {
     default: false,
     words: 'state',
     says: 'It stands there already: judged and drawn, not bought',
-    asked: 'It stands there already',
+    asked: 'It stands already',
   },
   points: {
     kind: 'choice',

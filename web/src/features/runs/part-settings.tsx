@@ -64,7 +64,6 @@ export function PartSettings({ item }: { readonly item: StrandItem }) {
       {(isByLength(part) || isShutOff(part)) && (
         <YesNo label="Held by straps or a block" value={placed.held} onChange={(to) => set('held', to)} />
       )}
-      <YesNo label="It stands there already" value={placed.existing} onChange={(to) => set('existing', to)} />
       {!placed.existing && (
         <YesNo label="For now: it comes off again" value={placed.forNow} onChange={(to) => set('forNow', to)} />
       )}
@@ -74,7 +73,7 @@ export function PartSettings({ item }: { readonly item: StrandItem }) {
   );
 }
 
-type Field = 'lengthM' | 'riseM' | 'points' | 'held' | 'lengthKind' | 'trimAt' | 'existing' | 'forNow' | 'because';
+type Field = 'lengthM' | 'riseM' | 'points' | 'held' | 'lengthKind' | 'trimAt' | 'forNow' | 'because';
 
 const change = <Name extends Field>({ placed }: StrandItem, field: Name, to: Held<'parts', Name>): Edit =>
   setField('parts', placed, field, to);

@@ -1,6 +1,14 @@
+import { expect, test } from 'vitest';
+import { plan } from '../../../plan/plan';
+import { triedFixes } from '../../../plan/tried-fixes';
 import { drumWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
+
+const drumInEurope = {
+  ...drumWith({ hole: { size: '1', heightM: 0.09, drawnIn: false } }),
+  region: 'EU' as const,
+};
 
 testCheck(check, {
   clean: [
@@ -15,10 +23,27 @@ testCheck(check, {
       fixSettles: true,
     },
     {
+      // Built as its builder would in Europe: of what is sold there all wants a hand that does not reach.
+      why: 'a hole low in a drum, where no hand reaches: what is sold there is drawn in on a cord',
+      job: drumInEurope,
+      findings: [{ title: 'Nothing seals it', at: 'P1' }],
+      fixSettles: true,
+    },
+    {
       why: 'a hole too large for any seal of its size',
       job: drumWith({ hole: { holeM: 0.09 } }),
       findings: [{ title: 'Nothing seals it', at: 'P1' }],
       fixSettles: false,
     },
   ],
+});
+
+test('what is drawn in on a cord is said to be, in the same press', () => {
+  const { findings, context } = plan(drumInEurope);
+  const [fix] = triedFixes(
+    context,
+    findings.find((finding) => finding.check === 'hole/no-seal')!,
+  );
+  expect(fix?.text).toContain('drawn in on a cord');
+  expect(fix?.edits.map(({ type }) => type)).toEqual(['change-field', 'add-part']);
 });

@@ -4,7 +4,7 @@ import { invertM, levelsOf } from '../../../derived/levels';
 import type { Role } from '../../../walls/roles';
 import { defineCheck } from '../../define-check';
 import { atPenetration } from '../../places';
-import { otherSeals } from '../../seals';
+import { onACord, otherSeals } from '../../seals';
 
 /** Openings that may stand plain above the water, and one that has a check of its own. */
 const PLAIN: readonly Role[] = ['access', 'clearance'];
@@ -37,7 +37,10 @@ export default defineCheck({
             messageId: 'open' as const,
             at: atPenetration(penetration),
             data: { hole: penetration.label, tank: tank.label },
-            fixes: (whole) => otherSeals(penetration, tank, undefined, whole),
+            fixes: (whole) => [
+              ...otherSeals(penetration, tank, undefined, whole),
+              ...onACord(penetration, tank, whole),
+            ],
           },
         ];
       }),
