@@ -38,20 +38,7 @@ export default function WithIt() {
   return (
     <div className="py-2">
       <div className="grid grid-cols-[1fr_1.4fr] gap-x-3">
-        <label className="block">
-          <span className="block type-second">What it is</span>
-          <select
-            className="field w-full"
-            value={kind}
-            onChange={(event) => setKind(EXTRA_KINDS.find((one) => one === event.target.value) ?? 'other')}
-          >
-            {EXTRA_KINDS.map((one) => (
-              <option key={one} value={one}>
-                {EXTRA_NAMES[one]}
-              </option>
-            ))}
-          </select>
-        </label>
+        <KindField label="What it is" kind={kind} onChange={setKind} />
         <TextField label="A line on the list" unsaid="its name" value={null} onChange={add} />
       </div>
       <LooseItems onAdded={setOpenId} />
@@ -72,6 +59,33 @@ export default function WithIt() {
         ))}
       </ul>
     </div>
+  );
+}
+
+function KindField({
+  label,
+  kind,
+  onChange,
+}: {
+  readonly label: string;
+  readonly kind: ExtraKind;
+  readonly onChange: (kind: ExtraKind) => void;
+}) {
+  return (
+    <label className="block">
+      <span className="block type-second">{label}</span>
+      <select
+        className="field w-full"
+        value={kind}
+        onChange={(event) => onChange(EXTRA_KINDS.find((one) => one === event.target.value) ?? 'other')}
+      >
+        {EXTRA_KINDS.map((one) => (
+          <option key={one} value={one}>
+            {EXTRA_NAMES[one]}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }
 
@@ -133,6 +147,7 @@ function ExtraFields({ extra }: { readonly extra: Extra }) {
         value={extra.count}
         onChange={(to) => set('count', to)}
       />
+      {extra.code === null && <KindField label="It is" kind={extra.kind} onChange={(to) => set('kind', to)} />}
       {BY_LENGTH.includes(extra.kind) && (
         <LengthField
           label="How long each"
