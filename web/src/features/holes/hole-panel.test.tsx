@@ -49,6 +49,13 @@ describe('what seals it', () => {
     expect(screen.getByText('1-3/8 in to 1-3/4 in between makers')).toBeDefined();
   });
 
+  test('says which of them nobody sells where the work is', () => {
+    show('p4', { ...ternPoint(), region: 'EU' });
+    const rows = screen.getAllByRole('button', { name: /hole \d/ }).map(({ textContent }) => textContent);
+    expect(rows.find((text) => text.includes('Schedule 40'))).toContain('not sold there');
+    expect(rows.find((text) => text.includes('G female'))).not.toContain('not sold there');
+  });
+
   test('says with which two figures a way is ruled out', async () => {
     show('p2');
     await userEvent.click(screen.getByText(/ruled out here: why/));

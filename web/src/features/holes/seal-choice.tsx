@@ -116,6 +116,7 @@ function SealRow({
   readonly onChoose: () => void;
 }) {
   const measures = useJob((state) => state.job.measures);
+  const region = useJob((state) => state.job.region);
   const holeM = (way.row?.typicalHoleMm ?? 0) / 1000;
   const allowed = way.verdict === 'allowed';
   return (
@@ -131,6 +132,7 @@ function SealRow({
           <span className="block text-[16px] leading-5 font-[650]">{part.name}</span>
           <span className="block type-second">
             {part.detail}, hole {lengthFigure(holeM, measures)} {lengthUnit(measures)}
+            {isSoldIn(part, region) ? '' : '; not sold there'}
           </span>
           {!allowed && (
             <span className="block type-second">
