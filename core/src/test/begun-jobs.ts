@@ -4,7 +4,7 @@ import { kilnYard } from '../demo/kiln-yard';
 import { millRow } from '../demo/mill-row';
 import { quarryLane } from '../demo/quarry-lane';
 import { ternPoint } from '../demo/tern-point';
-import type { Job, Penetration } from '../job/job';
+import type { Job, Penetration, Roof } from '../job/job';
 import { belowGround, newTerminal } from '../job/places';
 import type { Role } from '../walls/roles';
 import type { Pump } from '../walls/tank';
@@ -43,9 +43,9 @@ function withBranch(job: Job, of: string, end: number, parts: readonly (readonly
 const SIDE_INLET = { ...TOP_INLET, face: 'wall', heightM: 0.6, depthM: 0 } as const;
 
 /** A drum that a roof falls into. */
-const fed = (inlet: SampleHole, parts: readonly DemoPart[], material: 'green' | 'lead' | 'metal' = 'metal'): Job => {
+const fed = (inlet: SampleHole, parts: readonly DemoPart[], roof: Partial<Roof> = {}): Job => {
   const job = tankWith({
-    roof: { material, readings: [...belowGround(-2.5), ...belowGround(-2.4)] },
+    roof: { material: 'metal', ...roof, readings: [...belowGround(-2.5), ...belowGround(-2.4)] },
     holes: [OVERFLOW, { ...inlet, parts }],
   });
   return { ...job, roofs: job.roofs.map((roof) => ({ ...roof, into: 'i' })) };
@@ -158,12 +158,26 @@ const WITH_CARE: readonly Job[] = [
         : [['DPG-300', chamberM]],
     ),
   ),
-  ...[1, 4].map((reserveM3) =>
-    drumWith({
+  ...[0.08, 1].map((reserveM3) =>
+    tankWith({
       terminals: [place({ id: 'fire', name: 'fire coupling', kind: 'fire', reserveM3 })],
-      parts: [{ code: 'BH-075' }, { code: 'HT-075M' }],
-      end: { of: 'terminal', id: 'fire' },
+      holes: [
+        { id: 'f', parts: [{ code: 'BH-075' }], end: { of: 'terminal', id: 'fire' } },
+        { id: 'h', name: 'House', heightM: 0.14, aroundM: 1 },
+      ],
     }),
+  ),
+  ...(['half-round-112', 'k-style-5'] as const).map((gutter) =>
+    fed(
+      { ...TOP_INLET, size: '4' },
+      [
+        { code: 'BS-400' },
+        { code: 'DA-400-D2729-400', inEnd: 1 },
+        { code: 'DPG-400', lengthM: 1, inEnd: 1 },
+        { code: 'DGG-400' },
+      ],
+      { gutterM: 6, gutter },
+    ),
   ),
   tankWith({
     roof: { readings: belowGround(-0.5) },
@@ -259,7 +273,7 @@ export const BEGUN_JOBS: readonly Job[] = [
   ...WITH_CARE,
   linkedDrums('BH-075', [{ code: 'NC-075' }, { code: 'LV-075' }, { code: 'NC-075' }]),
   drumWith({ parts: [{ code: 'BH-075' }, { code: 'HT-075M' }] }),
-  fed(TOP_INLET, upToGutter(1.2), 'green'),
-  fed(SIDE_INLET, byDiverter(), 'lead'),
+  fed(TOP_INLET, upToGutter(1.2), { material: 'green' }),
+  fed(SIDE_INLET, byDiverter(), { material: 'lead' }),
   fed(SIDE_INLET, byDrain()),
 ];
