@@ -68,6 +68,7 @@ export * from './site/substrates';
 export * from './derived/heights';
 export * from './edits/history';
 export * from './edits/one-more';
+export * from './edits/set-all';
 export * from './job/hole-kinds';
 export * from './job/job';
 export * from './derived/levels';

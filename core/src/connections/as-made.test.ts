@@ -51,11 +51,14 @@ describe('a joint as it is made', () => {
 
   test('whose shank was cut needs the wall and four threads under the nut', () => {
     const seal: End = { kind: 'wall-seal', style: 'bulkhead', size: '3/4' };
-    const hole: End = { kind: 'hole', diameterMm: 33, wallMm: 5 };
+    const hole: End = { kind: 'hole', diameterMm: 41, wallMm: 5 };
     const inWall = mate(seal, hole, brass);
     expect(leastLeftMm(seal, hole, inWall)).toBe(14);
     expect(leastLeftMm(hole, seal, inWall)).toBe(14);
-    expect(made({ cutToM: 0.013 }, hole, seal, inWall).verdict).not.toBe('holds');
+    expect(made({ cutToM: 0.013 }, hole, seal, inWall)).toMatchObject({ reason: 'cut-short' });
+    // A rubber that the pipe is pushed through has no nut, and nothing of it is cut.
+    const gasket: End = { kind: 'wall-seal', style: 'gasket', size: '3/4' };
+    expect(leastLeftMm(gasket, hole, mate(gasket, hole, brass))).toBeUndefined();
   });
 
   test('that does not hold in the first place stays as it is', () => {

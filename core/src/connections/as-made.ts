@@ -4,7 +4,7 @@ import { readDryFit } from './make-up/dry-fit';
 import { tapeLengthM } from './make-up/tape';
 import { type Mating, type Need, holdsAtAll } from './mating';
 import { threadForm } from './standards/threads';
-import { wallSealSize } from './standards/wall-seals';
+import { wallSealStyle } from './standards/wall-seals';
 
 /** What is known of one joint that the two ends do not tell. */
 export interface AsMade {
@@ -17,7 +17,7 @@ export interface AsMade {
 }
 
 /** Thread of a shank that its nut must have: four turns at the usual pitch of a bulkhead (common practice) [mm]. */
-export const LEAST_UNDER_NUT_MM = 9;
+const LEAST_UNDER_NUT_MM = 9;
 
 const mm = (value: number): string => value.toFixed(1);
 const turns = (value: number): string => `${Number(value.toFixed(2))} turns`;
@@ -32,16 +32,17 @@ const fails = (mating: Mating, reason: string, why: string, instead: string): Ma
   instead,
 });
 
-/** Does a count of turns by hand say something of these two: does the male taper? */
-export function countsTurns(a: End, b: End): boolean {
+/** The two as threads whose male tapers: a count of turns by hand says something of them. */
+function taperPair(a: End, b: End) {
   const pair = a.kind === 'thread' && b.kind === 'thread' ? judgePair(a, b) : undefined;
-  return pair !== undefined && threadForm(pair.male).taper > 0;
+  return pair && threadForm(pair.male).taper > 0 ? pair : undefined;
 }
+export const countsTurns = (a: End, b: End): boolean => taperPair(a, b) !== undefined;
 
 /** Its own count of turns, dry: the tape follows; too loose, no tape holds it; too tight, the threads are not what they are taken for. */
 function withDryFit(a: End, b: End, mating: Mating, handTurns: number): Mating {
-  const pair = a.kind === 'thread' && b.kind === 'thread' ? judgePair(a, b) : undefined;
-  if (!pair || !countsTurns(a, b) || mating.needs.every(({ kind }) => kind !== 'tape')) return mating;
+  const pair = taperPair(a, b);
+  if (!pair || mating.needs.every(({ kind }) => kind !== 'tape')) return mating;
   const male = threadForm(pair.male);
   const fit = readDryFit(male, pair.judged, handTurns);
   const counted = `Dry, it goes on by ${turns(handTurns)} by hand; ${turns(fit.expectedTurns)} are usual`;
@@ -80,7 +81,7 @@ function withFactorySeal(mating: Mating): Mating {
 export function leastLeftMm(a: End, b: End, { engagementMm }: Pick<Mating, 'engagementMm'>): number | undefined {
   const [hole, seal] = a.kind === 'hole' ? [a, b] : [b, a];
   if (hole.kind === 'hole' && seal.kind === 'wall-seal')
-    return wallSealSize(seal.style, seal.size).gripMm[1] > 0 ? hole.wallMm + LEAST_UNDER_NUT_MM : undefined;
+    return wallSealStyle(seal.style).washer ? hole.wallMm + LEAST_UNDER_NUT_MM : undefined;
   return a.kind === 'thread' && b.kind === 'thread' ? engagementMm : undefined;
 }
 

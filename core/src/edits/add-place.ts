@@ -1,10 +1,10 @@
-import { type Collection, EXTRA, INFLOW, type Job, MARK, ROOF, type RecordIn, TERMINAL } from '../job/job';
+import { type Collection, INFLOW, type Job, MARK, ROOF, type RecordIn, TERMINAL } from '../job/job';
 import { type Result, err, ok } from '../result';
 import { type Change, put } from './change';
 import { type EditBy, type EditRefusal, defineEdit } from './edit-kind';
 
 /** Puts a new record of the site into its list. */
-const added = <In extends Extract<Collection, 'roofs' | 'inflows' | 'terminals' | 'marks' | 'extras'>>(
+const added = <In extends Extract<Collection, 'roofs' | 'inflows' | 'terminals' | 'marks'>>(
   job: Job,
   collection: In,
   record: RecordIn<In>,
@@ -48,12 +48,3 @@ export const addMark = defineEdit({
   label: ({ mark }) => `Add ${mark.name}`,
 });
 export type AddMark = EditBy<typeof addMark>;
-
-export const addExtra = defineEdit({
-  type: 'add-extra',
-  says: 'Writes a line of one’s own on the list',
-  data: { extra: { kind: 'group', of: EXTRA, words: 'line' } },
-  changes: (job, { extra }) => added(job, 'extras', extra),
-  label: ({ extra }) => `Add ${extra.name}`,
-});
-export type AddExtra = EditBy<typeof addExtra>;

@@ -19,7 +19,11 @@ const settlement = (id: string): Settlement => ({
   on: '2026-11-30',
   figures: null,
 });
-const job: Job = { ...ternPoint(), settlements: [settlement('t1')] };
+const job: Job = {
+  ...ternPoint(),
+  settlements: [settlement('t1')],
+  extras: [newExtra({ id: 'cord', name: 'Cord' })],
+};
 const made = (before: Job, ...edits: Edit[]) => {
   const edited = applyEdits(before, edits, catalogue);
   if (!edited.ok) throw new Error(edited.error.message);
@@ -71,7 +75,7 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
   fc.constant<Edit>({ type: 'add-inflow', inflow: newInflow({ id: 'well', name: 'well', kind: 'bore' }) }),
   fc.constantFrom<Edit>(
     { type: 'add-extra', extra: newExtra({ id: 'cover', name: 'Shade cloth', tankId: 't1' }) },
-    { type: 'remove-place', in: 'extras', id: 'cover' },
+    { type: 'remove-extra', id: 'cord' },
   ),
   fc.constantFrom<Edit>(
     { type: 'settle-note', title: 'No overflow', settlement: settlement('t2') },

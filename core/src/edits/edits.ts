@@ -7,11 +7,12 @@ import { withDefaults } from '../record/make-record';
 import { type FieldProblem, type Result, err, ok } from '../result';
 import { addPart } from './add-part';
 import { addPenetration } from './add-penetration';
-import { addExtra, addInflow, addMark, addRoof, addTerminal } from './add-place';
+import { addInflow, addMark, addRoof, addTerminal } from './add-place';
 import { addTank } from './add-tank';
 import { type Change, invertChanges, makeChanges } from './change';
 import { type ChangeField, changeField } from './change-field';
 import { cutPart } from './cut-part';
+import { addExtra, removeExtra } from './extras';
 import type { EditBy, EditKind, EditRefusal } from './edit-kind';
 import { insertPart } from './insert-part';
 import { joinEnds } from './join-ends';
@@ -37,6 +38,7 @@ const KINDS = [
   addInflow,
   addMark,
   addExtra,
+  removeExtra,
   removePlace,
   addPart,
   insertPart,

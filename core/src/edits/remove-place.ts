@@ -8,7 +8,6 @@ const OF: Readonly<Record<RemovePlace['in'], HeightRef['of'] | undefined>> = {
   terminals: 'terminal',
   marks: 'mark',
   inflows: undefined,
-  extras: undefined,
 };
 
 /** What is read from it, by name: it cannot go while something stands on it. */
@@ -19,8 +18,8 @@ const readFrom = ({ roofs, terminals, marks }: Job, of: HeightRef['of'] | undefi
 
 export const removePlace = defineEdit({
   type: 'remove-place',
-  says: 'Takes a roof, an inflow, a place, a mark or a line of one’s own away again',
-  data: { in: { kind: 'choice', of: ['roofs', 'inflows', 'terminals', 'marks', 'extras'] }, id: { kind: 'id' } },
+  says: 'Takes a roof, an inflow, a place or a mark away again',
+  data: { in: { kind: 'choice', of: ['roofs', 'inflows', 'terminals', 'marks'] }, id: { kind: 'id' } },
   changes: (job, { in: collection, id }) => {
     const record = job[collection].find((one) => one.id === id);
     if (!record) return err({ code: 'gone', message: 'This has been taken away already.' });

@@ -1,7 +1,7 @@
 import type { NominalSize } from '../quantity/size';
 import { faceOf, facesOf, isUpright } from '../walls/forms';
 import { flangeRadiusM, freePlace } from '../walls/no-drill';
-import type { Role } from '../walls/roles';
+import { type Role, SPILLS_BY } from '../walls/roles';
 import type { Tank } from '../walls/tank';
 import type { Job, Penetration } from './job';
 import { newPenetration } from './new-tank';
@@ -88,12 +88,9 @@ const lowestAboveM = (tank: Tank, { penetrations }: Pick<Job, 'penetrations'>): 
   penetrations
     .filter(
       ({ tankId, face, roles }) =>
-        tankId === tank.id && isUpright(face) && roles.some((role) => LETS_OUT.includes(role)),
+        tankId === tank.id && isUpright(face) && roles.some((role) => SPILLS_BY.includes(role)),
     )
     .reduce((least, { heightM, size }) => Math.min(least, heightM - flangeRadiusM(size, undefined)), tank.brimM);
-
-/** What water may not reach before it finds the overflow. */
-const LETS_OUT: readonly Role[] = ['inlet', 'vent', 'cord-entry', 'float-fill'];
 
 /** The middle of the widest gap between the openings of a face, counted from its middle. */
 function roomiest(acrossM: number, taken: readonly number[]): number {

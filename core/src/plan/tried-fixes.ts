@@ -3,7 +3,7 @@ import { CHECKS } from '../checks/registry';
 import { runChecks } from '../checks/run-checks';
 import { type CheckContext, contextOf } from '../derived/context';
 import { applyEdits } from '../edits/edits';
-import { memoize, memoizeBoth } from '../quantity/memoize';
+import { memoize } from '../quantity/memoize';
 
 /** What a finding is about: it is the same note as long as the same is said of the same place. */
 export const aboutOf = ({ check, messageId, at }: Finding): string => `${check} ${messageId} ${at.kind} ${at.id}`;
@@ -39,6 +39,5 @@ export function worksAsSaid(context: CheckContext, finding: Finding, fix: Fix): 
 }
 
 /** The fixes of a finding that were tried and do what they say: what may be offered. */
-export const triedFixes: (context: CheckContext, finding: Finding) => readonly Fix[] = memoizeBoth(
-  (context: CheckContext, finding: Finding) => finding.fixes.filter((fix) => worksAsSaid(context, finding, fix)),
-);
+export const triedFixes = (context: CheckContext, finding: Finding): readonly Fix[] =>
+  finding.fixes.filter((fix) => worksAsSaid(context, finding, fix));

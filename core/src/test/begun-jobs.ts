@@ -12,6 +12,7 @@ import { LINES, jobOfLine } from './lines';
 import {
   OVERFLOW,
   type SampleHole,
+  BY_FIRST_FLUSH,
   TOP_INLET,
   byDiverter,
   byDrain,
@@ -135,17 +136,7 @@ const WITH_CARE: readonly Job[] = [
   ...[0.3, 1, null].map((chamberM) =>
     withBranch(
       tankWith({
-        holes: [
-          {
-            ...TOP_INLET,
-            parts: [
-              { code: 'BS-300' },
-              { code: 'DA-300-IPS-40-300', inEnd: 1 },
-              { code: 'FFG-300', inEnd: 1, outEnd: 0, points: 'out' },
-              { code: 'DGG-300' },
-            ],
-          },
-        ],
+        holes: [{ ...TOP_INLET, parts: BY_FIRST_FLUSH }],
         roofM2: 4,
       }),
       'i-3',

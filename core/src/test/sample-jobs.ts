@@ -146,6 +146,14 @@ export const upToGutter = (lengthM: number | null): readonly DemoPart[] => [
   { code: 'DGG-300' },
 ];
 
+/** From the top of a drum up to the gutter with a first flush between; its chamber hangs from the branch of the third part. */
+export const BY_FIRST_FLUSH: readonly DemoPart[] = [
+  { code: 'BS-300' },
+  { code: 'DA-300-IPS-40-300', inEnd: 1 },
+  { code: 'FFG-300', inEnd: 1, outEnd: 0, points: 'out' },
+  { code: 'DGG-300' },
+];
+
 /** A downpipe beside the drum with a diverter in it, whose hose goes in through the wall. */
 export const byDiverter = (hose: Partial<DemoPart> = {}): readonly DemoPart[] => [
   { code: 'BH-100' },

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Finding, type Fix, aboutOf, triedFixes, worksAsSaid } from '@herrero/core';
+import { type Finding, type Fix, aboutOf, worksAsSaid } from '@herrero/core';
 import { dequal } from 'dequal';
 import { useEffect, useState } from 'react';
 import { useJob } from './job-provider';
@@ -48,8 +48,8 @@ export function useTriedFixes(finding: Finding | undefined): {
   }, [context, finding]);
   const known = tried !== undefined && tried.about === about;
   const take = ({ text, data }: Fix): void => {
-    const now = finding && triedFixes(context, finding).find((one) => one.text === text && dequal(one.data, data));
-    if (now) make(now.edits);
+    const now = finding?.fixes.find((one) => one.text === text && dequal(one.data, data));
+    if (finding && now && worksAsSaid(context, finding, now)) make(now.edits);
   };
   return { fixes: known ? tried.fixes : NONE, known, take };
 }

@@ -10,6 +10,8 @@ export interface TypedEntry {
   readonly report: (problem: string | undefined) => void;
   /** Gives up what was typed. */
   readonly forget: () => void;
+  /** Takes this as if it had been typed. */
+  readonly enter: (text: string) => void;
   readonly writing: boolean;
 }
 
@@ -22,11 +24,13 @@ export interface TypedEntry {
 export function useTypedEntry(shown: string, take: (typed: string) => string | undefined): TypedEntry {
   const [typed, setTyped] = useState<string>();
   const [problem, report] = useState<string>();
-  const write = (): void => {
-    if (typed === undefined || typed === shown) return;
-    const refused = take(typed);
+  const enter = (text: string): void => {
+    const refused = take(text);
     report(refused);
-    if (refused === undefined) setTyped(undefined);
+    setTyped(refused === undefined ? undefined : text);
+  };
+  const write = (): void => {
+    if (typed !== undefined && typed !== shown) enter(typed);
   };
   const forget = (): void => {
     setTyped(undefined);
@@ -47,6 +51,7 @@ export function useTypedEntry(shown: string, take: (typed: string) => string | u
     problem,
     report,
     forget,
+    enter,
     writing: typed !== undefined,
   };
 }

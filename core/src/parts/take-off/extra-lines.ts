@@ -4,9 +4,9 @@ import { EXTRA_NAMES, type Extra, type Job } from '../../job/job';
 import { holeById } from '../../job/lookup';
 import { formatLength } from '../../quantity/length';
 import { unreckoned } from '../../quantity/money';
-import { cents } from './cents';
+import { packed } from './packed';
 import type { PartsLine } from './parts-list';
-import { traced, useOfExtra } from './trace';
+import { useOfExtra } from './trace';
 
 /** Its code in the catalogue; what is only named has one of its own, short enough for a label. */
 export const extraCode = ({ id, code }: Pick<Extra, 'id' | 'code'>, { byCode }: Catalogue): string =>
@@ -25,9 +25,8 @@ export const extraLines = ({ job, catalogue }: CheckContext): readonly PartsLine
     .map((extra): PartsLine => {
       const { name, kind, count, lengthM, price, fitted, because } = extra;
       const part = extra.code === null ? undefined : catalogue.byCode.get(extra.code);
-      const eachUsd = price === null ? part?.priceUsd : unreckoned(price, job);
       const notes = [...(fitted ? [] : ['bought, not fitted']), ...(because === null ? [] : [because])];
-      return {
+      return packed({
         code: extraCode(extra, catalogue),
         title: name,
         detail: [
@@ -35,10 +34,8 @@ export const extraLines = ({ job, catalogue }: CheckContext): readonly PartsLine
           ...(lengthM === null ? [] : [formatLength(lengthM, job.measures)]),
         ].join(', '),
         need: count,
-        unit: 'piece',
-        buy: count,
-        priceUsd: eachUsd === undefined ? null : cents(eachUsd * count),
-        ...traced([useOfExtra(extra.id, extraPlace(extra, job))]),
-        ...(notes.length > 0 ? { note: notes.join(': ') } : {}),
-      };
+        packUsd: price === null ? (part?.priceUsd ?? null) : unreckoned(price, job),
+        uses: [useOfExtra(extra.id, extraPlace(extra, job))],
+        note: notes.length > 0 ? notes.join(': ') : undefined,
+      });
     });

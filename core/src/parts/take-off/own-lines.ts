@@ -1,4 +1,5 @@
 import type { CheckContext } from '../../derived/context';
+import { ownSealIn } from '../../derived/ports';
 import type { OwnSeal, Penetration } from '../../job/job';
 import { sizeCode, sizeWords } from '../../quantity/size';
 import { packed } from './packed';
@@ -7,24 +8,18 @@ import { useOfHole } from './trace';
 
 /** What somebody puts on or into a hole himself, as it is bought: its code, its name and an invented price; null: nobody knows one. */
 const BOUGHT: Readonly<
-  Partial<Record<OwnSeal, { readonly code: string; readonly title: string; readonly usd: number | null }>>
+  Partial<Record<OwnSeal, { readonly code: string; readonly title: string; readonly packUsd: number | null }>>
 > = {
-  cap: { code: 'OC', title: 'Cap over a hole', usd: 5 },
-  plug: { code: 'OP', title: 'Plug for a hole', usd: 4 },
-  hatch: { code: 'OH', title: 'Hatch over a hole', usd: 28 },
-  'second-lid': { code: 'OL', title: 'Second lid', usd: 32 },
-  other: { code: 'OW', title: 'Seal of one’s own', usd: null },
+  cap: { code: 'OC', title: 'Cap over a hole', packUsd: 5 },
+  plug: { code: 'OP', title: 'Plug for a hole', packUsd: 4 },
+  hatch: { code: 'OH', title: 'Hatch over a hole', packUsd: 28 },
+  'second-lid': { code: 'OL', title: 'Second lid', packUsd: 32 },
+  other: { code: 'OW', title: 'Seal of one’s own', packUsd: null },
 };
 
-/** Is something of one's own in it, and nothing of the catalogue? It is bought unless it is there. */
-const isOwn = (hole: Penetration, { runs }: CheckContext): boolean =>
-  hole.ownSeal !== null &&
-  !hole.stands &&
-  hole.port === null &&
-  (runs.find(({ penetration }) => penetration.id === hole.id)?.strands ?? []).every(({ items }) => items.length === 0);
-
-export const ownSealed = (context: CheckContext): readonly Penetration[] =>
-  context.job.penetrations.filter((hole) => isOwn(hole, context));
+/** Holes in which something of one's own is, and nothing of the catalogue: it is bought unless it is there. */
+const ownSealed = ({ job, index }: CheckContext): readonly Penetration[] =>
+  job.penetrations.filter((hole) => ownSealIn(hole, index) !== undefined);
 
 /** Holes that silicone alone closes. */
 export const siliconed = (context: CheckContext): readonly Penetration[] =>
@@ -46,15 +41,5 @@ export function ownSealItem({ ownSeal, ownSealWords, size }: Penetration) {
 export const ownSealLines = (context: CheckContext): readonly PartsLine[] =>
   ownSealed(context).flatMap((hole) => {
     const item = ownSealItem(hole);
-    if (!item) return [];
-    const line = packed({
-      code: item.code,
-      title: item.title,
-      detail: item.detail,
-      need: 1,
-      packUsd: item.usd ?? 0,
-      uses: [useOfHole(hole)],
-      note: 'nobody rates it as a seal',
-    });
-    return [item.usd === null ? { ...line, priceUsd: null } : line];
+    return item ? [packed({ ...item, need: 1, uses: [useOfHole(hole)], note: 'nobody rates it as a seal' })] : [];
   });

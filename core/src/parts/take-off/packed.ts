@@ -12,7 +12,8 @@ export interface Packed {
   readonly unit?: Unit;
   /** What one pack holds, in the same unit; absent: one. */
   readonly holds?: number;
-  readonly packUsd: number;
+  /** Of one pack; null: nobody knows. */
+  readonly packUsd: number | null;
   readonly uses: readonly Use[];
   readonly note?: string | undefined;
 }
@@ -41,7 +42,7 @@ export function packed({
     need,
     unit,
     buy,
-    priceUsd: cents(buy * packUsd),
+    priceUsd: packUsd === null ? null : cents(buy * packUsd),
     ...traced(uses),
     ...(leftOver > 0 ? { leftOver } : {}),
     ...(note === undefined ? {} : { note }),

@@ -1,7 +1,6 @@
 'use client';
 
-import { type Edit, type Penetration, type Settable, oneMoreHole, setField } from '@herrero/core';
-import { dequal } from 'dequal';
+import { type Penetration, type Settable, makeAlike, oneMoreHole } from '@herrero/core';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
 import { useJob } from '../../store/job-provider';
@@ -71,11 +70,7 @@ function AllAlike({ penetration }: { readonly penetration: Penetration }) {
       face === penetration.face &&
       typeOf(tankId) === typeOf(penetration.tankId),
   );
-  const edits = others.flatMap((other) =>
-    ALIKE.filter((field) => !dequal(other[field], penetration[field])).map((field): Edit =>
-      setField('penetrations', other, field, penetration[field]),
-    ),
-  );
+  const edits = makeAlike('penetrations', penetration, others, ALIKE);
   if (edits.length === 0) return null;
   return (
     <Action onClick={() => make(edits)}>

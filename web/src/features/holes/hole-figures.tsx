@@ -37,9 +37,9 @@ import dynamic from 'next/dynamic';
 import { Action } from '@/ui/action';
 import { LengthField } from '@/ui/length-field';
 import { Stepper } from '@/ui/stepper';
-import { YesNo } from '@/ui/yes-no';
 import { useJob } from '../../store/job-provider';
 import { HandInside } from './hand-inside';
+import { HoleSaid } from './hole-said';
 
 const HoleAgain = dynamic(() => import('./hole-again'), { ssr: false });
 
@@ -99,23 +99,7 @@ export function HoleFigures({ penetration, tank }: HoleFieldsProps) {
           />
         </Row>
       )}
-      <YesNo
-        label="It is there already and works"
-        value={penetration.stands}
-        onChange={(to) => make([setField('penetrations', penetration, 'stands', to)])}
-      />
-      {drilled && (
-        <YesNo
-          label="Drawn in on a cord"
-          value={penetration.drawnIn}
-          onChange={(to) => make([setField('penetrations', penetration, 'drawnIn', to)])}
-        />
-      )}
-      <YesNo
-        label="Held by a strap or a stand"
-        value={penetration.supported}
-        onChange={(to) => make([setField('penetrations', penetration, 'supported', to)])}
-      />
+      <HoleSaid penetration={penetration} />
       <FaceAndSize penetration={penetration} tank={tank} />
       <Roles penetration={penetration} />
       {drilled && <HoleAndSaw penetration={penetration} onHole={(to) => set('holeM', to)} />}

@@ -179,9 +179,7 @@ function ExtraFields({ extra }: { readonly extra: Extra }) {
       <YesNo label="It is fitted" value={extra.fitted} onChange={(to) => set('fitted', to)} />
       <TextField label="Why" value={extra.because} onChange={(to) => set('because', to)} />
       <div className="col-span-full">
-        <Action onClick={() => make([{ type: 'remove-place', in: 'extras', id: extra.id }])}>
-          Strike {extra.name} out
-        </Action>
+        <Action onClick={() => make([{ type: 'remove-extra', id: extra.id }])}>Strike {extra.name} out</Action>
       </div>
     </div>
   );

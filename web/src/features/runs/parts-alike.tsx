@@ -1,7 +1,6 @@
 'use client';
 
-import { type Edit, type PlacedPart, type Settable, setField } from '@herrero/core';
-import { dequal } from 'dequal';
+import { type PlacedPart, type Settable, makeAlike } from '@herrero/core';
 import { Action } from '@/ui/action';
 import { useJob } from '../../store/job-provider';
 
@@ -13,11 +12,7 @@ export function PartsAlike({ placed }: { readonly placed: PlacedPart }) {
   const parts = useJob((state) => state.job.parts);
   const make = useJob((state) => state.make);
   const others = parts.filter(({ id, code }) => id !== placed.id && code === placed.code);
-  const edits = others.flatMap((other) =>
-    ALIKE.filter((field) => !dequal(other[field], placed[field])).map((field): Edit =>
-      setField('parts', other, field, placed[field]),
-    ),
-  );
+  const edits = makeAlike('parts', placed, others, ALIKE);
   const changed = new Set(edits.map((edit) => ('id' in edit ? edit.id : '')));
   if (edits.length === 0) return null;
   return (

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Edit, type Run, itemsOfRun, setField } from '@herrero/core';
+import { type Run, itemsOfRun, setAll } from '@herrero/core';
 import { Action } from '@/ui/action';
 import { useJob } from '../../store/job-provider';
 
@@ -10,11 +10,8 @@ export function RunStands({ run }: { readonly run: Run }) {
   const parts = itemsOfRun(run).map(({ placed }) => placed);
   if (parts.length === 0) return null;
   const stands = parts.every(({ existing }) => existing);
-  const edits = parts
-    .filter(({ existing }) => existing === stands)
-    .map((placed): Edit => setField('parts', placed, 'existing', !stands));
   return (
-    <Action onClick={() => make(edits)}>
+    <Action onClick={() => make(setAll('parts', parts, 'existing', !stands))}>
       {stands ? 'None of it stands yet: it is bought' : 'All of it stands there already'}
     </Action>
   );

@@ -4,7 +4,7 @@ import {
   nextSlot,
   pasteCopies,
   sealsWall as isWallSeal,
-  setField,
+  setAll,
   type Slot,
   type Strand,
   type StrandItem,
@@ -65,9 +65,12 @@ export function useStretchEdits(strand: Strand) {
     },
     standing: (existing: boolean): string | undefined =>
       run(
-        stretch
-          .filter(({ placed }) => placed.existing !== existing)
-          .map(({ placed }) => setField('parts', placed, 'existing', existing)),
+        setAll(
+          'parts',
+          stretch.map(({ placed }) => placed),
+          'existing',
+          existing,
+        ),
       ),
   };
 }

@@ -1,7 +1,6 @@
 'use client';
 
-import { type Tank, oneMoreTank, type Settable, setField, type Edit } from '@herrero/core';
-import { dequal } from 'dequal';
+import { type Settable, type Tank, makeAlike, oneMoreTank } from '@herrero/core';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
 import { useJob } from '../../store/job-provider';
@@ -60,11 +59,7 @@ function AllAlike({ tank }: { readonly tank: Tank }) {
   const tanks = useJob((state) => state.job.tanks);
   const make = useJob((state) => state.make);
   const others = tanks.filter(({ id, type }) => id !== tank.id && type === tank.type);
-  const edits = others.flatMap((other) =>
-    ALIKE.filter((field) => !dequal(other[field], tank[field])).map((field): Edit =>
-      setField('tanks', other, field, tank[field]),
-    ),
-  );
+  const edits = makeAlike('tanks', tank, others, ALIKE);
   if (edits.length === 0) return null;
   const labels = others.map(({ label }) => label).join(', ');
   return (

@@ -24,7 +24,7 @@ export default defineCheck({
   check: ({ job, index, runs }) =>
     runs.flatMap(({ penetration }) => {
       const tank = tankOf(job, penetration);
-      if (!tank || penetration.port !== null) return [];
+      if (!tank || penetration.port !== null || penetration.stands) return [];
       const zones = noDrillZones(tank);
       const radiusM = flatRadiusM(penetration, job, index);
       const zone = zoneAt(zones, penetration, radiusM);

@@ -4,6 +4,7 @@ import { invertM, obvertM } from '../../../derived/levels';
 import type { Penetration } from '../../../job/job';
 import { isUpright } from '../../../walls/forms';
 import { freePlace } from '../../../walls/no-drill';
+import { SPILLS_BY } from '../../../walls/roles';
 import { flatRadiusM } from '../../../derived/resolve';
 import { moveFix } from '../../move-fix';
 import { atPenetration } from '../../places';
@@ -27,7 +28,7 @@ export default defineCheck({
       holesOf(context.job, tank.id, 'overflow').flatMap((hole) => {
         if (!isUpright(hole.face)) return [];
         const topM = obvertM(hole, tank, context);
-        const others = holesOf(context.job, tank.id, 'inlet', 'vent', 'cord-entry', 'float-fill')
+        const others = holesOf(context.job, tank.id, ...SPILLS_BY)
           .filter((other) => other.id !== hole.id && isUpright(other.face) && !other.roles.includes('overflow'))
           .map((other) => ({ name: `${other.label} ${other.name.toLowerCase()}`, atM: invertM(other, tank, context) }));
         const lowest = [...others, { name: 'the brim', atM: tank.brimM }].toSorted((a, b) => a.atM - b.atM)[0];

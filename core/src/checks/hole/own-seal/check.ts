@@ -1,4 +1,5 @@
 import { invertM, levelsOf } from '../../../derived/levels';
+import { ownSealIn } from '../../../derived/ports';
 import { tankOf } from '../../../job/lookup';
 import { OWN_SEAL_NAMES, type OwnSeal, type Penetration } from '../../../job/job';
 import { setField } from '../../../edits/change-field';
@@ -11,12 +12,8 @@ const OPEN: readonly OwnSeal[] = ['clear', 'notch', 'loose-pipe', 'loose-cord'];
 /** It keeps out what crawls and falls: above the water nothing more is asked of it. */
 const COVERS: readonly OwnSeal[] = ['cap', 'plug', 'hatch', 'second-lid'];
 
-export const ownSealWords = ({ ownSeal, ownSealWords: words }: Penetration): string =>
-  ownSeal === null
-    ? ''
-    : ownSeal === 'other'
-      ? (words ?? 'something that is not said')
-      : OWN_SEAL_NAMES[ownSeal].toLowerCase();
+const wordsOf = (ownSeal: OwnSeal, { ownSealWords }: Penetration): string =>
+  ownSeal === 'other' ? (ownSealWords ?? '') : OWN_SEAL_NAMES[ownSeal].toLowerCase();
 
 export default defineCheck({
   meta: {
@@ -48,30 +45,26 @@ export default defineCheck({
     },
   },
   check: (context) =>
-    context.runs
-      .filter(
-        ({ strands, penetration }) => penetration.port === null && strands.every(({ items }) => items.length === 0),
-      )
-      .flatMap(({ penetration: hole }): Report<'leaks' | 'unrated' | 'open' | 'dry' | 'unsaid'>[] => {
-        const tank = tankOf(context.job, hole);
-        const { ownSeal } = hole;
-        if (!tank || ownSeal === null || hole.stands) return [];
-        const at = atPenetration(hole);
-        if (ownSeal === 'other' && hole.ownSealWords === null)
-          return [{ messageId: 'unsaid' as const, at, data: { hole: hole.label } }];
-        const [edgeM, { fullM }] = [invertM(hole, tank, context), levelsOf(tank, context)];
-        const data = {
-          hole: hole.label,
-          what: ownSealWords(hole),
-          edge: { lengthM: Math.max(0, edgeM) },
-          full: { lengthM: fullM },
-        };
-        const wet = edgeM < fullM && !letsOut(hole);
-        if (wet && OPEN.includes(ownSeal)) return [{ messageId: 'leaks' as const, at, data, fixes: listed(hole) }];
-        if (wet) return [{ messageId: 'unrated' as const, at, data, fixes: listed(hole) }];
-        if (OPEN.includes(ownSeal)) return [{ messageId: 'open' as const, at, data }];
-        return COVERS.includes(ownSeal) ? [] : [{ messageId: 'dry' as const, at, data }];
-      }),
+    context.job.penetrations.flatMap((hole): Report<'leaks' | 'unrated' | 'open' | 'dry' | 'unsaid'>[] => {
+      const tank = tankOf(context.job, hole);
+      const ownSeal = ownSealIn(hole, context.index);
+      if (!tank || ownSeal === undefined) return [];
+      const at = atPenetration(hole);
+      if (ownSeal === 'other' && hole.ownSealWords === null)
+        return [{ messageId: 'unsaid' as const, at, data: { hole: hole.label } }];
+      const [edgeM, { fullM }] = [invertM(hole, tank, context), levelsOf(tank, context)];
+      const data = {
+        hole: hole.label,
+        what: wordsOf(ownSeal, hole),
+        edge: { lengthM: Math.max(0, edgeM) },
+        full: { lengthM: fullM },
+      };
+      const wet = edgeM < fullM && !letsOut(hole);
+      if (wet && OPEN.includes(ownSeal)) return [{ messageId: 'leaks' as const, at, data, fixes: listed(hole) }];
+      if (wet) return [{ messageId: 'unrated' as const, at, data, fixes: listed(hole) }];
+      if (OPEN.includes(ownSeal)) return [{ messageId: 'open' as const, at, data }];
+      return COVERS.includes(ownSeal) ? [] : [{ messageId: 'dry' as const, at, data }];
+    }),
 });
 
 /** Water is meant to leave by it; an inlet that stands open below the water lets it out as well. */

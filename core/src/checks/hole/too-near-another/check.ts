@@ -61,9 +61,12 @@ const roundOf = ({ id, size }: Penetration, { job, index }: CheckContext): Round
   return { flatM: flangeRadiusM(size, holeM, sealOf(id, index)?.end.style), holeM: holeM ?? 0 };
 };
 
+/** It came with the tank or was made long ago: nobody drills it now. */
+const isThere = ({ port, stands }: Penetration): boolean => port !== null || stands;
+
 /** Centre to centre on the face they share, the shorter way round a wall; undefined on different faces. */
 function distanceM(a: Penetration, b: Penetration, tank: Tank): number | undefined {
-  if (a.face !== b.face || (a.port !== null && b.port !== null)) return undefined;
+  if (a.face !== b.face || (isThere(a) && isThere(b))) return undefined;
   const shape = faceOf(tank, a.face);
   if (!shape) return undefined;
   const along = Math.abs(a.aroundM - b.aroundM);

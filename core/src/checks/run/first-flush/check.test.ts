@@ -1,4 +1,4 @@
-import { TOP_INLET, tankWith } from '../../../test/sample-jobs';
+import { BY_FIRST_FLUSH, TOP_INLET, tankWith } from '../../../test/sample-jobs';
 import { newPart } from '../../../job/new-part';
 import { AS_ASKED, type Job } from '../../../job/job';
 import { testCheck } from '../../../test/test-check';
@@ -8,17 +8,7 @@ import check from './check';
 function flush(chamberM: number | null, foot: string | null, roofM2 = 4): Job {
   const job = tankWith({
     roofM2,
-    holes: [
-      {
-        ...TOP_INLET,
-        parts: [
-          { code: 'BS-300' },
-          { code: 'DA-300-IPS-40-300', inEnd: 1 },
-          { code: 'FFG-300', inEnd: 1, outEnd: 0, points: 'out' },
-          { code: 'DGG-300' },
-        ],
-      },
-    ],
+    holes: [{ ...TOP_INLET, parts: BY_FIRST_FLUSH }],
   });
   const joint = (id: string, number: number, a: readonly [string, number], b: readonly [string, number]) => ({
     id,
