@@ -125,7 +125,7 @@ export * from './assembly/closure';
 export * from './assembly/coming-out';
 export * from './assembly/before-cutting';
 export * from './assembly/flexible';
-export { flowAt, flowThrough, mayEnter } from './assembly/flow';
+export { flowAt, flowThrough, mayEnter, runsOnce } from './assembly/flow';
 export * from './assembly/joint-nature';
 export * from './assembly/order';
 export * from './assembly/pointing';

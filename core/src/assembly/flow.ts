@@ -63,12 +63,12 @@ export function mayEnter({ oneWay, ends, features }: Part, endIn: number, flow: 
   return flow === undefined ? fills || !isSpout(entered) : isOutlet === (flow === 'back');
 }
 
-/** Runs that two openings share are walked from both: those that are reached first, each line once. */
+/** A run that several openings share is walked from each: it stands at the first of them, with its branches, and nothing at the others. */
 export const runsOnce: (context: RunSight) => readonly Run[] = memoize(({ runs, job }: RunSight) => {
   const order = new Map(job.penetrations.map(({ id }, place) => [id, place]));
   return runs.map((run) => {
     const isSecond = ({ end }: Strand): boolean =>
       end.at === 'hole' && (order.get(end.id) ?? 0) <= (order.get(run.penetration.id) ?? 0);
-    return run.strands.some(isSecond) ? { ...run, strands: run.strands.filter((strand) => !isSecond(strand)) } : run;
+    return run.strands.some(isSecond) ? { ...run, strands: [] } : run;
   });
 });

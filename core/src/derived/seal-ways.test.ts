@@ -236,6 +236,22 @@ test('what is sold where the work is comes first', () => {
   expect(first(null, 'bulkhead')).toBe('3/4 NPT female');
 });
 
+// Built as kind f by its builder in the UK: no hand reaches the nut, and only Schedule 40 had links.
+test('polyethylene goes through the wall of a buried concrete tank by links that are sold there', () => {
+  const job = tankWith({
+    type: 'concrete',
+    tank: { buriedM: 1.5 },
+    settings: { region: 'UK' },
+    holes: [{ id: 'h', roles: ['link'], size: '63', heightM: 0.3, aroundM: 2 }],
+  });
+  const [[hole], [tank]] = [job.penetrations, job.tanks];
+  const allowed = sealWays(hole!, tank!, contextOf(job, shippedCatalogue)).filter(
+    ({ verdict }) => verdict === 'allowed',
+  );
+  expect(allowed.map(({ style }) => style.id)).toEqual(['link-seal']);
+  expect(allowed[0]?.parts[0]?.regions).toContain('UK');
+});
+
 describe('a liner', () => {
   const lined = { type: 'corrugated', hole: { size: '1-1/2' as const, heightM: 1, aroundM: 2, drawnIn: true } };
   test('is clamped by a flange, with care by a bulkhead, and not by a gasket', () => {

@@ -46,6 +46,8 @@ const SMALL: readonly NominalSize[] = ['1/2', '3/4', '1', '1-1/4', '1-1/2', '2']
 const MIDDLING: readonly NominalSize[] = ['1', '1-1/4', '1-1/2', '2'];
 const INCH_PIPE: readonly NominalSize[] = ['2', '3', '4'];
 const SOIL: readonly NominalSize[] = ['110'];
+/** Polyethylene that goes from tank to tank in the ground. */
+const BURIED: readonly NominalSize[] = ['32', '50', '63'];
 
 /** The cords that a gland closes round (EN 62444, from memory). */
 const CORDS: Readonly<Partial<Record<NominalSize, string>>> = {
@@ -125,6 +127,10 @@ const RANGES: readonly Range[] = [
     ...forSchedule40(gripping('ips-40')),
   },
   { ...made('link-seal', 'WLSM', LINKS, 'rubber', SOIL, 26), ...forSoil(gripping('soil')) },
+  {
+    ...made('link-seal', 'WLSP', LINKS, 'rubber', BURIED, 26),
+    ...said(gripping('pe'), (size) => `for ${size} mm polyethylene pipe`),
+  },
   { ...made('wall-boot', 'WB', 'Wall boot', 'rubber', ['4'], 15), ...forSchedule40(gripping('ips-40')) },
   { ...made('wall-boot', 'WBM', 'Wall boot', 'rubber', SOIL, 15), ...forSoil(gripping('soil')) },
   { ...made('welded-boss', 'WN', 'Welded boss', 'polyethylene', BOSSES, 7), ...NPT_FEMALE },

@@ -5,7 +5,7 @@ import { shippedCatalogue } from '../../fittings/catalogue';
 import { contextOf } from '../../derived/context';
 import type { Job } from '../../job/job';
 import { newExtra } from '../../job/places';
-import { OVERFLOW, TOP_INLET, drumWith, place, tankWith, upToGutter } from '../../test/sample-jobs';
+import { OVERFLOW, TOP_INLET, drumWith, linkedDrums, place, tankWith, upToGutter } from '../../test/sample-jobs';
 import { missingFrom } from './missing';
 import type { PartsLine } from './parts-list';
 import { takeOff } from './take-off';
@@ -212,4 +212,9 @@ test('a hole that is there is neither drilled nor sealed nor asked for', () => {
   const there = listed(tankWith({ holes: [{ ...hole, stands: true }] }));
   expect(there.holes.of).toBe(0);
   expect(there.ends.missing).toEqual([]);
+});
+
+test('of a line between two tanks both openings and its branch are ends, each once', () => {
+  const linked = linkedDrums('BH-075', [{ code: 'NC-075' }, { code: 'T-075' }, { code: 'NC-075' }]);
+  expect(takeOff(contextOf(linked, shippedCatalogue)).ends).toMatchObject({ done: 2, of: 3 });
 });

@@ -1,3 +1,4 @@
+import { runsOnce } from '../../assembly/flow';
 import { isSaidDone, staysClosed } from '../../derived/ports';
 import { isAccepted } from '../../derived/settled';
 import { tankOf } from '../../job/lookup';
@@ -240,17 +241,21 @@ function closedBy(joints: readonly JudgedJoint[]): readonly ClosedBy[] {
   });
 }
 
-function endsClosed({ runs, job }: CheckContext): Completeness {
-  const ends = runs.flatMap(({ penetration, strands }) =>
-    strands.map(({ end, items }) => ({
-      open:
-        end.at === 'open' &&
-        !(
-          items.length === 0 &&
-          (isSaidDone(penetration, tankOf(job, penetration)) || staysClosed(penetration, tankOf(job, penetration)))
-        ),
-      label: penetration.label,
-    })),
+/** Ends of every run, its branches once; an opening that another run ends at is closed by it. */
+function endsClosed(context: CheckContext): Completeness {
+  const { job } = context;
+  const ends = runsOnce(context).flatMap(({ penetration, strands }) =>
+    strands.length === 0
+      ? [{ open: false, label: penetration.label }]
+      : strands.map(({ end, items }) => ({
+          open:
+            end.at === 'open' &&
+            !(
+              items.length === 0 &&
+              (isSaidDone(penetration, tankOf(job, penetration)) || staysClosed(penetration, tankOf(job, penetration)))
+            ),
+          label: penetration.label,
+        })),
   );
   const missing = [...new Set(ends.filter(({ open }) => open).map(({ label }) => label))];
   return { done: ends.filter(({ open }) => !open).length, of: ends.length, missing };

@@ -153,7 +153,7 @@ const TOOLS: readonly ToolRule[] = [
   {
     code: 'PC',
     title: 'Pipe cutter',
-    detail: 'square cuts, up to 2 in',
+    detail: 'square cuts, up to 2 in, 63 mm',
     wanted: partsThat((part) => isPipe(part) && outsideMmOf(part) < CUTTER_UP_TO_MM),
   },
   {

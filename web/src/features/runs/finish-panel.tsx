@@ -12,6 +12,7 @@ import {
   newTerminal,
   refKey,
   resolveEnd,
+  runsOnce,
   serviceAt,
   soldFirst,
 } from '@herrero/core';
@@ -52,13 +53,22 @@ function targetsOf(at: EndRef, job: Job, plan: Plan): readonly Target[] {
     const taken = reached.has(id);
     return { ref: { of: 'terminal', id }, name: taken ? `${name}, already reached` : name, taken };
   });
-  const ends = plan.runs.flatMap(({ penetration, strands }) =>
-    strands.flatMap(({ end: last }): readonly Target[] =>
-      last.at === 'open' && refKey(last.ref) !== refKey(at) && offersAnEnd(last.ref, ownTankId, job, plan)
-        ? [{ ref: last.ref, name: `into ${penetration.label} ${penetration.name}`, taken: false }]
-        : [],
-    ),
-  );
+  // A branch of the run itself comes last: it is seldom led back into itself.
+  const ends = runsOnce(plan.context)
+    .toSorted((a, b) => Number(a.penetration.id === own?.id) - Number(b.penetration.id === own?.id))
+    .flatMap(({ penetration, strands }) =>
+      strands.flatMap(({ end: last }, place): readonly Target[] =>
+        last.at === 'open' && refKey(last.ref) !== refKey(at) && offersAnEnd(last.ref, ownTankId, job, plan)
+          ? [
+              {
+                ref: last.ref,
+                name: `into ${place === 0 ? '' : `branch ${place} of `}${penetration.label} ${penetration.name}`,
+                taken: false,
+              },
+            ]
+          : [],
+      ),
+    );
   return [...places.filter(({ taken }) => !taken), ...ends, ...places.filter(({ taken }) => taken)];
 }
 

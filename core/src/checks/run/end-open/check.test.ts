@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { contextOf } from '../../../derived/context';
 import { shippedCatalogue } from '../../../fittings/catalogue';
-import { drumWith, place, tankWith } from '../../../test/sample-jobs';
+import { drumWith, linkedDrums, place, tankWith } from '../../../test/sample-jobs';
 import { runChecks } from '../../run-checks';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
@@ -41,6 +41,13 @@ testCheck(check, {
         ],
       }),
       findings: [{ title: 'End open', at: 'P1', text: 'socket' }],
+      fixSettles: true,
+    },
+    {
+      // Built as kind f by its builder: the branch between two tanks was noted at both of them.
+      why: 'the branch of a tee between two tanks, once',
+      job: linkedDrums('BH-075', [{ code: 'NC-075' }, { code: 'T-075' }, { code: 'NC-075' }]),
+      findings: [{ title: 'End open', at: 'P1', text: '3/4 NPT female' }],
       fixSettles: true,
     },
     {

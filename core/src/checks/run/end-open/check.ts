@@ -1,6 +1,7 @@
 import { describeEnd } from '../../../connections/format';
 import { resolveEnd } from '../../../derived/resolve';
 import { defineCheck } from '../../define-check';
+import { runsOnce } from '../../../assembly/flow';
 import { atPenetration } from '../../places';
 import { closings, openStrands, partsBeyondSeal } from '../open-ends';
 
@@ -14,7 +15,7 @@ export default defineCheck({
   },
   sees: 'run',
   check: (context) =>
-    context.runs
+    runsOnce(context)
       .filter((run) => partsBeyondSeal(run) > 0)
       .flatMap((run) =>
         openStrands(run).flatMap(({ end }) => {

@@ -8,6 +8,10 @@ const ROWS: readonly SealRow[] = [
   ['3', 127, 140, 127, 150],
   ['4', 152, 164, 152, 175],
   ['110', 150, 162, 152, 175],
+  // Round polyethylene: the links fill 20 to 26 mm all round, in a hole of a usual core bit.
+  ['32', 72, 84, 78, 95],
+  ['50', 90, 102, 92, 112],
+  ['63', 103, 115, 107, 125],
 ];
 
 /** Rubber links bolted round a pipe in a cored hole or sleeve; tightened from one side. */
