@@ -1,5 +1,5 @@
 import { box } from './forms/box';
-import type { FaceShape, Spot, TankForm } from './forms/form';
+import type { FaceShape, Look, Spot, TankForm } from './forms/form';
 import { lying, lyingDomed } from './forms/lying';
 import { round } from './forms/round';
 import { tankType } from './tank-types';
@@ -20,6 +20,9 @@ export const faceOf = (tank: Tank, face: Face): FaceShape | undefined =>
 export const isUpright = (face: Face): boolean => face !== 'top' && face !== 'bottom';
 
 export const spotOf = (tank: Tank, place: WallPlace): Spot => formOf(tank).spotOf(tank, place);
+
+/** The way the wall looks at a place. */
+export const lookOf = (tank: Tank, place: WallPlace): Look => formOf(tank).lookOf(tank, place);
 
 /** Radius of the wall at a place [m]; undefined on a flat face. */
 export const wallRadiusM = (tank: Tank, { face, heightM }: Pick<WallPlace, 'face' | 'heightM'>): number | undefined =>

@@ -1,3 +1,4 @@
+import { flatLook } from './flat-look';
 import type { TankForm } from './form';
 
 /** A box: a crate container, a slim tank, a trough. */
@@ -38,4 +39,5 @@ export const box: TankForm = {
         return { leftM: aroundM, frontM: depthM, upM: heightM };
     }
   },
+  lookOf: (_, { face }) => flatLook(face),
 };

@@ -23,6 +23,13 @@ export interface Spot {
   readonly upM: number;
 }
 
+/** A direction seen by who stands before the front of a tank, of length one. */
+export interface Look {
+  readonly right: number;
+  readonly behind: number;
+  readonly up: number;
+}
+
 /** The solid a tank is. Adding a form is one such file and one line in `forms.ts`. */
 export interface TankForm {
   readonly id: FormId;
@@ -43,4 +50,6 @@ export interface TankForm {
   readonly radiusM: (tank: TankDimensions, face: Face, heightM: number) => number | undefined;
   /** Where a place on a face is in the tank. */
   readonly spotOf: (tank: TankDimensions, place: WallPlace) => Spot;
+  /** The way the wall looks there, square to itself and outward. */
+  readonly lookOf: (tank: TankDimensions, place: WallPlace) => Look;
 }

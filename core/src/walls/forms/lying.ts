@@ -1,4 +1,5 @@
 import type { FormId, TankDimensions } from '../tank';
+import { flatLook } from './flat-look';
 import type { TankForm } from './form';
 
 /** Area of a circle of radius `radiusM` below `levelM` above its lowest point [m2]. */
@@ -13,6 +14,10 @@ export function sphereBelowM3(radiusM: number, levelM: number): number {
   const level = Math.min(2 * radiusM, Math.max(0, levelM));
   return (Math.PI * level ** 2 * (3 * radiusM - level)) / 3;
 }
+
+/** How far the shell stands over the axis of the tank, so far from its front [m]. */
+const shellM = (widthM: number, heightM: number, depthM: number): number =>
+  (heightM / 2) * Math.sqrt(Math.max(0, 1 - ((2 * depthM) / widthM - 1) ** 2));
 
 /** Half of the clear height. */
 const insideHalfM = ({ heightM, wallM }: TankDimensions): number => Math.max(Number.EPSILON, heightM / 2 - wallM);
@@ -47,10 +52,21 @@ const lyingForm = (id: FormId, domed: boolean): TankForm => ({
   // Radius of an ellipse at the end of its upright axis.
   radiusM: ({ widthM, heightM }, face) =>
     face === 'top' || face === 'bottom' ? (widthM / 2) ** 2 / (heightM / 2) : undefined,
-  spotOf: ({ lengthM, widthM }, { face, heightM, aroundM, depthM }) => {
-    if (face === 'left') return { leftM: 0, frontM: widthM - aroundM, upM: heightM };
-    if (face === 'right') return { leftM: lengthM, frontM: aroundM, upM: heightM };
-    return { leftM: aroundM, frontM: depthM, upM: face === 'bottom' ? 0 : heightM };
+  spotOf: ({ lengthM, widthM, heightM }, { face, heightM: upM, aroundM, depthM }) => {
+    if (face === 'left') return { leftM: 0, frontM: widthM - aroundM, upM };
+    if (face === 'right') return { leftM: lengthM, frontM: aroundM, upM };
+    const overM = shellM(widthM, heightM, depthM);
+    return { leftM: aroundM, frontM: depthM, upM: face === 'bottom' ? heightM / 2 - overM : heightM / 2 + overM };
+  },
+  lookOf: ({ widthM, heightM }, { face, depthM }) => {
+    if (face !== 'top' && face !== 'bottom') return flatLook(face);
+    // Square to an ellipse: its coordinates over the squares of its half axes.
+    const [behind, up] = [
+      (depthM - widthM / 2) / (widthM / 2) ** 2,
+      shellM(widthM, heightM, depthM) / (heightM / 2) ** 2,
+    ];
+    const long = Math.hypot(behind, up);
+    return long === 0 ? flatLook(face) : { right: 0, behind: behind / long, up: (face === 'bottom' ? -up : up) / long };
   },
 });
 

@@ -1,4 +1,5 @@
 import type { TankDimensions } from '../tank';
+import { flatLook } from './flat-look';
 import type { TankForm } from './form';
 
 const insideRadius = ({ diameterM, wallM }: { readonly diameterM: number; readonly wallM: number }): number =>
@@ -9,6 +10,9 @@ const radiusAt = ({ diameterM, baseDiameterM, brimM }: TankDimensions, heightM: 
   const share = Math.min(1, Math.max(0, heightM / brimM));
   return (baseDiameterM + (diameterM - baseDiameterM) * share) / 2;
 };
+
+/** How far round a wall a tape has gone [rad]; it is held at the height of the place. */
+const angleOf = (aroundM: number, radiusM: number): number => (radiusM > 0 ? aroundM / radiusM : 0);
 
 /** An upright round tank, straight or tapering: a frustum of a cone. */
 export const round: TankForm = {
@@ -48,11 +52,19 @@ export const round: TankForm = {
     const middle = Math.max(tank.diameterM, tank.baseDiameterM) / 2;
     if (face === 'wall') {
       // The mark is at the back; seen from outside the wall runs from there by the right-hand side to the front.
-      const angle = aroundM / middle;
       const radius = radiusAt(tank, heightM);
+      const angle = angleOf(aroundM, radius);
       return { leftM: middle - radius * Math.sin(angle), frontM: middle + radius * Math.cos(angle), upM: heightM };
     }
     const inset = middle - (face === 'bottom' ? tank.baseDiameterM : tank.diameterM) / 2;
     return { leftM: aroundM + inset, frontM: depthM + inset, upM: face === 'bottom' ? 0 : heightM };
+  },
+  lookOf: (tank, { face, heightM, aroundM }) => {
+    if (face !== 'wall') return flatLook(face);
+    const angle = angleOf(aroundM, radiusAt(tank, heightM));
+    // Wider above, it looks down by so much.
+    const widens = heightM < tank.brimM ? (tank.diameterM - tank.baseDiameterM) / 2 / tank.brimM : 0;
+    const level = 1 / Math.hypot(1, widens);
+    return { right: -level * Math.sin(angle), behind: level * Math.cos(angle), up: -level * widens };
   },
 };
