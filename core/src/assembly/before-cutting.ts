@@ -2,7 +2,8 @@ import { isShutOff } from '../fittings/capability';
 import { ownLengthM } from '../fittings/part';
 import type { RunSight } from '../derived/context';
 import type { EndRef, Penetration, PlacedPart } from '../job/job';
-import { baseLevelM, invertM, levelsOf, sharingWith } from '../derived/levels';
+import { invertM, levelsOf, sharingWith } from '../derived/levels';
+import { baseLevelM } from '../derived/set-out';
 import { tankOf } from '../job/lookup';
 import { otherSide } from '../derived/run';
 import { volumeAtM3 } from '../walls/level';
@@ -83,10 +84,10 @@ const isOutlet = (id: string, { index }: RunSight): boolean => {
 function letDownTo(hole: Penetration, context: RunSight): LetDown | undefined {
   const tank = tankOf(context.job, hole);
   if (!tank) return undefined;
-  const levelM = invertM(hole, tank, context) + baseLevelM(tank);
+  const levelM = invertM(hole, tank, context) + baseLevelM(tank, context.job);
   const volumeM3 = sharingWith(tank, context).reduce((sum, one) => {
     const full = levelsOf(one, context).fullM3;
-    return sum + Math.max(0, full - volumeAtM3(one, Math.max(0, levelM - baseLevelM(one))));
+    return sum + Math.max(0, full - volumeAtM3(one, Math.max(0, levelM - baseLevelM(one, context.job))));
   }, 0);
   return volumeM3 > 0 ? { hole, tank, volumeM3 } : undefined;
 }

@@ -1,7 +1,7 @@
 import { type Part, ownLengthM, overallMm, reachMmOf } from '../fittings/part';
 import type { RunSight } from '../derived/context';
 import { HEADINGS, type Heading, type PlacedPart } from '../job/job';
-import { baseLevelM } from '../derived/levels';
+import { baseLevelM } from '../derived/set-out';
 import { holeById, tankOf } from '../job/lookup';
 import type { Run, Strand, StrandItem } from '../derived/run';
 import { runViews } from '../derived/run-view';
@@ -73,7 +73,7 @@ export function courseOf({ penetration, strands }: Run, context: RunSight): Cour
   const start: Vector = {
     out: 0,
     right: 0,
-    up: (tank ? baseLevelM(tank) : 0) + (penetration.face === 'bottom' ? 0 : penetration.heightM),
+    up: (tank ? baseLevelM(tank, job) : 0) + (penetration.face === 'bottom' ? 0 : penetration.heightM),
   };
   const branches = new Map<string, { readonly from: Vector; readonly heading: Vector }>();
   const unsure = new Set<string>();

@@ -1,6 +1,6 @@
 import type { Job } from '../job/job';
 import { newTank } from '../job/new-tank';
-import { belowGround, newRoof, newTerminal } from '../job/places';
+import { awayBy, belowGround, newRoof, newTerminal } from '../job/places';
 import { buildJob } from './build-job';
 
 /**
@@ -85,9 +85,9 @@ export function ashdown(): Job {
   run('p5', [{ code: 'WIS-200' }]);
   // The upper pen lies above the water: its line wants a small pump.
   const places = [
-    { id: 'lower', name: 'lower pen', kind: 'tap', distanceM: 9, readings: belowGround(-0.6) },
-    { id: 'yard', name: 'yard wash', kind: 'hose-bay', distanceM: 14, readings: belowGround(0.3) },
-    { id: 'upper', name: 'upper pen', kind: 'tap', distanceM: 22, readings: belowGround(-2.4) },
+    { id: 'lower', name: 'lower pen', kind: 'tap', placed: awayBy(9), readings: belowGround(-0.6) },
+    { id: 'yard', name: 'yard wash', kind: 'hose-bay', placed: awayBy(14), readings: belowGround(0.3) },
+    { id: 'upper', name: 'upper pen', kind: 'tap', placed: awayBy(22), readings: belowGround(-2.4) },
   ] as const;
   for (const place of places) edit({ type: 'add-terminal', terminal: newTerminal(place) });
   return job();

@@ -1,6 +1,6 @@
 import type { Job } from '../job/job';
 import { newTank } from '../job/new-tank';
-import { belowGround, newInflow, newRoof, newTerminal } from '../job/places';
+import { awayBy, belowGround, newInflow, newRoof, newTerminal } from '../job/places';
 import { buildJob } from './build-job';
 
 /**
@@ -52,9 +52,9 @@ export function millRow(): Job {
     inflow: newInflow({ id: 'bore', name: 'bore', kind: 'bore', rateM3s: 0.0004, into: 'p5', airGapM: 0.06 }),
   });
   const places = [
-    { id: 'toilets', name: 'toilets', kind: 'fixture', distanceM: 32, readings: belowGround(-0.9) },
+    { id: 'toilets', name: 'toilets', kind: 'fixture', placed: awayBy(32), readings: belowGround(-0.9) },
     { id: 'fire', name: 'fire coupling', kind: 'fire', reserveM3: 12, readings: belowGround(-0.45) },
-    { id: 'ditch', name: 'ditch', kind: 'daylight', distanceM: 18, readings: belowGround(0.6) },
+    { id: 'ditch', name: 'ditch', kind: 'daylight', placed: awayBy(18), readings: belowGround(0.6) },
   ] as const;
   for (const place of places) edit({ type: 'add-terminal', terminal: newTerminal(place) });
   return job();

@@ -1,7 +1,7 @@
 import type { Job, Penetration } from '../job/job';
 import { METRES_PER_INCH } from '../quantity/length';
 import { newPenetration, newTank } from '../job/new-tank';
-import { belowGround, newMark, newRoof, newTerminal } from '../job/places';
+import { awayBy, belowGround, newMark, newRoof, newTerminal } from '../job/places';
 import { buildJob } from './build-job';
 
 const IN = METRES_PER_INCH;
@@ -170,7 +170,7 @@ export function ternPoint(): Job {
       id: 'bay',
       name: 'rinse bay',
       offers: '3/4 NH F swivel',
-      distanceM: 60 * FT,
+      placed: awayBy(60 * FT),
       kind: 'hose-bay',
       // 66 in below the base of the tanks, which stand 16 in up.
       readings: [

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { tankWith } from '../test/sample-jobs';
-import { heightsOf, groundAtM, placeUpM, roofsInto, settle } from './heights';
+import { heightsOf, groundAtM, placeUpM, roofsInto } from './heights';
 import type { Reading } from '../job/job';
+import { settle } from '../site/settle';
 import { belowGround, newMark, newTerminal } from '../job/places';
 
 type Given = readonly [from: string | null, downM: number];
@@ -17,24 +18,27 @@ const jobOf = (...marks: readonly ReturnType<typeof mark>[]) => tankWith({ marks
 const height = (job: ReturnType<typeof jobOf>, id: string) => heightsOf(job).get(`mark ${id}`);
 
 describe('a height from its readings', () => {
-  test('one reading is the height', () => expect(settle([1.2])).toMatchObject({ upM: 1.2, trouble: undefined }));
-  test('nothing read', () => expect(settle([])).toMatchObject({ upM: undefined, trouble: 'not-read' }));
+  test('one reading is the height', () => expect(settle([1.2])).toMatchObject({ valueM: 1.2, trouble: undefined }));
+  test('nothing read', () => {
+    expect(settle([])).toBeUndefined();
+    expect(height(jobOf(mark('nail')), 'nail')).toMatchObject({ upM: undefined, trouble: 'not-read' });
+  });
   test('two that agree to 20 mm are averaged', () => {
-    expect(settle([1.2, 1.21]).upM).toBeCloseTo(1.205, 9);
-    expect(settle([1.2, 1.22]).trouble).toBeUndefined();
+    expect(settle([1.2, 1.21])?.valueM).toBeCloseTo(1.205, 9);
+    expect(settle([1.2, 1.22])?.trouble).toBeUndefined();
   });
   test('two that differ by more: nobody knows which', () =>
     expect(settle([1.2, 1.23])).toMatchObject({ trouble: 'apart', blunder: undefined }));
   test('one of three far from two that agree is a blunder and is left out', () => {
     const found = settle([1.2, 1.5, 1.21]);
     expect(found).toMatchObject({ trouble: 'blunder', blunder: 1 });
-    expect(found.upM).toBeCloseTo(1.205, 9);
+    expect(found?.valueM).toBeCloseTo(1.205, 9);
   });
-  test('three that all differ say nothing', () => expect(settle([1.2, 1.5, 1.8]).trouble).toBe('apart'));
+  test('three that all differ say nothing', () => expect(settle([1.2, 1.5, 1.8])?.trouble).toBe('apart'));
   test('two pairs that agree among themselves say nothing', () =>
-    expect(settle([1.2, 1.2, 1.5, 1.5]).trouble).toBe('apart'));
+    expect(settle([1.2, 1.2, 1.5, 1.5])?.trouble).toBe('apart'));
   test('a reading from nothing known is passed over while another stands', () =>
-    expect(settle([undefined, 1.2])).toMatchObject({ upM: 1.2, trouble: undefined }));
+    expect(settle([undefined, 1.2])).toMatchObject({ valueM: 1.2, trouble: undefined }));
 });
 
 describe('heights carried from reference to reference', () => {

@@ -1,11 +1,7 @@
 import type { RunJob } from './run-job';
 import { memoize, memoizeBoth } from '../quantity/memoize';
 import type { HeightRef, Job, Reading, Roof } from '../job/job';
-
-/** Readings of one height that differ by no more than this agree [m] (our judgement: a tape and a level in the hand). */
-export const AGREE_M = 0.02;
-
-const ROUNDING_M = 1e-9;
+import { settle } from '../site/settle';
 
 /** Why a height has no figure, or one that should not be trusted. */
 export type HeightTrouble =
@@ -36,17 +32,11 @@ export interface Height {
 export const heightKey = (ref: HeightRef): string => (ref.of === 'ground' ? 'ground' : `${ref.of} ${ref.id}`);
 
 const GROUND: Height = { upM: 0, each: [], spreadM: 0, blunder: undefined, trouble: undefined };
-const mean = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length;
-const spread = (values: readonly number[]): number =>
-  values.length === 0 ? 0 : Math.max(...values) - Math.min(...values);
 
-/**
- * A height from several readings of it: their average, without the one that is far from the others while those agree.
- * @param each what each reading makes of it [m]; undefined where what it was taken from has no height
- */
-export function settle(each: readonly (number | undefined)[]): Height {
-  const known = each.filter((value) => value !== undefined);
-  if (known.length === 0)
+/** A height from what each of its readings makes of it [m]; undefined where what it was taken from has no height. */
+function heightOf(each: Height['each']): Height {
+  const settled = settle(each);
+  if (!settled)
     return {
       upM: undefined,
       each,
@@ -54,13 +44,8 @@ export function settle(each: readonly (number | undefined)[]): Height {
       blunder: undefined,
       trouble: each.length === 0 ? 'not-read' : 'stands-on-nothing',
     };
-  const all = { upM: mean(known), each, spreadM: spread(known), blunder: undefined };
-  if (all.spreadM <= AGREE_M + ROUNDING_M) return { ...all, trouble: undefined };
-  const middle = known.toSorted((a, b) => a - b)[Math.floor(known.length / 2)] ?? 0;
-  const far = each.findIndex((value) => value !== undefined && Math.abs(value - middle) > AGREE_M + ROUNDING_M);
-  const others = each.flatMap((value, place) => (value === undefined || place === far ? [] : [value]));
-  if (known.length < 3 || spread(others) > AGREE_M + ROUNDING_M) return { ...all, trouble: 'apart' };
-  return { upM: mean(others), each, spreadM: spread(others), blunder: far, trouble: 'blunder' };
+  const { valueM, spreadM, blunder, trouble } = settled;
+  return { upM: valueM, each, spreadM, blunder, trouble };
 }
 
 /** Is what a height was read from read, in the end, from that height itself? */
@@ -111,7 +96,7 @@ function settleAll(marks: Job['marks'], roofs: Job['roofs'], terminals: Job['ter
       waiting.find((key) => readings.get(key)?.some((reading) => isSettled(reading))) ??
       waiting[0] ??
       '';
-    const height = settle(
+    const height = heightOf(
       (readings.get(next) ?? []).map(({ from, downM }) => {
         const upM = settled.get(heightKey(from))?.upM;
         return upM === undefined ? undefined : upM - downM;

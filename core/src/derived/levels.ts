@@ -7,6 +7,7 @@ import { DRAWS } from '../walls/roles';
 import type { Tank } from '../walls/tank';
 import type { RunSight } from './context';
 import { placeUpM } from './heights';
+import { baseLevelM } from './set-out';
 import { type Penetration, siteFigure } from '../job/job';
 import type { RunJob } from './run-job';
 import { linkedTanks } from './linked-tanks';
@@ -52,9 +53,6 @@ export const invertM = (hole: Penetration, tank: Tank, context: Pick<LevelContex
 export const obvertM = (hole: Penetration, tank: Tank, context: Pick<LevelContext, 'runs'>): number =>
   hole.face === 'bottom' ? tank.wallM : isUpright(hole.face) ? hole.heightM + boreM(hole, context) / 2 : hole.heightM;
 
-/** How high a base stands over the finished ground [m]; below it negative. */
-export const baseLevelM = ({ plinthM, buriedM }: Tank): number => plinthM - buriedM;
-
 /** The level at which a float valve shuts [m above the base]. */
 export const shutsAtM = (hole: Penetration): number => hole.shutsM ?? Math.max(0, hole.heightM - FLOAT_BELOW_M);
 
@@ -94,7 +92,7 @@ function outletOf(hole: Penetration, tank: Tank, context: LevelContext): Outlet 
   const ends = strandsOf(hole, context.runs).flatMap(({ end }) =>
     end.at === 'terminal' ? [placeUpM(context.job, end.id) ?? -Infinity] : [],
   );
-  const highest = Math.max(...ends) - baseLevelM(tank);
+  const highest = Math.max(...ends) - baseLevelM(tank, context.job);
   return highest > lowest ? { levelM: highest, because: 'destination' } : { levelM: lowest, because: 'outlet' };
 }
 
@@ -111,7 +109,10 @@ function deadOf(tank: Tank, context: LevelContext): Outlet | undefined {
   const through = others.flatMap((other): Outlet[] => {
     const outlet = ownOutlet(other, context);
     if (!outlet) return [];
-    const levelM = Math.max(Math.min(...links), outlet.levelM + baseLevelM(other) - baseLevelM(tank));
+    const levelM = Math.max(
+      Math.min(...links),
+      outlet.levelM + baseLevelM(other, context.job) - baseLevelM(tank, context.job),
+    );
     return [{ levelM, because: 'link' }];
   });
   return lowestOf([...(own ? [own] : []), ...through]);
@@ -130,7 +131,7 @@ function workOutLevels(tank: Tank, context: LevelContext): TankLevels {
   const { job } = context;
   const overflows = sharingWith(tank, context).flatMap((other) =>
     holesOf(job, other.id, 'overflow').map(
-      (hole) => invertM(hole, other, context) + baseLevelM(other) - baseLevelM(tank),
+      (hole) => invertM(hole, other, context) + baseLevelM(other, job) - baseLevelM(tank, job),
     ),
   );
   const spillsM = Math.min(tank.brimM, ...overflows);

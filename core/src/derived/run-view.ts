@@ -1,12 +1,14 @@
 import { dequal } from 'dequal';
 import { reuseEqual, memoize, memoizeBoth } from '../quantity/memoize';
 import { spotOf } from '../walls/forms';
+import { planKey } from '../walls/placing';
 import type { Tank } from '../walls/tank';
 import type { CheckContext, RunSight } from './context';
 import type { RunJob } from './run-job';
 import { giveHeights, heightKey, heightsOf } from './heights';
 import { type Joint, type Penetration, type PlacedPart, SETTINGS, type Terminal } from '../job/job';
 import { type TankLevels, giveLevels, levelsOf } from './levels';
+import { type PlanPlace, type SetOut, type TankTurn, giveSetOut, setOutOf } from './set-out';
 import { holeById, holesOf, tankOf } from '../job/lookup';
 import { sealOf } from './resolve';
 import { type Run, indexJob, itemsOfRun, jointsOfRun } from './run';
@@ -18,11 +20,32 @@ interface Opening {
   readonly joint: Joint | undefined;
 }
 
-/** A place where a run ends, and how high it lies. */
+/** A place where a run ends, how high it lies and where it is on the plan. */
 interface Place {
   readonly terminal: Terminal;
   readonly height: ReturnType<ReturnType<typeof heightsOf>['get']>;
+  readonly place: PlanPlace | undefined;
 }
+
+/** Where a tank is on the plan, how it is turned, and the ground under it. */
+interface Stood {
+  readonly id: string;
+  readonly place: PlanPlace | undefined;
+  readonly turn: TankTurn | undefined;
+  readonly groundM: number | undefined;
+}
+
+/** What the plan says of some tanks and places. */
+const setOutAs = (stood: readonly Stood[], places: readonly Place[]): SetOut => ({
+  places: new Map([
+    ...stood.flatMap(({ id, place }) => (place ? [[planKey({ of: 'tank', id }), place] as const] : [])),
+    ...places.flatMap(({ terminal: { id }, place }) =>
+      place ? [[planKey({ of: 'terminal', id }), place] as const] : [],
+    ),
+  ]),
+  turns: new Map(stood.flatMap(({ id, turn }) => (turn ? [[id, turn] as const] : []))),
+  groundM: new Map(stood.flatMap(({ id, groundM }) => (groundM === undefined ? [] : [[id, groundM] as const]))),
+});
 
 /** What is said once for the whole job and matters to a run. */
 type RunSettings = Omit<RunJob, 'tanks' | 'penetrations' | 'parts' | 'joints' | 'terminals'>;
@@ -34,6 +57,7 @@ const settingsOf = (job: RunJob): RunSettings =>
 interface Seen extends Pick<CheckContext, 'catalogue' | 'joints'> {
   readonly run: Run;
   readonly tanks: readonly Tank[];
+  readonly stood: readonly Stood[];
   readonly openings: readonly Opening[];
   readonly places: readonly Place[];
   readonly settings: RunSettings;
@@ -52,6 +76,7 @@ const seenAgain = reuseEqual<Penetration, Seen>(
     isSameList(one.tanks, other.tanks) &&
     isSameList(one.openings, other.openings) &&
     isSameList(one.joints, other.joints) &&
+    dequal(one.stood, other.stood) &&
     dequal(one.places, other.places),
 );
 
@@ -84,7 +109,7 @@ export interface RunView {
 }
 
 /** The dry view, made once for what it is made of. */
-const dryView = memoize(({ run, tanks, openings, places, joints, settings, catalogue }: Seen): RunSight => {
+const dryView = memoize(({ run, tanks, stood, openings, places, joints, settings, catalogue }: Seen): RunSight => {
   const job: RunJob = {
     ...settings,
     tanks,
@@ -102,6 +127,7 @@ const dryView = memoize(({ run, tanks, openings, places, joints, settings, catal
       places.flatMap(({ terminal: { id }, height }) => (height ? [[heightKey({ of: 'terminal', id }), height]] : [])),
     ),
   );
+  giveSetOut(job, setOutAs(stood, places));
   const byId = new Map(joints.map((judged) => [judged.joint.id, judged]));
   const dry: RunSight = {
     job,
@@ -123,6 +149,7 @@ const viewInWater = memoizeBoth((dry: RunSight, levels: Levels): RunView => {
   const inWater = { ...dry, job: { ...dry.job } };
   giveLevels(inWater.job, levels);
   giveHeights(inWater.job, heightsOf(dry.job));
+  giveSetOut(inWater.job, setOutOf(dry.job));
   const view = { dry, inWater };
   runViews.know(inWater, [view]);
   return view;
@@ -150,6 +177,13 @@ export const runViews = memoize((context: RunSight): readonly RunView[] => {
   );
   const settings = settingsAgain(catalogue, settingsOf(job));
   const heights = heightsOf(job);
+  const { places, turns, groundM } = setOutOf(job);
+  const stoodOf = memoize(({ id }: Tank): Stood => ({
+    id,
+    place: places.get(planKey({ of: 'tank', id })),
+    turn: turns.get(id),
+    groundM: groundM.get(id),
+  }));
   return context.runs.map((run) => {
     const { penetration, strands } = run;
     const holes = new Set([penetration]);
@@ -168,10 +202,15 @@ export const runViews = memoize((context: RunSight): readonly RunView[] => {
       seenAgain(penetration, {
         run,
         tanks: inOrder(tanks),
+        stood: inOrder(tanks).map(stoodOf),
         openings: inOrder(holes).map(openingOf),
         places: job.terminals
           .filter(({ id }) => ends.has(id))
-          .map((terminal) => ({ terminal, height: heights.get(heightKey({ of: 'terminal', id: terminal.id })) })),
+          .map((terminal) => ({
+            terminal,
+            height: heights.get(heightKey({ of: 'terminal', id: terminal.id })),
+            place: places.get(planKey({ of: 'terminal', id: terminal.id })),
+          })),
         joints: jointsOfRun(strands)
           .map(({ id }) => judgedOf(id))
           .filter((judged) => judged !== undefined),

@@ -8,7 +8,7 @@ import { newPenetration, newTank } from '../job/new-tank';
 import { validateJob } from '../job/validate';
 import { EDIT_TYPES, type Edit, applyEdits } from './edits';
 import { newPart } from '../job/new-part';
-import { newExtra, newInflow, newMark, newRoof } from '../job/places';
+import { awayBy, newExtra, newInflow, newMark, newRoof } from '../job/places';
 import { place } from '../test/sample-jobs';
 
 const settlement = (id: string): Settlement => ({
@@ -89,7 +89,7 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
   ),
   fc.constant<Edit>({
     type: 'add-terminal',
-    terminal: place({ id: 'bed', name: 'bed', distanceM: 3 }),
+    terminal: place({ id: 'bed', name: 'bed', placed: awayBy(3) }),
   }),
   fc.constant<Edit>({
     type: 'add-part',

@@ -6,7 +6,7 @@ import { newPenetration, newTank } from '../job/new-tank';
 import { type Edit, applyEdits } from './edits';
 import { nextLabel } from './labels';
 import { newPart } from '../job/new-part';
-import { newRoof } from '../job/places';
+import { awayBy, newRoof } from '../job/places';
 import { place } from '../test/sample-jobs';
 
 const job = ternPoint();
@@ -153,8 +153,15 @@ describe('every kind refuses what is gone or taken, and says what it did', () =>
     ],
     [{ type: 'change-field', in: 'settings', field: 'name', from: job.name, to: 'x' }, 'Set the name'],
     [
-      { type: 'change-field', in: 'terminals', id: 'bay', field: 'distanceM', from: 60 * (12 * 0.0254), to: 20 },
-      'Set the distance of rinse bay',
+      {
+        type: 'change-field',
+        in: 'terminals',
+        id: 'bay',
+        field: 'placed',
+        from: awayBy(60 * (12 * 0.0254)),
+        to: awayBy(20),
+      },
+      'Change “Its place” of rinse bay',
     ],
     [{ type: 'separate', jointId: 'p4-j5' }, 'Take J5 apart'],
     [{ type: 'remove-part', partId: 'p4-3' }, 'Take out LV-075'],

@@ -5,6 +5,7 @@ import type { Job, Penetration } from '../job/job';
 import { indexJob, jointsOfRun, walkRun } from '../derived/run';
 import { type Change, replace, take } from './change';
 import { type EditBy, defineEdit } from './edit-kind';
+import { freedFromOpening } from './unplace';
 
 export const removePenetration = defineEdit({
   type: 'remove-penetration',
@@ -37,6 +38,7 @@ export function changesToRemove(job: Job, penetration: Penetration, catalogue: C
     ...job.extras
       .filter(({ penetrationId }) => penetrationId === penetration.id)
       .map((extra) => replace(job, 'extras', extra, { ...extra, penetrationId: null })),
+    ...freedFromOpening(job, penetration.id),
     take(job, 'penetrations', penetration),
   ];
 }

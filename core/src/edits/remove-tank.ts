@@ -3,6 +3,7 @@ import type { Change } from './change';
 import { applyChanges, replace, take } from './change';
 import { type EditBy, defineEdit } from './edit-kind';
 import { changesToRemove } from './remove-penetration';
+import { freedFromTank } from './unplace';
 
 export const removeTank = defineEdit({
   type: 'remove-tank',
@@ -22,7 +23,7 @@ export const removeTank = defineEdit({
     const freed = left.extras
       .filter((extra) => extra.tankId === tankId)
       .map((extra) => replace(left, 'extras', extra, { ...extra, tankId: null }));
-    return ok([...changes, ...freed, take(left, 'tanks', tank)]);
+    return ok([...changes, ...freed, ...freedFromTank(left, tankId), take(left, 'tanks', tank)]);
   },
   label: ({ tankId }, job) => `Take away ${job.tanks.find(({ id }) => id === tankId)?.label ?? 'a tank'}`,
 });

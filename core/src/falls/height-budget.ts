@@ -1,7 +1,7 @@
 import { isFlexible } from '../assembly/flexible';
 import { isByLength } from '../fittings/part';
 import type { CheckContext } from '../derived/context';
-import { baseLevelM } from '../derived/levels';
+import { baseLevelM } from '../derived/set-out';
 import type { StrandItem } from '../derived/run';
 import { type GutterRun, gutterRuns } from './gutter-run';
 import { isSteep } from './steep';
@@ -48,7 +48,7 @@ export const heightBudgets = (context: CheckContext): readonly HeightBudget[] =>
         sure: leg !== undefined && leg.sure && leg.assumed.length === 0,
       };
     });
-    const fromM = baseLevelM(run.tank) + run.hole.heightM;
+    const fromM = baseLevelM(run.tank, context.job) + run.hole.heightM;
     return {
       ...run,
       fromM,

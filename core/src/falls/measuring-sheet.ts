@@ -1,8 +1,9 @@
 import { isByLength } from '../fittings/part';
 import type { CheckContext } from '../derived/context';
-import { type ChangeField, type FigureChange, askField } from '../edits/change-field';
+import { type ChangeField, answered, askField, setField } from '../edits/change-field';
 import { heightKey, heightsOf } from '../derived/heights';
 import type { Job, Measured, Reading } from '../job/job';
+import { awayBy } from '../job/places';
 import { memoize } from '../quantity/memoize';
 
 /** Something about the site that only a visit can tell. */
@@ -14,8 +15,8 @@ export interface Unknown {
   readonly unit: 'length' | 'height' | 'flow';
   /** For a height: what it hangs on, and where its reading goes. */
   readonly of?: Measured;
-  /** The edit that its answer completes. */
-  readonly edit?: FigureChange;
+  /** The edit that its answer makes. */
+  readonly answer?: (to: number) => ChangeField;
 }
 
 const notRead = (job: Job, of: Measured): boolean => {
@@ -44,7 +45,7 @@ export const unknownsOf = memoize((context: CheckContext): readonly Unknown[] =>
               at: name,
               what: 'what it brings',
               unit: 'flow',
-              edit: askField('inflows', inflow, 'rateM3s'),
+              answer: (to: number) => answered(askField('inflows', inflow, 'rateM3s'), to),
             } as const,
           ]
         : []),
@@ -55,7 +56,7 @@ export const unknownsOf = memoize((context: CheckContext): readonly Unknown[] =>
               at: name,
               what: 'from the end of its pipe down to where the tank spills',
               unit: 'length',
-              edit: askField('inflows', inflow, 'airGapM'),
+              answer: (to: number) => answered(askField('inflows', inflow, 'airGapM'), to),
             } as const,
           ]
         : []),
@@ -73,14 +74,14 @@ export const unknownsOf = memoize((context: CheckContext): readonly Unknown[] =>
             at: `${penetration.label} ${penetration.name}`,
             what: `length of ${part.name.toLowerCase()} ${part.detail}`,
             unit: 'length',
-            edit: askField('parts', placed, 'lengthM'),
+            answer: (to) => answered(askField('parts', placed, 'lengthM'), to),
           },
         ];
       }),
     ),
   );
   const places = job.terminals.flatMap((terminal): readonly Unknown[] => {
-    const { id, name, distanceM, kind } = terminal;
+    const { id, name, placed, kind } = terminal;
     return [
       ...(notRead(job, { of: 'terminal', id })
         ? [
@@ -93,14 +94,14 @@ export const unknownsOf = memoize((context: CheckContext): readonly Unknown[] =>
             } as const,
           ]
         : []),
-      ...(distanceM === null && kind === 'daylight'
+      ...(placed === null && kind === 'daylight'
         ? [
             {
               id: `far ${id}`,
               at: name,
               what: 'how far along the line',
               unit: 'length',
-              edit: askField('terminals', terminal, 'distanceM'),
+              answer: (distanceM: number) => setField('terminals', terminal, 'placed', awayBy(distanceM)),
             } as const,
           ]
         : []),

@@ -1,7 +1,8 @@
 import type { CheckContext } from '../derived/context';
 import { placeUpM } from '../derived/heights';
 import { type Penetration, type Terminal, siteFigure } from '../job/job';
-import { baseLevelM, invertM } from '../derived/levels';
+import { invertM } from '../derived/levels';
+import { awayM, baseLevelM } from '../derived/set-out';
 import { holesOf, tankOf } from '../job/lookup';
 
 /** Can the surplus of a tank run out by itself where it is meant to leave? */
@@ -35,24 +36,25 @@ function overflowTo(place: Terminal, { job, runs }: CheckContext): Penetration |
 export const outfalls = (context: CheckContext): readonly Outfall[] =>
   context.job.terminals.flatMap((place): readonly Outfall[] => {
     const { job } = context;
-    if (place.kind !== 'daylight' || place.distanceM === null) return [];
+    if (place.kind !== 'daylight') return [];
     const placeM = placeUpM(job, place.id);
     const hole = overflowTo(place, context);
     const tank = tankOf(job, hole);
-    if (placeM === undefined || !hole || !tank) return [];
+    const distanceM = awayM(place.id, hole?.id, job);
+    if (placeM === undefined || distanceM === undefined || !hole || !tank) return [];
     const items = context.runs
       .find(({ penetration }) => penetration.id === hole.id)
       ?.strands.flatMap((one) => one.items);
     const dropsM = (items ?? []).reduce((sum, { part }) => sum + (part.dropMm ?? 0) / 1000, 0);
-    const fromM = baseLevelM(tank) + invertM(hole, tank, context);
-    const fallsM = place.distanceM * siteFigure(job, 'fallShare');
+    const fromM = baseLevelM(tank, job) + invertM(hole, tank, context);
+    const fallsM = distanceM * siteFigure(job, 'fallShare');
     return [
       {
         place,
         hole,
         fromM,
         placeM,
-        distanceM: place.distanceM,
+        distanceM,
         fallsM,
         dropsM,
         leftM: fromM - placeM - fallsM - dropsM,

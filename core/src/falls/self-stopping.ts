@@ -1,6 +1,7 @@
 import { type Leg, coursesOf } from '../assembly/course';
 import type { CheckContext } from '../derived/context';
-import { baseLevelM, invertM, sharingWith } from '../derived/levels';
+import { invertM, sharingWith } from '../derived/levels';
+import { baseLevelM } from '../derived/set-out';
 import type { Penetration } from '../job/job';
 import { holesOf, tankOf } from '../job/lookup';
 import { isUpright } from '../walls/forms';
@@ -33,12 +34,12 @@ export const selfStopping = (context: CheckContext): readonly SelfStopping[] =>
     if (!tank || !diverter) return [];
     const group = sharingWith(tank, context);
     const openings = group.flatMap((one) => [
-      { atM: baseLevelM(one) + one.brimM, name: `the brim of ${one.label}`, hole: undefined },
+      { atM: baseLevelM(one, context.job) + one.brimM, name: `the brim of ${one.label}`, hole: undefined },
       ...holesOf(context.job, one.id, ...UNSEALED)
         // What fills it by hose is filled up to its diverter; it is no way out.
         .filter((other) => other.id !== hole.id && isUpright(other.face))
         .map((other) => ({
-          atM: baseLevelM(one) + invertM(other, one, context),
+          atM: baseLevelM(one, context.job) + invertM(other, one, context),
           name: `${other.label} ${other.name.toLowerCase()}`,
           hole: other,
         })),

@@ -1,6 +1,6 @@
 import type { CheckContext } from '../derived/context';
 import { upOf } from '../derived/heights';
-import { baseLevelM } from '../derived/levels';
+import { baseLevelM } from '../derived/set-out';
 import { drainLegs } from './drain';
 import { outfalls } from './outfall';
 
@@ -20,7 +20,7 @@ export function stakes(context: CheckContext): readonly Stake[] {
   const bases = job.tanks.map((tank) => ({
     id: `base ${tank.id}`,
     what: `Base of ${tank.label}`,
-    wantedM: baseLevelM(tank),
+    wantedM: baseLevelM(tank, job),
     presentM: undefined,
   }));
   const pipes = drainLegs(context).flatMap(({ run, leg, fromM, toM }): readonly Stake[] => {

@@ -3,7 +3,8 @@ import { GRAVITY_M_S2 } from '../hydraulics/free-flow';
 import type { CheckContext } from '../derived/context';
 import { groundAtM, placeUpM } from '../derived/heights';
 import { siteFigure } from '../job/job';
-import { baseLevelM, invertM, levelsOf } from '../derived/levels';
+import { invertM, levelsOf } from '../derived/levels';
+import { baseLevelM } from '../derived/set-out';
 import { holesOf } from '../job/lookup';
 import { placeAt } from '../derived/strands';
 import { wantOf } from '../site/place-kinds';
@@ -36,7 +37,7 @@ export interface StandWindow {
 
 function pushesUp(tank: Tank, context: CheckContext): readonly Constraint[] {
   const { job } = context;
-  const base = baseLevelM(tank);
+  const base = baseLevelM(tank, job);
   const { fullM } = levelsOf(tank, context);
   const draws = new Set(holesOf(job, tank.id, ...DRAWS, 'drain').map(({ id }) => id));
   const runs = context.runs.filter(({ penetration }) => draws.has(penetration.id));
@@ -71,7 +72,7 @@ function pushesUp(tank: Tank, context: CheckContext): readonly Constraint[] {
 
 /** The window in which the base of a tank may stand. Every figure is for the job as it is now, the tank alone moved. */
 export function standWindow(tank: Tank, context: CheckContext): StandWindow {
-  const base = baseLevelM(tank);
+  const base = baseLevelM(tank, context.job);
   const ground: Constraint = { push: 'ground', way: 'up', atM: -tank.buriedM, of: 'the ground' };
   const safe: Constraint = {
     push: 'safe-stand',

@@ -1,5 +1,6 @@
 import type { RunSight } from '../derived/context';
-import { baseLevelM, levelsOf } from '../derived/levels';
+import { levelsOf } from '../derived/levels';
+import { baseLevelM } from '../derived/set-out';
 import { levelAtM } from '../walls/level';
 import type { Tank } from '../walls/tank';
 import { type LineFlow, flowAtM3s } from './line-flow';
@@ -12,7 +13,7 @@ const SLICES = 12;
  */
 export function emptyingS(line: LineFlow, tank: Tank, context: RunSight): number | undefined {
   const { deadM3, usableM3 } = levelsOf(tank, context);
-  const base = baseLevelM(tank);
+  const base = baseLevelM(tank, context.job);
   const slice = usableM3 / SLICES;
   let seconds = 0;
   let drawn = 0;

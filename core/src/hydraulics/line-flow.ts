@@ -3,7 +3,8 @@ import { flowOf } from '../assembly/flow';
 import { type PumpCurve, isByLength, ownLengthM } from '../fittings/part';
 import type { RunSight } from '../derived/context';
 import { placeUpM } from '../derived/heights';
-import { baseLevelM, levelsOf } from '../derived/levels';
+import { levelsOf } from '../derived/levels';
+import { baseLevelM } from '../derived/set-out';
 import { tankOf } from '../job/lookup';
 import { type Run, type Strand, type StrandItem, strandPath } from '../derived/run';
 import { inWaterOf } from '../derived/run-view';
@@ -90,7 +91,7 @@ function workOut(context: RunSight, run: Run): readonly LineFlow[] {
   const tank = tankOf(context.job, run.penetration);
   const course = coursesOf(context).get(run.penetration.id);
   if (!tank || !course || run.penetration.roles.includes('overflow')) return [];
-  const base = baseLevelM(tank);
+  const base = baseLevelM(tank, context.job);
   const levels = levelsOf(tank, context);
   const pump = pumpOf(run);
   return run.strands.flatMap((strand, place): readonly LineFlow[] => {

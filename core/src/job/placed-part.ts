@@ -43,6 +43,15 @@ export const PLACED_PART = {
     says: 'Where its bend turns, its branch stands or its spout looks',
     asked: 'It points',
   },
+  rollDegrees: {
+    kind: 'angle',
+    least: -360,
+    most: 360,
+    default: 0,
+    words: 'roll',
+    says: 'Turned on from where it points, clockwise for who looks along the line away from the tank',
+    asked: 'Rolled on by',
+  },
   riseM: {
     kind: 'length',
     least: -MOST_CUT_M,
@@ -51,6 +60,15 @@ export const PLACED_PART = {
     orUnknown: true,
     words: 'rise',
     says: 'How much higher its far end lies than its near end, seen from the tank; only of what is sold by length',
+    asked: 'From the tank outward it',
+  },
+  fallShare: {
+    kind: 'share',
+    least: -1,
+    most: 1,
+    orUnknown: true,
+    words: 'fall',
+    says: 'How much it falls for its length, seen from the tank; negative: it rises. Only of what is sold by length',
     asked: 'From the tank outward it',
   },
   held: {

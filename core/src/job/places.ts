@@ -28,5 +28,8 @@ export const newMark = (given: GivenOf<typeof MARK>): Mark => makeRecord(MARK, g
 /** A line of one's own on the list. */
 export const newExtra = (given: GivenOf<typeof EXTRA>): Extra => makeRecord(EXTRA, given);
 
+/** A place of which only its distance along its line is known. */
+export const awayBy = (distanceM: number) => ({ by: 'away', distanceM }) as const;
+
 /** One tape reading, so far below the finished ground at the tanks. */
 export const belowGround = (downM: number) => [{ from: { of: 'ground' }, by: 'tape', downM }] as const;

@@ -77,6 +77,14 @@ export const SETTINGS = {
     says: 'Where the work is: how figures, paper and money are written, and which threads, pipes and drains come first',
   },
   ...SITE,
+  northDegrees: {
+    kind: 'angle',
+    least: -360,
+    most: 360,
+    orUnknown: true,
+    words: 'north',
+    says: 'Where north is on the plan, counter-clockwise from its right',
+  },
   silicone: {
     kind: 'yes-no',
     default: false,

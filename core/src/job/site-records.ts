@@ -4,6 +4,7 @@ import { INFLOW_KINDS } from '../site/inflow-kinds';
 import { PLACE_KINDS } from '../site/place-kinds';
 import { ROOF_MATERIALS } from '../site/roof-materials';
 import { SUBSTRATES } from '../site/substrates';
+import { LOOKS, PLACED } from '../walls/placing';
 import { MOST_M, MOST_M3 } from '../walls/tank';
 import { MOST_CUT_M } from './placed-part';
 
@@ -110,6 +111,7 @@ export const ROOF = {
   },
   into: INTO,
   readings: READINGS,
+  placed: { ...PLACED, says: 'Where its downpipe comes down; null: not placed' },
 } as const satisfies Fields;
 export interface Roof extends RecordOf<typeof ROOF> {}
 
@@ -152,15 +154,8 @@ export const TERMINAL = {
     words: 'end it offers',
     says: 'The end the place offers, as text; null where water just leaves or enters (daylight)',
   },
-  distanceM: {
-    kind: 'length',
-    least: 0,
-    most: MOST_CUT_M,
-    usual: [0.1, 200],
-    orUnknown: true,
-    words: 'distance',
-    says: 'How far off along the line',
-  },
+  placed: PLACED,
+  looks: LOOKS,
   readings: READINGS,
   throughM: {
     kind: 'length',
@@ -217,6 +212,7 @@ export const MARK = {
     words: 'place',
     says: 'The place where this ground is; null: nowhere in particular',
   },
+  placed: PLACED,
   readings: { ...READINGS, says: 'Of the ground as it is now' },
   finishedM: {
     kind: 'length',

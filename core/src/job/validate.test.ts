@@ -62,7 +62,11 @@ describe('what contradicts itself is named by its path', () => {
       { marks: [newMark({ id: 'g', name: 'ground', kind: 'ground', at: 'gone' })] },
       'marks[0].at',
     ],
-    ['a terminal behind the tank', { terminals: first(job.terminals, { distanceM: -1 }) }, 'terminals[0].distanceM'],
+    [
+      'a terminal behind the tank',
+      { terminals: first(job.terminals, { placed: { by: 'away', distanceM: -1 } }) },
+      'terminals[0].placed.distanceM',
+    ],
     [
       'a terminal at the centre of the earth',
       { terminals: first(job.terminals, { readings: belowGround(6_371_000) }) },

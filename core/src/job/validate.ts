@@ -9,6 +9,7 @@ import { isTankType } from '../walls/tank-types';
 import { COLLECTIONS, type EndRef, JOB, type Job, type Penetration, SETTINGS, refKey, titleOf } from './job';
 import { tankOf } from './lookup';
 import { referenceProblems } from './references';
+import { placeProblems } from './validate-places';
 import { tankProblems } from './validate-tank';
 
 /**
@@ -24,6 +25,7 @@ export const validateJob = memoizeBoth((job: Job, catalogue: Catalogue): readonl
     ...(job.name.trim() === '' ? [{ path: 'name', message: 'A job needs a name.' }] : []),
     ...referenceProblems(job),
     ...job.tanks.flatMap(tankProblems),
+    ...placeProblems(job),
     ...job.penetrations.flatMap((penetration, index) => penetrationProblems(penetration, index, job)),
     ...job.parts.flatMap((part, index) => partProblems(part, index, catalogue)),
     ...job.terminals.flatMap(({ offers }, index) => endTextProblems(offers, `terminals[${index}].offers`)),
@@ -112,15 +114,21 @@ function partProblems(part: Job['parts'][number], index: number, catalogue: Cata
   if (!found) return [{ path: `parts[${index}].code`, message: `${part.code} is not in the catalogue.` }];
   const say = (wrong: boolean, field: string, message: string): FieldProblem[] =>
     wrong ? [{ path: `parts[${index}].${field}`, message }] : [];
-  const { lengthM, riseM } = part;
+  const { lengthM, riseM, fallShare } = part;
   const longM = ownLengthM(found, part);
   const steep = say(
     riseM !== null && longM != null && Math.abs(riseM) > longM,
     'riseM',
     `${found.name} cannot rise or fall by more than its own length.`,
   );
+  const twice = say(
+    riseM !== null && fallShare !== null,
+    'fallShare',
+    `Say of ${found.name} how far it falls, or how much for its length, not both.`,
+  );
   if (!isByLength(found))
     return [
+      ...say(fallShare !== null, 'fallShare', `${found.name} is a piece and goes where it points.`),
       ...say(lengthM !== null, 'lengthM', `${found.name} is a piece and has no length to give.`),
       ...say(
         riseM !== null && found.readyM === undefined,
@@ -137,6 +145,7 @@ function partProblems(part: Job['parts'][number], index: number, catalogue: Cata
       `${found.name} is trimmed later only where it is left long.`,
     ),
     ...steep,
+    ...twice,
   ];
 }
 

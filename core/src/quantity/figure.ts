@@ -162,6 +162,13 @@ export const FIGURES = {
       { name: '°F', words: ['f', 'fahrenheit', 'deg f'], factor: 5 / 9, offset: -160 / 9 },
     ],
   },
+  angle: {
+    name: 'an angle',
+    kept: '°',
+    plain: both('°'),
+    example: { 'in-gal': '45', 'mm-l': '45' },
+    units: [{ name: '°', words: ['deg', 'degree', 'degrees'], factor: 1 }],
+  },
   share: {
     name: 'a share',
     kept: '1',

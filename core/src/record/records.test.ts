@@ -101,6 +101,7 @@ describe('a stored record that lacks what came to be described since', () => {
       name: 'nail',
       kind: 'reference',
       at: null,
+      placed: null,
       readings: [],
       finishedM: null,
     }));

@@ -5,7 +5,7 @@ import { millRow } from '../demo/mill-row';
 import { quarryLane } from '../demo/quarry-lane';
 import { ternPoint } from '../demo/tern-point';
 import type { Job, Penetration, Roof } from '../job/job';
-import { belowGround, newTerminal } from '../job/places';
+import { awayBy, belowGround, newTerminal } from '../job/places';
 import type { Role } from '../walls/roles';
 import type { Pump } from '../walls/tank';
 import { LINES, jobOfLine } from './lines';
@@ -59,7 +59,7 @@ const tap = (parts: readonly DemoPart[], upM?: number): Job =>
     ...(upM === undefined
       ? {}
       : {
-          terminals: [place({ id: 'bed', name: 'bed', dropM: -upM, distanceM: 5 })],
+          terminals: [place({ id: 'bed', name: 'bed', dropM: -upM, placed: awayBy(5) })],
           end: { of: 'terminal', id: 'bed' } as const,
         }),
   });
@@ -77,7 +77,7 @@ const cast = (roles: readonly Role[], size: Penetration['size'], parts: readonly
     type: 'concrete',
     tank: { buriedM },
     terminals: [
-      newTerminal({ id: 'ditch', name: 'ditch', kind: 'daylight', distanceM: 12, readings: belowGround(-2) }),
+      newTerminal({ id: 'ditch', name: 'ditch', kind: 'daylight', placed: awayBy(12), readings: belowGround(-2) }),
     ],
     holes: [{ id: 'h', roles, size, heightM: 1, parts, end: { of: 'terminal', id: 'ditch' } }],
   });

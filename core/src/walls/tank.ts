@@ -2,6 +2,7 @@ import type { Material } from '../connections/material';
 import type { NominalSize } from '../quantity/size';
 import type { Fields, RecordOf } from '../record/field';
 import type { Region } from '../region';
+import { PLACED, TURNED } from './placing';
 import type { Role } from './roles';
 
 /** Outer limits of what a rainwater tank can be; beyond them a point has slipped. Our judgement. */
@@ -266,6 +267,16 @@ export const TANK = {
     words: 'base',
     says: 'What it stands on is there already: not bought',
     asked: 'What it stands on is there already',
+  },
+  placed: { ...PLACED, says: 'Where its middle is on the plan; null: not placed' },
+  turned: TURNED,
+  groundId: {
+    kind: 'reference',
+    to: 'marks',
+    orUnknown: true,
+    words: 'ground',
+    says: 'The ground it stands on, where that is not the finished ground at the tanks',
+    asked: 'Ground it stands on',
   },
   logbook: {
     kind: 'list',

@@ -174,4 +174,13 @@ export const STEPS: Readonly<Record<number, (job: Stored) => Stored>> = {
       ),
     };
   },
+  // Version 8: one placing of whatever has a place; how far off a place is, is one of its ways.
+  7: (job) => ({
+    ...job,
+    schemaVersion: 8,
+    terminals: listOf(job, 'terminals').map(({ distanceM, ...terminal }) => ({
+      ...terminal,
+      placed: typeof distanceM === 'number' ? { by: 'away', distanceM } : null,
+    })),
+  }),
 };

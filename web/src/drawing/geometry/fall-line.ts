@@ -83,7 +83,7 @@ export interface FallLine {
 export function fallLine(context: CheckContext): FallLine {
   const { job } = context;
   const [first] = job.tanks;
-  const tops = job.tanks.map((tank) => baseLevelM(tank) + tank.heightM);
+  const tops = job.tanks.map((tank) => baseLevelM(tank, job) + tank.heightM);
   const highestTank = Math.max(0.6, ...tops);
   const gutters = job.roofs.map(({ id }) => gutterUpM(job, id));
   // Where an inlet begins is no place that water goes to; of the others the ground falls from one to the next.
@@ -113,7 +113,7 @@ export function fallLine(context: CheckContext): FallLine {
   ];
   const depths = [
     0,
-    ...job.tanks.map(baseLevelM),
+    ...job.tanks.map((tank) => baseLevelM(tank, job)),
     ...places.map(({ drawnM, groundM }) => Math.min(drawnM, groundM)),
     ...marks.map(({ upM }) => upM),
   ];
@@ -131,21 +131,23 @@ export function fallLine(context: CheckContext): FallLine {
   let at = tanksFrom;
   const tanks = job.tanks.map((tank): TankSpot => {
     const half = (acrossM(tank) * pxPerM * narrowed) / 2;
-    const spot = { tank, axis: at + half, narrowed, baseM: baseLevelM(tank) };
+    const spot = { tank, axis: at + half, narrowed, baseM: baseLevelM(tank, job) };
     at += 2 * half + GAP;
     return spot;
   });
   const slopeX = Math.max(at + 26, tanksFrom + 120);
   const room = FALL_LINE.width - slopeX - 40;
   const levels = first && levelsOf(first, context);
-  const lows = first ? sharingWith(first, context).map((tank) => baseLevelM(tank) + levelsOf(tank, context).deadM) : [];
+  const lows = first
+    ? sharingWith(first, context).map((tank) => baseLevelM(tank, job) + levelsOf(tank, context).deadM)
+    : [];
   return {
     pxPerM,
     height: FALL_LINE.top + (topM - footM) * pxPerM + FALL_LINE.foot,
     topM,
     footM,
     y,
-    datumM: first ? baseLevelM(first) : 0,
+    datumM: first ? baseLevelM(first, job) : 0,
     roofs,
     tanks,
     places: places.map((spot, index) => ({
@@ -153,7 +155,7 @@ export function fallLine(context: CheckContext): FallLine {
       x: slopeX + 60 + (room / Math.max(1, places.length)) * (index + 0.5) - 30,
     })),
     marks,
-    fullM: first && levels ? baseLevelM(first) + levels.fullM : undefined,
+    fullM: first && levels ? baseLevelM(first, job) + levels.fullM : undefined,
     lowM: lows.length > 0 ? Math.min(...lows) : undefined,
     slopeX,
   };

@@ -17,7 +17,7 @@ export function TankRow({ tankId }: { readonly tankId: string }) {
   const showTank = useJob((state) => state.showTank);
   const { tanks, measures } = job;
   if (tanks.length < 2) return null;
-  const high = Math.max(...tanks.map((tank) => tank.heightM + baseLevelM(tank)), 0.3);
+  const high = Math.max(...tanks.map((tank) => tank.heightM + baseLevelM(tank, job)), 0.3);
   const deep = Math.max(...tanks.map(({ buriedM }) => buriedM), 0);
   const wide = tanks.reduce((sum, tank) => sum + acrossM(tank) + GAP_M, GAP_M);
   const pxPerM = Math.min((HEIGHT - FOOT - 16) / (high + deep), WIDTH / wide);
@@ -25,7 +25,7 @@ export function TankRow({ tankId }: { readonly tankId: string }) {
   const placed = tanks.map((tank, index) => {
     const before = tanks.slice(0, index).reduce((sum, other) => sum + acrossM(other) + GAP_M, GAP_M);
     const levels = levelsOf(tank, { job, runs });
-    return { tank, levels, axis: (before + acrossM(tank) / 2) * pxPerM, foot: ground - baseLevelM(tank) * pxPerM };
+    return { tank, levels, axis: (before + acrossM(tank) / 2) * pxPerM, foot: ground - baseLevelM(tank, job) * pxPerM };
   });
   const used = wide * pxPerM;
   return (
@@ -101,7 +101,7 @@ export function TankRow({ tankId }: { readonly tankId: string }) {
           <text x={used + 14} y={ground - placed.length * 17} className="type-scale" style={{ fill: 'var(--ink-2)' }}>
             {placed.map(({ tank, levels }) => (
               <tspan key={tank.id} x={used + 14} dy={17}>
-                {tank.label} full {formatLength(levels.fullM + baseLevelM(tank), measures)} over the ground
+                {tank.label} full {formatLength(levels.fullM + baseLevelM(tank, job), measures)} over the ground
               </tspan>
             ))}
           </text>

@@ -34,7 +34,7 @@ export function SiteSection({ job }: { readonly job: Job }) {
   const left = roof ? ROOF_WIDTH + 16 : 16;
   const right = lowest ? WIDTH - SLOPE_WIDTH : WIDTH - 16;
   const wide = tanks.reduce((sum, tank) => sum + acrossM(tank), 0);
-  const high = Math.max(...tanks.map((tank) => tank.heightM + baseLevelM(tank)));
+  const high = Math.max(...tanks.map((tank) => tank.heightM + baseLevelM(tank, job)));
   const deep = Math.max(...tanks.map(({ buriedM }) => buriedM), 0);
   const pxPerM = Math.min(
     (right - left - GAP * (tanks.length + 1)) / wide,
@@ -58,7 +58,9 @@ export function SiteSection({ job }: { readonly job: Job }) {
           job={job}
           toX={(placed[0]?.axis ?? left) - 4}
           toY={
-            placed[0] ? GROUND - (placed[0].tank.heightM + baseLevelM(placed[0].tank)) * pxPerM : GROUND - ROOF_HEIGHT
+            placed[0]
+              ? GROUND - (placed[0].tank.heightM + baseLevelM(placed[0].tank, job)) * pxPerM
+              : GROUND - ROOF_HEIGHT
           }
         />
       )}
@@ -203,7 +205,7 @@ function SmallTank({
   readonly last: boolean;
 }) {
   const halfPx = (acrossM(tank) / 2) * pxPerM;
-  const foot = GROUND - baseLevelM(tank) * pxPerM;
+  const foot = GROUND - baseLevelM(tank, job) * pxPerM;
   const holes = job.penetrations.filter(({ tankId }) => tankId === tank.id);
   const full = Math.min(
     tank.brimM,

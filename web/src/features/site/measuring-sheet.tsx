@@ -1,6 +1,6 @@
 'use client';
 
-import { type Unknown, unknownsOf, answered } from '@herrero/core';
+import { type Unknown, unknownsOf } from '@herrero/core';
 import Link from 'next/link';
 import { useState } from 'react';
 import { LengthField } from '@/ui/length-field';
@@ -72,12 +72,12 @@ export function MeasuringSheet() {
   );
 }
 
-function Answer({ unknown: { of, edit, unit, what } }: { readonly unknown: Unknown }) {
+function Answer({ unknown: { of, answer, unit, what } }: { readonly unknown: Unknown }) {
   const measures = useJob((state) => state.job.measures);
   const make = useJob((state) => state.make);
   if (of) return <ReadingForm of={of} large />;
-  if (!edit) return null;
-  const set = (to: number): string | undefined => make([answered(edit, to)])?.message;
+  if (!answer) return null;
+  const set = (to: number): string | undefined => make([answer(to)])?.message;
   const gallons = measures === 'in-gal';
   return unit === 'flow' ? (
     <FigureField

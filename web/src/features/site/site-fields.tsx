@@ -1,6 +1,7 @@
 'use client';
 
 import {
+  awayBy,
   GUTTER_KINDS,
   GUTTER_NAMES,
   type Edit,
@@ -280,12 +281,14 @@ export function PlaceFields({ place }: { readonly place: Terminal }) {
           value={place.offers}
           onChange={(to) => set('offers', to)}
         />
-        <LengthField
-          label="Along the line"
-          valueM={place.distanceM}
-          measures={job.measures}
-          onChange={(to) => set('distanceM', to)}
-        />
+        {(place.placed === null || place.placed.by === 'away') && (
+          <LengthField
+            label="Along the line"
+            valueM={place.placed?.distanceM ?? null}
+            measures={job.measures}
+            onChange={(to) => set('placed', awayBy(to))}
+          />
+        )}
         {wants && (
           <FigureField
             kind="pressure"

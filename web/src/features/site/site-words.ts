@@ -1,7 +1,7 @@
 import { type HeightRef, type HeightTrouble, type Job, type Measures, baseLevelM, formatLength } from '@herrero/core';
 
 /** The height from which figures are said: the base of the first tank, over the finished ground. */
-export const datumOf = ({ tanks }: Job): number => (tanks[0] ? baseLevelM(tanks[0]) : 0);
+export const datumOf = (job: Job): number => (job.tanks[0] ? baseLevelM(job.tanks[0], job) : 0);
 export const datumName = ({ tanks }: Job): string => (tanks[0] ? `the base of ${tanks[0].label}` : 'the ground');
 
 /** A height as it is said: `8 ft 2 in up`, `58 in below`, from the base of the first tank. */

@@ -1,15 +1,6 @@
 'use client';
 
-import {
-  type Tank,
-  type TankType,
-  acrossM,
-  baseLevelM,
-  formatVolume,
-  newTank,
-  setOutTank,
-  tankTypesIn,
-} from '@herrero/core';
+import { type Tank, type TankType, acrossM, formatVolume, newTank, setOutTank, tankTypesIn } from '@herrero/core';
 import { useState } from 'react';
 import { TankBase, TankFigure } from '@/drawing/view/tank-figure';
 import { Action } from '@/ui/action';
@@ -45,9 +36,12 @@ export function TypeSheet() {
   );
 }
 
+/** A sample stands on the ground that it is drawn on. */
+const overGroundM = ({ plinthM, buriedM }: Tank): number => plinthM - buriedM;
+
 function TypeRow({ types, children }: { readonly types: readonly TankType[]; readonly children?: React.ReactNode }) {
   const tanks = types.map((type) => ({ type, tank: sample(type) }));
-  const above = Math.max(...tanks.map(({ tank }) => tank.heightM + Math.max(0, baseLevelM(tank)))) * PX_PER_M + 24;
+  const above = Math.max(...tanks.map(({ tank }) => tank.heightM + Math.max(0, overGroundM(tank)))) * PX_PER_M + 24;
   const below = Math.max(...tanks.map(({ tank }) => tank.buriedM), 0) * PX_PER_M + GROUND_ROOM;
   return (
     <div className="flex">
@@ -76,7 +70,7 @@ function TypeButton({
   const showTank = useJob((state) => state.showTank);
   const halfPx = (acrossM(tank) / 2) * PX_PER_M;
   const width = Math.max(COLUMN_PX, 2 * (halfPx + SIDE_PX));
-  const foot = above - baseLevelM(tank) * PX_PER_M;
+  const foot = above - overGroundM(tank) * PX_PER_M;
   const add = (): void => {
     const id = newId();
     if (make(setOutTank(id, type.id, region)) === undefined) showTank(id);

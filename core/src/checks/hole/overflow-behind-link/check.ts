@@ -1,7 +1,8 @@
 import { stormOnRoofsM3s } from '../../../hydraulics/storm';
 import { holesOf } from '../../../job/lookup';
 import { orificeM3s } from '../../../hydraulics/free-flow';
-import { boreM, invertM, sharingWith, baseLevelM } from '../../../derived/levels';
+import { boreM, invertM, sharingWith } from '../../../derived/levels';
+import { baseLevelM } from '../../../derived/set-out';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';
 
@@ -34,8 +35,8 @@ export default defineCheck({
       const [first] = overflows;
       if (!first) return [];
       const passes = holesOf(job, tank.id, 'link');
-      const spillM = invertM(first.hole, first.other, context) + baseLevelM(first.other);
-      const headM = Math.max(0, tank.brimM + baseLevelM(tank) - spillM);
+      const spillM = invertM(first.hole, first.other, context) + baseLevelM(first.other, job);
+      const headM = Math.max(0, tank.brimM + baseLevelM(tank, job) - spillM);
       const flow = passes.reduce((sum, hole) => sum + orificeM3s(boreM(hole, context), headM), 0);
       const inflow = stormOnRoofsM3s(job);
       return flow >= inflow

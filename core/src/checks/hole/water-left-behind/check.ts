@@ -3,7 +3,8 @@ import { tankOf } from '../../../job/lookup';
 import { placeAt } from '../../../derived/strands';
 import { flatRadiusM } from '../../../derived/resolve';
 import { placeUpM } from '../../../derived/heights';
-import { baseLevelM, levelsOf } from '../../../derived/levels';
+import { levelsOf } from '../../../derived/levels';
+import { baseLevelM } from '../../../derived/set-out';
 import { isUpright } from '../../../walls/forms';
 import { volumeAtM3 } from '../../../walls/level';
 import { freePlace } from '../../../walls/no-drill';
@@ -66,7 +67,7 @@ export default defineCheck({
           strands.flatMap(({ end }) => {
             const place = placeAt(job, end);
             const upM = place && placeUpM(job, place.id);
-            return place && upM !== undefined ? [{ penetration, place, overM: upM - baseLevelM(tank) }] : [];
+            return place && upM !== undefined ? [{ penetration, place, overM: upM - baseLevelM(tank, job) }] : [];
           }),
         )
         .toSorted((a, b) => a.overM - b.overM);

@@ -1,6 +1,6 @@
 import { coursesOf } from '../../../assembly/course';
 import { placeUpM } from '../../../derived/heights';
-import { baseLevelM } from '../../../derived/levels';
+import { baseLevelM } from '../../../derived/set-out';
 import { tankOf } from '../../../job/lookup';
 import { placeAt } from '../../../derived/strands';
 import { atPenetration } from '../../places';
@@ -34,7 +34,7 @@ export default defineCheck({
         const upM = placeUpM(context.job, terminal.id);
         if (!tank || !last?.sure || last.assumed.length > 0 || upM === undefined) return [];
         const offM = last.to.up - upM;
-        const belowM = baseLevelM(tank) - upM;
+        const belowM = baseLevelM(tank, context.job) - upM;
         if (Math.abs(offM) <= AGREE_M) return [];
         return [
           {

@@ -1,6 +1,7 @@
 import { coursesOf } from '../../../assembly/course';
 import type { RunSight } from '../../../derived/context';
-import { baseLevelM, levelsOf } from '../../../derived/levels';
+import { levelsOf } from '../../../derived/levels';
+import { baseLevelM } from '../../../derived/set-out';
 import { tankOf } from '../../../job/lookup';
 import type { Run } from '../../../derived/run';
 import { GRAVITY_M_S2 } from '../../../hydraulics/free-flow';
@@ -41,7 +42,7 @@ function worst(run: Run, context: RunSight): readonly Report<'over' | 'drainage'
   const course = coursesOf(context).get(penetration.id);
   if (!tank || !course) return [];
   const added = addedBy(run, context);
-  const surfaceM = baseLevelM(tank) + levelsOf(tank, context).fullM;
+  const surfaceM = baseLevelM(tank, context.job) + levelsOf(tank, context).fullM;
   const full = added !== undefined || STANDS_FULL.some((role) => penetration.roles.includes(role));
   if (!full) return [];
   const over = course.strands.flatMap((legs) =>

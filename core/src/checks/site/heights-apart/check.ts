@@ -1,6 +1,7 @@
-import { AGREE_M, heightKey, heightsOf } from '../../../derived/heights';
+import { heightKey, heightsOf } from '../../../derived/heights';
 import type { Job, Measured } from '../../../job/job';
 import { setReadings, readingsOf } from '../../../falls/measuring-sheet';
+import { AGREE_M } from '../../../site/settle';
 import { type Report, defineCheck } from '../../define-check';
 import { atSite } from '../../places';
 

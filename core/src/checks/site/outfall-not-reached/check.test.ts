@@ -1,4 +1,4 @@
-import { belowGround, newTerminal } from '../../../job/places';
+import { awayBy, belowGround, newTerminal } from '../../../job/places';
 import { OVERFLOW, tankWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
@@ -11,7 +11,7 @@ const daylight = (upM: number | null, distanceM: number | null = 12) =>
         id: 'ditch',
         name: 'ditch',
         kind: 'daylight',
-        distanceM,
+        placed: distanceM === null ? null : awayBy(distanceM),
         readings: upM === null ? [] : belowGround(-upM),
       }),
     ],
