@@ -98,8 +98,10 @@ test('prices of suppliers: one that fails is asked again, a list is brought in, 
   await expect(buying.getByText('Harbour prices, 2 prices in USD')).toBeVisible();
   await buying.getByRole('radio', { name: /^Cheapest/ }).check();
   await expect(buying.getByLabel('The basket')).toContainText('Harbour prices');
-  await buying.getByRole('button', { name: 'Remove' }).click();
-  await expect(buying.getByText('Harbour prices, 2 prices')).toBeHidden();
+  // Others who share this server have lists of their own.
+  const harbour = buying.locator('p').filter({ hasText: 'Harbour prices, 2 prices' });
+  await harbour.getByRole('button', { name: 'Remove' }).click();
+  await expect(harbour).toBeHidden();
 });
 
 test('a part that nobody has is replaced, and what else changes is said first @deep', async ({ page }) => {
@@ -115,6 +117,7 @@ test('a part that nobody has is replaced, and what else changes is said first @d
     buffer: Buffer.from('Article,Price,Stock\r\nLV-075,12,0\r\nNC-075,2,9\r\n'),
   });
   await buying.getByRole('button', { name: 'Put 2 prices in' }).click();
+  await buying.getByRole('radio', { name: /All at Short/ }).check();
   const missing = buying.getByRole('region', { name: 'Not to be had' });
   const valve = missing.getByRole('listitem').filter({ hasText: 'Lever valve 3/4' });
   await expect(valve).toContainText('out of stock');
@@ -123,7 +126,6 @@ test('a part that nobody has is replaced, and what else changes is said first @d
   await valve.getByRole('button', { name: 'Take it' }).first().click();
   await expect(missing.getByText('Lever valve 3/4 NPT female, brass')).toBeHidden();
   await settled(page);
-  await buying.getByRole('button', { name: 'Remove' }).click();
 });
 
 test('a merchant sees the list by a link and nothing else, until it is closed', async ({ page, browser }) => {
