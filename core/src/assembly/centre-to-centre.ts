@@ -1,6 +1,8 @@
 import { reachMmOf } from '../fittings/part';
 import type { RunSight } from '../derived/context';
 import type { StrandItem } from '../derived/run';
+import { tankOf } from '../job/lookup';
+import { standsInM } from './stands-in';
 
 /** What a length is measured to: the middle of a bend or a branch, the face of anything else, or its own bare end. */
 export interface MeasuredTo {
@@ -32,7 +34,8 @@ const turns = ({ part }: StrandItem): boolean => part.bendDegrees !== undefined 
 
 /** What a piece of known length measures between its neighbours; undefined where it is of no known length. */
 export function centreToCentre(partId: string, context: RunSight): CentreToCentre | undefined {
-  for (const { strands } of context.runs)
+  for (const { penetration, strands } of context.runs) {
+    const wallM = tankOf(context.job, penetration)?.wallM ?? 0;
     for (const { items } of strands) {
       const place = items.findIndex(({ placed }) => placed.id === partId);
       const item = items[place];
@@ -42,7 +45,7 @@ export function centreToCentre(partId: string, context: RunSight): CentreToCentr
         { neighbour: before, end: before?.outEnd, joint: context.judgedOf(item.jointIn?.id) },
         { neighbour: after, end: after?.inEnd, joint: context.judgedOf(after?.jointIn?.id) },
       ].map(({ neighbour, end, joint }) => {
-        const insideM = neighbour ? (joint?.mating.engagementMm ?? 0) / 1000 : 0;
+        const insideM = neighbour ? standsInM(joint, [neighbour.part, item.part], wallM) : 0;
         const middle = neighbour !== undefined && turns(neighbour);
         const reachM = middle && end !== undefined ? reachMmOf(neighbour.part, end) / 1000 : 0;
         const cemented = joint?.mating.needs.some(({ kind }) => kind === 'cement') ?? false;
@@ -66,5 +69,6 @@ export function centreToCentre(partId: string, context: RunSight): CentreToCentr
         allowanceM,
       };
     }
+  }
   return undefined;
 }

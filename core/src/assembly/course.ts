@@ -1,13 +1,27 @@
 import { type Part, ownLengthM, overallMm, reachMmOf } from '../fittings/part';
 import type { RunSight } from '../derived/context';
 import { HEADINGS, type Heading, type PlacedPart } from '../job/job';
-import { baseLevelM } from '../derived/set-out';
 import { holeById, tankOf } from '../job/lookup';
-import type { Run, Strand, StrandItem } from '../derived/run';
+import { type Run, type Strand, type StrandItem, walkRun } from '../derived/run';
+import { standingOf } from '../derived/set-out';
 import { runViews } from '../derived/run-view';
 import { memoize } from '../quantity/memoize';
 import { isFlexible } from './flexible';
-import { HEADING_VECTORS, type Vector, along, dot, plus, squareTo, times, turned, unit } from './vector';
+import { standsInM } from './stands-in';
+import { type Frame, openedAt, standsAs, targetOf, toLocal, toSpace } from './frame';
+import {
+  HEADING_VECTORS,
+  type Vector,
+  along,
+  angleOf,
+  dot,
+  plus,
+  rolled,
+  squareTo,
+  times,
+  turned,
+  unit,
+} from './vector';
 
 /** What had to be assumed of a leg, because nobody has said it. */
 export type Assumed = 'length' | 'direction' | 'rise';
@@ -16,6 +30,8 @@ export type Assumed = 'length' | 'direction' | 'rise';
 export interface Leg {
   readonly placed: PlacedPart;
   readonly part: Part;
+  /** The end by which it is met. */
+  readonly inEnd: number;
   readonly from: Vector;
   /** The middle of a bend or of a branching; on a straight piece half way. */
   readonly through: Vector;
@@ -37,12 +53,14 @@ export interface Course {
   readonly along: ReadonlyMap<Strand, readonly Leg[]>;
   /** The opening: on the outside of the wall, its height above the finished ground. */
   readonly start: Vector;
+  /** How it is seen from its opening. */
+  readonly frame: Frame;
 }
 
 /** A length that nobody has measured is drawn like this [m]. */
 export const UNKNOWN_LENGTH_M = 0.5;
 const SQUARE = 90;
-const { out: OUT, up: UP, down: DOWN, back: BACK } = HEADING_VECTORS;
+const { out: OUT, up: UP } = HEADING_VECTORS;
 /** A heading is upright when it rises by more than this share of its length. */
 const STEEP = 0.999;
 const isSteep = (heading: Vector): boolean => Math.abs(heading.up) > STEEP;
@@ -58,9 +76,6 @@ export function usualHeading(heading: Vector, towards?: Vector): Heading {
   return nearest ?? (isSteep(heading) ? 'out' : 'down');
 }
 
-const startHeading = (face: Run['penetration']['face']): Vector =>
-  face === 'top' ? UP : face === 'bottom' ? DOWN : OUT;
-
 /**
  * Lays a run out as it really goes: from the outside of the wall, turned at each bend, rising and falling with its pipes.
  *
@@ -70,14 +85,16 @@ const startHeading = (face: Run['penetration']['face']): Vector =>
 export function courseOf({ penetration, strands }: Run, context: RunSight): Course {
   const { job } = context;
   const tank = tankOf(job, penetration);
-  const start: Vector = {
-    out: 0,
-    right: 0,
-    up: (tank ? baseLevelM(tank, job) : 0) + (penetration.face === 'bottom' ? 0 : penetration.heightM),
-  };
+  const opened = tank && openedAt(penetration, tank, standsAs(tank, context));
+  const { frame, at: start, looks } = opened ?? NOWHERE;
   const branches = new Map<string, { readonly from: Vector; readonly heading: Vector }>();
   const unsure = new Set<string>();
   const wallM = tank?.wallM ?? 0;
+  /** The wall that a seal sits in: its own where it comes last, else that of the opening where the run begins. */
+  const wallOf = (item: StrandItem, { items, end }: Strand): number =>
+    end.at === 'hole' && item === items.at(-1)
+      ? (tankOf(context.job, holeById(context.job, end.id))?.wallM ?? wallM)
+      : wallM;
   const legsOf = (strand: Strand): readonly Leg[] => {
     const { from } = strand;
     const inside = from.of === 'part' && isInside(from, context);
@@ -85,17 +102,18 @@ export function courseOf({ penetration, strands }: Run, context: RunSight): Cour
       from.of === 'part' && !inside
         ? branches.get(`${from.id} ${from.end}`)
         : inside
-          ? { from: along(start, BACK, wallM), heading: BACK }
-          : { from: start, heading: startHeading(penetration.face) };
+          ? { from: along(start, looks, -wallM), heading: times(looks, -1) }
+          : { from: start, heading: looks };
     if (!begin) return [];
-    const target = targetOf(strand, penetration, start, context);
+    const target = targetOf(strand, penetration, frame, context)?.at;
     const legs: Leg[] = [];
     let sure = from.of !== 'part' || inside || !unsure.has(from.id);
     let { from: at, heading } = begin;
     for (const [place, item] of strand.items.entries()) {
       const inWall = place === 0 && from.of === 'hole' ? inWallM(item, wallM) : undefined;
-      const standsInM = inWall ?? (context.judgedOf(item.jointIn?.id)?.mating.engagementMm ?? 0) / 1000;
-      const leg = legOf(item, along(at, heading, -standsInM), heading, target, sure);
+      const before = strand.items[place - 1]?.part;
+      const inM = inWall ?? standsInM(context.judgedOf(item.jointIn?.id), [before, item.part], wallOf(item, strand));
+      const leg = legOf(item, strand.items[place + 1], along(at, heading, -inM), heading, target, sure);
       legs.push(leg);
       sure &&= leg.assumed.length === 0;
       if (!sure) unsure.add(item.placed.id);
@@ -106,16 +124,15 @@ export function courseOf({ penetration, strands }: Run, context: RunSight): Cour
     return legs;
   };
   const laid = strands.map((strand) => [strand, legsOf(strand)] as const);
-  return { strands: laid.map(([, legs]) => legs), along: new Map(laid), start };
+  return { strands: laid.map(([, legs]) => legs), along: new Map(laid), start, frame };
 }
 
-/** The opening of the same tank in which a strand ends: where its bends lead, even when nobody has said so. */
-function targetOf({ end }: Strand, near: Run['penetration'], start: Vector, { job }: RunSight): Vector | undefined {
-  const far = end.at === 'hole' ? holeById(job, end.id) : undefined;
-  return far && far.tankId === near.tankId && far.face === near.face
-    ? { out: 0, right: far.aroundM - near.aroundM, up: start.up + far.heightM - near.heightM }
-    : undefined;
-}
+/** An opening of a tank that is not there: it looks outward, on the ground. */
+const NOWHERE = {
+  frame: { at: { x: 0, y: 0 }, out: { x: 0, y: -1 } },
+  at: { out: 0, right: 0, up: 0 },
+  looks: HEADING_VECTORS.out,
+};
 
 const isInside = (from: { readonly id: string; readonly end: number }, { index }: RunSight): boolean =>
   index.placed(from.id)?.part.ends[from.end]?.position === 'inside';
@@ -133,6 +150,7 @@ function overallM(part: Part, placed: PlacedPart): number {
 
 function legOf(
   { placed, part, inEnd, outEnd }: StrandItem,
+  next: StrandItem | undefined,
   from: Vector,
   heading: Vector,
   target: Vector | undefined,
@@ -149,13 +167,17 @@ function legOf(
   const said = points !== null && (target !== undefined || square);
   // Only what turns has a side to turn to.
   const side = (): Vector =>
-    HEADING_VECTORS[square ? points : usualHeading(heading, target && plus(target, times(from, -1)))];
+    rolled(
+      heading,
+      HEADING_VECTORS[square ? points : usualHeading(heading, target && plus(target, times(from, -1)))],
+      placed.rollDegrees,
+    );
   const reachM = (end: number | undefined): number =>
     end === undefined || part.reachMm === undefined ? long / 2 : reachMmOf(part, end) / 1000;
   const through = along(from, heading, reachM(inEnd));
   const goesOn = ownLengthM(part, placed) !== undefined;
   const straight = goesOn ? slopeOf(placed, part, heading, long) : undefined;
-  const headingOut = straight?.heading ?? (bend > 0 ? (turned(heading, side(), bend) ?? heading) : heading);
+  const headingOut = straight?.heading ?? (bend > 0 ? bentTo(heading, side(), bend, placed, next) : heading);
   const straightTo = straight ? along(from, straight.step, long) : along(through, headingOut, reachM(outEnd));
   const to = part.dropMm === undefined ? straightTo : along(straightTo, UP, dropM(part, inEnd));
   const branches = new Map(
@@ -172,6 +194,7 @@ function legOf(
   return {
     placed,
     part,
+    inEnd,
     from,
     through: straight ? along(from, straight.step, long / 2) : through,
     to,
@@ -182,32 +205,128 @@ function legOf(
     assumed: [
       ...(ownLengthM(part, placed) === null ? (['length'] as const) : []),
       ...(turns && !said ? (['direction'] as const) : []),
-      ...(goesOn && placed.riseM === null && isFlexible(part) ? (['rise'] as const) : []),
+      ...(goesOn && placed.riseM === null && placed.fallShare === null && isFlexible(part) ? (['rise'] as const) : []),
     ],
   };
+}
+
+/** Bends are made to so many degrees, and a joint gives as much again: so far a line follows where it was said to go (common practice). */
+const PLAY_DEGREES = 1.5;
+
+/** The way out of a bend: exactly where it was said to point, and as the next pipe falls, where its joints give that much. */
+function bentTo(
+  heading: Vector,
+  side: Vector,
+  bend: number,
+  { points, rollDegrees }: PlacedPart,
+  next: StrandItem | undefined,
+): Vector {
+  const said = points === null || rollDegrees !== 0 ? undefined : HEADING_VECTORS[points];
+  const out = said && Math.abs(angleOf(heading, said) - bend) <= PLAY_DEGREES ? said : turned(heading, side, bend);
+  if (!out || !next || isFlexible(next.part)) return out ?? heading;
+  const falling = slopeOf(next.placed, next.part, out, overallM(next.part, next.placed)).heading;
+  return angleOf(falling, out) <= PLAY_DEGREES ? falling : out;
 }
 
 /** How much higher the far end lies of what has its outlet below its inlet [m]: walked from its outlet it rises. */
 const dropM = ({ dropMm = 0, ends }: Part, inEnd: number): number =>
   (ends[inEnd]?.position === 'inlet' ? -dropMm : dropMm) / 1000;
 
-/** How a pipe goes that rises or falls by so much: its step, and the level heading that it goes on with. */
+/** How a pipe goes that rises or falls by so much, or by so much for its length: its step, and the heading that it goes on with. */
 function slopeOf(
-  { riseM, points }: PlacedPart,
+  { riseM, fallShare, points }: PlacedPart,
   part: Part,
   heading: Vector,
   long: number,
 ): { readonly step: Vector; readonly heading: Vector } {
-  if (riseM === null) return { step: heading, heading };
+  const share = fallShare === null ? (riseM === null ? null : riseM / long) : -fallShare;
+  if (share === null) return { step: heading, heading };
   const level = unit({ ...heading, up: 0 }) ?? (points === null ? OUT : HEADING_VECTORS[points]);
-  const rise = Math.max(-1, Math.min(1, riseM / long));
+  const rise = Math.max(-1, Math.min(1, share));
   const step = plus(times(level, Math.sqrt(1 - rise ** 2)), times(UP, rise));
   return { step, heading: isFlexible(part) ? level : step };
 }
 
 const courseIn = memoize((scope: RunSight) =>
-  scope.runs.map((run) => [run.penetration.id, courseOf(run, scope)] as const),
+  scope.runs.map((run) => [run.penetration.id, fromFirst(run, scope) ?? courseOf(run, scope)] as const),
 );
+
+/** The opening from which a run is said: the first of the job among those that share it. */
+export function firstOpening({ penetration, strands }: Run, { job }: RunSight): Run['penetration'] {
+  const ends = new Set(strands.flatMap(({ end }) => (end.at === 'hole' ? [end.id] : [])));
+  return ends.size === 0
+    ? penetration
+    : (job.penetrations.find((hole) => hole.id === penetration.id || ends.has(hole.id)) ?? penetration);
+}
+
+/**
+ * The course of a run that is said from another opening, seen from this one: where bends point was said there. Undefined
+ * where it is said from here, or where nobody knows how the two openings stand to each other.
+ */
+function fromFirst(run: Run, context: RunSight): Course | undefined {
+  const first = firstOpening(run, context);
+  if (first === run.penetration) return undefined;
+  const tanks = [tankOf(context.job, first), tankOf(context.job, run.penetration)] as const;
+  const [firstTank, tank] = tanks;
+  if (!firstTank || !tank || (tank !== firstTank && tanks.some((one) => one && !standingOf(one, context.job))))
+    return undefined;
+  const said = courseOf({ penetration: first, strands: walkRun({ of: 'hole', id: first.id }, context.index) }, context);
+  const { frame, at: start } = openedAt(run.penetration, tank, standsAs(tank, context));
+  const seen = (point: Vector): Vector => toLocal(toSpace(point, said.frame), frame);
+  const looking = (heading: Vector): Vector => {
+    const { out, right, up } = seen(plus(said.start, heading));
+    const from = seen(said.start);
+    return { out: out - from.out, right: right - from.right, up: up - from.up };
+  };
+  const legs = new Map(said.strands.flat().map((leg) => [leg.placed.id, leg]));
+  const laid = run.strands.map(
+    (strand) =>
+      [
+        strand,
+        strand.items.flatMap((item) => {
+          const leg = legs.get(item.placed.id);
+          return leg ? [turnedRound(leg, item, seen, looking)] : [];
+        }),
+      ] as const,
+  );
+  return { strands: laid.map(([, one]) => one), along: new Map(laid), start, frame };
+}
+
+/** A leg met from another of its ends. */
+function turnedRound(
+  leg: Leg,
+  { inEnd, outEnd }: StrandItem,
+  seen: (point: Vector) => Vector,
+  looking: (heading: Vector) => Vector,
+): Leg {
+  const ends = new Map(
+    leg.part.ends.map((_, end) => {
+      const branch = leg.branches.get(end);
+      return [
+        end,
+        branch
+          ? { from: seen(branch.from), heading: looking(branch.heading) }
+          : end === leg.inEnd
+            ? { from: seen(leg.from), heading: looking(times(leg.headingIn, -1)) }
+            : { from: seen(leg.to), heading: looking(leg.headingOut) },
+      ] as const;
+    }),
+  );
+  const near = ends.get(inEnd);
+  const far = outEnd === undefined ? undefined : ends.get(outEnd);
+  return {
+    ...leg,
+    inEnd,
+    from: near?.from ?? seen(leg.from),
+    through: seen(leg.through),
+    to: far?.from ?? seen(leg.to),
+    headingIn: near ? times(near.heading, -1) : looking(leg.headingIn),
+    headingOut: far?.heading ?? looking(leg.headingOut),
+    branches: new Map(
+      [...ends].filter(([end]) => end !== inEnd && end !== outEnd && leg.part.ends[end]?.position !== 'inside'),
+    ),
+  };
+}
 
 /** The courses of all runs of a job, by opening; worked out once. */
 export const coursesOf: (context: RunSight) => ReadonlyMap<string, Course> = memoize(

@@ -22,7 +22,9 @@ export function beddingM3(run: Run, context: RunSight): number {
 const beddingAlong = memoizeBoth(({ along }: Course, { strands }: Run): number =>
   strands
     .flatMap((strand) => along.get(strand) ?? [])
-    .filter((leg) => isByLength(leg.part) && !leg.placed.existing && leg.placed.lengthM !== null && isInGround(leg))
+    .filter((leg) => isByLength(leg.part) && !leg.placed.existing && leg.placed.lengthM !== null)
+    // What is only drawn there, because nobody has said where it goes, buys no sand.
+    .filter((leg) => leg.sure && leg.assumed.length === 0 && isInGround(leg))
     .reduce((sum, { part, from, to }) => {
       const outsideM = outsideMmOf(part) / 1000;
       const level = lengthOf({ ...plus(to, times(from, -1)), up: 0 });

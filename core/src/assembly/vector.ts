@@ -47,3 +47,22 @@ export function turned(heading: Vector, side: Vector, degrees: number): Vector |
   const angle = (degrees * Math.PI) / 180;
   return square && plus(times(heading, Math.cos(angle)), times(square, Math.sin(angle)));
 }
+
+/** Between two directions [degrees]. */
+export const angleOf = (a: Vector, b: Vector): number =>
+  (Math.acos(Math.max(-1, Math.min(1, dot(a, b) / (lengthOf(a) * lengthOf(b))))) * 180) / Math.PI;
+
+const cross = (a: Vector, b: Vector): Vector => ({
+  out: a.right * b.up - a.up * b.right,
+  right: a.up * b.out - a.out * b.up,
+  up: a.out * b.right - a.right * b.out,
+});
+
+/** `side` turned about a heading by so many degrees, clockwise for who looks along it (Rodrigues). */
+export function rolled(heading: Vector, side: Vector, degrees: number): Vector {
+  const axis = degrees === 0 ? undefined : unit(heading);
+  if (!axis) return side;
+  const angle = (degrees * Math.PI) / 180;
+  const turnedBy = plus(times(side, Math.cos(angle)), times(cross(axis, side), Math.sin(angle)));
+  return plus(turnedBy, times(axis, dot(axis, side) * (1 - Math.cos(angle))));
+}

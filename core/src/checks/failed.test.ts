@@ -49,9 +49,22 @@ describe('a check that throws', () => {
     expect(runChecks(context, [fixBreaks]).map(({ fixes }) => fixes)).toEqual([[]]));
 });
 
-test('a station that cannot be worked out leaves the rest of the plan standing', () => {
-  // A catalogue whose parts have no sale breaks the list and nothing else.
+test('what cannot be worked out in space leaves the job as it was said', () => {
   const parts = shippedCatalogue.list.map((part) => ({ ...part, sale: undefined as never }));
+  const broken = { ...shippedCatalogue, list: parts, byCode: new Map(parts.map((part) => [part.code, part])) };
+  const planned = plan(ternPoint(), broken);
+  expect(planned.findings.map(({ check }) => check)).toContain('the work in space');
+  expect(planned.joints).toHaveLength(42);
+});
+
+test('a station that cannot be worked out leaves the rest of the plan standing', () => {
+  // A catalogue whose prices cannot be read breaks the list and nothing else.
+  const parts = shippedCatalogue.list.map((part) => ({
+    ...part,
+    get priceUsd(): never {
+      throw new Error('no price');
+    },
+  }));
   const broken = { ...shippedCatalogue, list: parts, byCode: new Map(parts.map((part) => [part.code, part])) };
   const planned = plan(ternPoint(), broken);
   expect(planned.findings[0]).toMatchObject({ check: 'the parts list', station: 'parts', severity: 'unknown' });

@@ -105,7 +105,11 @@ describe('places on the plan', () => {
       tapes(tape('a', 2), tape('b', 1.7)),
       { trouble: 'do-not-meet', shortM: expect.closeTo(0.3, 9) as number },
     ],
-    ['two that cross flat', tapes(tape('a', 2.1), tape('b', 1.95)), { at: near(2.0759, 0.317), trouble: 'flat', sure: false }],
+    [
+      'two that cross flat',
+      tapes(tape('a', 2.1), tape('b', 1.95)),
+      { at: near(2.0759, 0.317), trouble: 'flat', sure: false },
+    ],
     ['a tape from what is not placed', tapes(tape('a', 2), tape('x', 2)), { trouble: 'stands-on-nothing' }],
     ['drawn roughly', { by: 'rough', xM: 1, yM: 2 } as const, { trouble: 'rough', sure: false, at: { x: 1, y: 2 } }],
     ['so far off along its line', { by: 'away', distanceM: 5 } as const, { trouble: 'no-direction' }],

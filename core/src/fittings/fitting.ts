@@ -70,6 +70,7 @@ export function fitting(spec: FittingSpec): FamilyPart {
   const bores = ends.map(({ end }) => boreOfEnd(end));
   const boreMm = spec.boreMm ?? Math.min(...bores);
   const { loss = 'straight' } = spec;
+  const reachMm = spec.reachMm ?? feetApart(spec, ends);
   return {
     code: spec.code,
     name: spec.name,
@@ -82,7 +83,7 @@ export function fitting(spec: FittingSpec): FamilyPart {
     boreMm,
     ...(spec.bendDegrees === undefined ? {} : { bendDegrees: spec.bendDegrees }),
     ...(spec.branchDegrees === undefined ? {} : { branchDegrees: spec.branchDegrees }),
-    ...(spec.reachMm === undefined ? {} : { reachMm: spec.reachMm }),
+    ...(reachMm === undefined ? {} : { reachMm }),
     ...(spec.source === undefined ? {} : { source: spec.source }),
     ...(spec.dropMm === undefined ? {} : { dropMm: spec.dropMm }),
     ...(spec.diverts === undefined ? {} : { diverts: spec.diverts }),
@@ -97,6 +98,18 @@ export function fitting(spec: FittingSpec): FamilyPart {
     priceUsd: inventedPriceUsd(spec.priceUsdAtOneInch, spec.size),
   };
 }
+
+/**
+ * Of what turns or branches: from its middle to the foot of each end half of what is between the feet, and on to its face
+ * by as much as that end is long. Undefined of what runs straight.
+ */
+const feetApart = (
+  { betweenMm, features = [] }: FittingSpec,
+  ends: readonly PartEnd[],
+): readonly number[] | undefined =>
+  (features.includes('bend') || features.includes('branch')) && !features.includes('saddle')
+    ? ends.map(({ end }) => betweenMm / 2 + endSection(end, boreOfEnd(end)).lengthMm)
+    : undefined;
 
 function bodyOf(
   { betweenMm, girth = GIRTH, surface = 'plain', nested }: FittingSpec,

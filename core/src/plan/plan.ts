@@ -9,6 +9,7 @@ import { holdsAtAll } from '../connections/mating';
 import { type Catalogue, shippedCatalogue } from '../fittings/catalogue';
 import { unknownsOf } from '../falls/measuring-sheet';
 import type { Job } from '../job/job';
+import { contextInSpace } from './context-in-space';
 import { takeOff } from '../parts/take-off/take-off';
 import type { Completeness, PartsList } from '../parts/take-off/parts-list';
 
@@ -44,10 +45,16 @@ export interface Plan {
  * @param solutions  slow answers found elsewhere; without them the quick ones stand
  */
 export function plan(job: Job, catalogue: Catalogue = shippedCatalogue, solutions: Solutions = NO_SOLUTIONS): Plan {
-  const context = contextOf(job, catalogue, solutions);
+  const failed: Finding[] = [];
+  const context = tried(
+    () => contextInSpace(job, catalogue, solutions),
+    (why) => {
+      failed.push(failedFinding('the work in space', 'runs', why));
+      return contextOf(job, catalogue, solutions);
+    },
+  );
   const all = runChecks(context, CHECKS);
   const checked = job.settlements.length === 0 ? all : all.filter(isOpen);
-  const failed: Finding[] = [];
   const parts = tried(
     () => takeOff(context),
     (why) => {

@@ -1,7 +1,8 @@
 import type { Finding, Fix } from '../checks/finding';
 import { CHECKS } from '../checks/registry';
 import { runChecks } from '../checks/run-checks';
-import { type CheckContext, contextOf } from '../derived/context';
+import type { CheckContext } from '../derived/context';
+import { contextInSpace } from './context-in-space';
 import { applyEdits } from '../edits/edits';
 import { memoize } from '../quantity/memoize';
 
@@ -28,7 +29,7 @@ export function worksAsSaid(context: CheckContext, finding: Finding, fix: Fix): 
   const { job, catalogue, solutions } = context;
   const edited = applyEdits(job, fix.edits, catalogue);
   if (!edited.ok) return false;
-  const after = runChecks(contextOf(edited.value.job, catalogue, solutions), CHECKS);
+  const after = runChecks(contextInSpace(edited.value.job, catalogue, solutions), CHECKS);
   const [stood, stands] = [foundIn(context), countOf(after)];
   const isMore = (about: string): boolean => (stands.get(about) ?? 0) > (stood.get(about) ?? 0);
   const about = aboutOf(finding);
