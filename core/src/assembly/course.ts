@@ -211,7 +211,7 @@ function legOf(
 }
 
 /** Bends are made to so many degrees, and a joint gives as much again: so far a line follows where it was said to go (common practice). */
-const PLAY_DEGREES = 1.5;
+export const BEND_PLAY_DEGREES = 1.5;
 
 /** The way out of a bend: exactly where it was said to point, and as the next pipe falls, where its joints give that much. */
 function bentTo(
@@ -222,10 +222,10 @@ function bentTo(
   next: StrandItem | undefined,
 ): Vector {
   const said = points === null || rollDegrees !== 0 ? undefined : HEADING_VECTORS[points];
-  const out = said && Math.abs(angleOf(heading, said) - bend) <= PLAY_DEGREES ? said : turned(heading, side, bend);
+  const out = said && Math.abs(angleOf(heading, said) - bend) <= BEND_PLAY_DEGREES ? said : turned(heading, side, bend);
   if (!out || !next || isFlexible(next.part)) return out ?? heading;
   const falling = slopeOf(next.placed, next.part, out, overallM(next.part, next.placed)).heading;
-  return angleOf(falling, out) <= PLAY_DEGREES ? falling : out;
+  return angleOf(falling, out) <= BEND_PLAY_DEGREES ? falling : out;
 }
 
 /** How much higher the far end lies of what has its outlet below its inlet [m]: walked from its outlet it rises. */

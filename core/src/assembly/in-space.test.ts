@@ -3,10 +3,10 @@ import { shippedCatalogue } from '../fittings/catalogue';
 import { contextOf } from '../derived/context';
 import type { Job } from '../job/job';
 import { contextInSpace } from '../plan/context-in-space';
-import { crateOverflow, drawnRoughly, fourDrums, movedBy, twoDrums } from '../test/layouts';
+import { crateOverflow, cutTooShort, drawnRoughly, fourDrums, movedBy, twoDrums } from '../test/layouts';
 import { type Leg, coursesOf } from './course';
 import { toSpace } from './frame';
-import { inSpaceOf } from './in-space';
+import { inSpaceOf, lengthsToAsk } from './in-space';
 
 const spaceOf = (job: Job) => [...inSpaceOf(contextOf(job, shippedCatalogue)).values()];
 const lengthsOf = (job: Job): Record<string, number> =>
@@ -87,11 +87,13 @@ describe('four drums on one manifold', () => {
     );
     expect(Math.min(...legs.map(({ from, to }) => Math.min(from.up, to.up)))).toBeGreaterThan(0.43);
   });
-  it('where two pieces of one line are open nobody knows where their tee is, and both stay a question', () => {
+  it('where two pieces of one line are open nobody knows where their tee is, and one of them is a question', () => {
     const job = fourDrums();
     const open = { ...job, parts: job.parts.map((part) => (part.id === 'B4a' ? { ...part, lengthM: null } : part)) };
     const lengths = lengthsOf(open);
     expect([lengths['B4a'], lengths['B4b']]).toEqual([undefined, undefined]);
+    // One of them is asked for, and the other follows.
+    expect(lengthsToAsk(contextInSpace(open, shippedCatalogue)).map(({ item }) => item.placed.id)).toHaveLength(1);
     expect(lengths['B5']).toEqual(mm(621.4));
   });
 });
@@ -108,12 +110,8 @@ describe('an overflow that falls to a gully', () => {
 });
 
 describe('ends that do not meet', () => {
-  const given = (job: Job, id: string, lengthM: number): Job => ({
-    ...job,
-    parts: job.parts.map((part) => (part.id === id ? { ...part, lengthM } : part)),
-  });
-  it('a given length too many leaves a gap, in three figures', () => {
-    const [link] = gapsOf(given(given(twoDrums(), 'A2', 0.2764), 'A3', 0.25));
+  it('a length given too short leaves a gap, said along the way it goes', () => {
+    const [link] = gapsOf(cutTooShort());
     expect(link?.distanceM).toBeGreaterThan(0.02);
     expect(link?.alongM).toBeCloseTo(0.0264, 3);
   });

@@ -1,6 +1,6 @@
 import type { CheckContext, RunSight } from '../derived/context';
 import { runViews } from '../derived/run-view';
-import type { Run, Strand } from '../derived/run';
+import type { Run, Strand, StrandItem } from '../derived/run';
 import { type Part, isByLength } from '../fittings/part';
 import type { Job, PlacedPart } from '../job/job';
 import { tankOf } from '../job/lookup';
@@ -26,6 +26,8 @@ export interface EndGap {
   readonly hose: boolean;
   /** Was everything that this rests on measured? */
   readonly sure: boolean;
+  /** Pieces of given length that lie along the gap, the straightest first: one of them could be cut otherwise. */
+  readonly cuts: readonly Leg[];
 }
 
 /** A piece that would have to be shorter than what it stands in. */
@@ -40,6 +42,8 @@ export interface InSpace {
   /** Lengths of pieces that nobody has given, by the id of the part [m]. */
   readonly lengths: ReadonlyMap<string, number>;
   readonly tooShort: readonly TooShort[];
+  /** Pieces whose length follows once another piece of the same line has one: they need not be asked for. */
+  readonly follow: ReadonlySet<string>;
   readonly gaps: readonly EndGap[];
 }
 
@@ -119,7 +123,7 @@ function workOut(run: Run, course: Course, context: RunSight): InSpace {
     const step = stepOf(leg);
     return rigid.flatMap(({ path }) => AXES.map((axis) => (path.includes(leg) ? step[axis] : 0)));
   });
-  const { values, left } = solveLeastSquares(
+  const { values, ask, left } = solveLeastSquares(
     columns,
     rigid.flatMap(({ missing }) => AXES.map((axis) => missing[axis])),
   );
@@ -141,6 +145,9 @@ function workOut(run: Run, course: Course, context: RunSight): InSpace {
   return {
     lengths: new Map(found.filter(fits).map(({ leg, lengthM }) => [leg.placed.id, lengthM])),
     tooShort: found.filter((one) => !fits(one)),
+    follow: new Set(
+      free.filter((_, place) => values[place] === undefined && !ask.includes(place)).map(({ placed }) => placed.id),
+    ),
     gaps: [...gaps, ...hoses],
   };
 }
@@ -178,8 +185,21 @@ function gapOf({ strand, path, last, target: { looks, sure } }: Reaching, missin
     degrees: looks && !hose ? angleOf(last.headingOut, times(looks, -1)) : undefined,
     hose,
     sure,
+    cuts: cutsAlong(path, unit(missing)),
   };
 }
+
+/** Less than this share of a piece along a gap does not close it. */
+const LEAST_SHARE = 0.5;
+
+function cutsAlong(path: readonly Leg[], gap: Vector | undefined): readonly Leg[] {
+  const share = (leg: Leg): number => (gap ? Math.abs(dot(stepOf(leg), gap)) : 0);
+  return path
+    .filter((leg) => isByLength(leg.part) && !isFlexible(leg.part) && !leg.placed.existing && !isFree(leg))
+    .filter((leg) => share(leg) > LEAST_SHARE)
+    .toSorted((a, b) => share(b) - share(a));
+}
+
 /** So upright a leg says nothing of a level direction. */
 const STEEP = 0.99;
 
@@ -196,6 +216,24 @@ export const inSpaceOf: (context: RunSight) => ReadonlyMap<string, InSpace> = me
 );
 
 const cutAgain = reuseEqual<PlacedPart, PlacedPart>((one, other) => one.lengthM === other.lengthM);
+
+/** Every piece of the job that has no length and must be given one, in walking order. */
+export function lengthsToAsk(
+  context: CheckContext,
+): readonly { readonly run: Run; readonly strand: Strand; readonly item: StrandItem }[] {
+  const follow = new Set([...inSpaceOf(context).values()].flatMap((one) => [...one.follow]));
+  const seen = new Set<string>();
+  return context.runs.flatMap((run) =>
+    run.strands.flatMap((strand) =>
+      strand.items.flatMap((item) => {
+        const { placed, part } = item;
+        if (!isByLength(part) || placed.lengthM !== null || follow.has(placed.id) || seen.has(placed.id)) return [];
+        seen.add(placed.id);
+        return [{ run, strand, item }];
+      }),
+    ),
+  );
+}
 
 /** The same job with every length that follows from the places of its ends. */
 export function withLengths(job: Job, context: CheckContext): Job {

@@ -2,6 +2,8 @@
 export interface Solved {
   /** By column; undefined where the equations leave it open. */
   readonly values: readonly (number | undefined)[];
+  /** Of the columns that stay open those from which, once they are given, the other open ones follow. */
+  readonly ask: readonly number[];
   /** What is left of the right-hand side that no values meet, by row. */
   readonly left: readonly number[];
 }
@@ -69,5 +71,6 @@ export function solveLeastSquares(columns: readonly (readonly number[])[], right
     return open.has(place) || row < 0 ? undefined : found[row];
   });
   const left = basis.reduce<readonly number[]>((side, { unit }, row) => less(side, unit, along[row] ?? 0), right);
-  return { values, left };
+  const ask = [...columns.keys()].filter((place) => !taken.has(place));
+  return { values, ask, left };
 }

@@ -39,7 +39,10 @@ import fallsBack from './run/falls-back/check';
 import fallsTooLittle from './run/falls-too-little/check';
 import firstFlush from './run/first-flush/check';
 import heavyValve from './run/heavy-valve/check';
+import endsDoNotMeet from './run/ends-do-not-meet/check';
 import heightsContradict from './run/heights-contradict/check';
+import loop from './run/loop/check';
+import pieceTooShort from './run/piece-too-short/check';
 import heldForGood from './run/held-for-good/check';
 import kitMisfits from './run/kit-misfits/check';
 import lapAgainstFlow from './run/lap-against-flow/check';
@@ -128,6 +131,9 @@ export const CHECKS: readonly Check[] = [
   endOpen,
   lengthNotKnown,
   heightsContradict,
+  endsDoNotMeet,
+  pieceTooShort,
+  loop,
   nothingBehind,
   noWayToNut,
   portNotSaid,

@@ -1,4 +1,4 @@
-import { isByLength } from '../fittings/part';
+import { lengthsToAsk } from '../assembly/in-space';
 import type { CheckContext } from '../derived/context';
 import { type ChangeField, answered, askField, setField } from '../edits/change-field';
 import { heightKey, heightsOf } from '../derived/heights';
@@ -62,24 +62,13 @@ export const unknownsOf = memoize((context: CheckContext): readonly Unknown[] =>
         : []),
     ];
   });
-  const seen = new Set<string>();
-  const lengths = context.runs.flatMap(({ penetration, strands }) =>
-    strands.flatMap(({ items }) =>
-      items.flatMap(({ placed, part }): readonly Unknown[] => {
-        if (!isByLength(part) || placed.lengthM !== null || seen.has(placed.id)) return [];
-        seen.add(placed.id);
-        return [
-          {
-            id: `length ${placed.id}`,
-            at: `${penetration.label} ${penetration.name}`,
-            what: `length of ${part.name.toLowerCase()} ${part.detail}`,
-            unit: 'length',
-            answer: (to) => answered(askField('parts', placed, 'lengthM'), to),
-          },
-        ];
-      }),
-    ),
-  );
+  const lengths = lengthsToAsk(context).map(({ run: { penetration }, item: { placed, part } }): Unknown => ({
+    id: `length ${placed.id}`,
+    at: `${penetration.label} ${penetration.name}`,
+    what: `length of ${part.name.toLowerCase()} ${part.detail}`,
+    unit: 'length',
+    answer: (to) => answered(askField('parts', placed, 'lengthM'), to),
+  }));
   const places = job.terminals.flatMap((terminal): readonly Unknown[] => {
     const { id, name, placed, kind } = terminal;
     return [

@@ -8,6 +8,7 @@ import type { Job, Penetration, Roof } from '../job/job';
 import { awayBy, belowGround, newTerminal } from '../job/places';
 import type { Role } from '../walls/roles';
 import type { Pump } from '../walls/tank';
+import { crateOverflow, cutTooShort, fourDrums, movedBy, ring, twoDrums } from './layouts';
 import { LINES, jobOfLine } from './lines';
 import {
   OVERFLOW,
@@ -252,6 +253,13 @@ const WITH_CARE: readonly Job[] = [
   },
   tankWith({ holes: [{ ...SIDE_INLET, size: '1', heightM: 0.8, parts: byDiverter({ riseM: 0.3 }) }], roof: {} }),
   tankWith({ holes: [{ ...TOP_INLET, ownSeal: 'silicone' }, { id: 'c', heightM: 0.3, ownSeal: 'cap' }, OVERFLOW] }),
+  // In space: what meets, what does not, what has no room, what comes back on itself.
+  twoDrums(),
+  fourDrums(),
+  crateOverflow(),
+  cutTooShort(),
+  movedBy(twoDrums(), 't2', -0.25),
+  ring(),
   // Stored by somebody whose program took it; today's does not.
   { ...ternPoint(), frostM: 9 },
 ];

@@ -273,6 +273,46 @@ export function crateOverflow(): Job {
   return job();
 }
 
+/** The same job with something else said of a part. */
+export const withPart = (job: Job, id: string, more: Partial<PlacedPart>): Job => ({
+  ...job,
+  parts: job.parts.map((part) => (part.id === id ? { ...part, ...more } : part)),
+});
+
+/** The link of the two drums cut 26.4 mm too short for where their bungs are. */
+export const cutTooShort = (): Job =>
+  withPart(withPart(twoDrums(), 'A2', { lengthM: 0.276425 }), 'A3', { lengthM: 0.25 });
+
+/** Two tees in a row, the branch of one led into that of the other. */
+export function ring(): Job {
+  const { edit, hole, grow, job } = builderOf('Ring');
+  edit({ type: 'add-tank', tank: { ...newTank('t1', 'open-drum'), ...CLEAN } });
+  hole({
+    id: 'o',
+    tankId: 't1',
+    name: 'Outlet',
+    roles: ['draw-off'],
+    size: '3/4',
+    face: 'wall',
+    heightM: 0.1,
+    aroundM: 0.5,
+  });
+  grow({ of: 'hole', id: 'o' }, [
+    ['BH-075'],
+    ['NLV-075-2'],
+    ['T-075', { as: 'S1' }],
+    ['NLV-075-2'],
+    ['T-075', { as: 'S2' }],
+  ]);
+  edit({
+    type: 'join-ends',
+    jointId: 'ring',
+    a: { of: 'part', id: 'S1', end: 2 },
+    b: { of: 'part', id: 'S2', end: 2 },
+  });
+  return job();
+}
+
 /** The same job with a tank somewhere else. */
 export const movedBy = (job: Job, tankId: string, xM: number): Job => ({
   ...job,

@@ -1,8 +1,9 @@
 import { coursesOf } from '../../../assembly/course';
 import { placeUpM } from '../../../derived/heights';
-import { baseLevelM } from '../../../derived/set-out';
+import { baseLevelM, setOutOf } from '../../../derived/set-out';
 import { tankOf } from '../../../job/lookup';
 import { placeAt } from '../../../derived/strands';
+import { planKey } from '../../../walls/placing';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';
 
@@ -30,7 +31,8 @@ export default defineCheck({
       return strands.flatMap((strand) => {
         const terminal = placeAt(context.job, strand.end);
         const last = course?.along.get(strand)?.at(-1);
-        if (!terminal) return [];
+        // Of a place on the plan the whole gap is said, its height in it.
+        if (!terminal || setOutOf(context.job).places.get(planKey({ of: 'terminal', id: terminal.id }))?.at) return [];
         const upM = placeUpM(context.job, terminal.id);
         if (!tank || !last?.sure || last.assumed.length > 0 || upM === undefined) return [];
         const offM = last.to.up - upM;

@@ -1,8 +1,11 @@
+import { lengthsToAsk } from '../../../assembly/in-space';
+import { looksSomewhere } from '../../../assembly/pointing';
 import { askField } from '../../../edits/change-field';
 import { holeById } from '../../../job/lookup';
 import { partTitle } from '../../../fittings/catalogue';
 import { isByLength } from '../../../fittings/part';
 import { defineCheck } from '../../define-check';
+import { atPart } from '../../places';
 
 export default defineCheck({
   meta: {
@@ -18,36 +21,31 @@ export default defineCheck({
       },
     },
   },
-  check: ({ job, runs }) => {
-    const seen = new Set<string>();
-    return runs.flatMap(({ penetration, strands }) =>
-      strands.flatMap(({ items, end }) =>
-        items
-          .filter(
-            ({ placed, part }) =>
-              isByLength(part) && placed.lengthM === null && !seen.has(placed.id) && seen.add(placed.id),
-          )
-          .map(({ placed, part }) => {
-            const far = end.at === 'hole' ? holeById(job, end.id) : undefined;
-            const tankOf = (tankId: string | undefined): string =>
-              job.tanks.find(({ id }) => id === tankId)?.label ?? '';
-            const isLink = far !== undefined && far.tankId !== penetration.tankId;
-            return {
-              messageId: isLink ? ('gap' as const) : ('length' as const),
-              at: { kind: 'part' as const, id: placed.id, penetrationId: penetration.id, label: penetration.label },
-              data: {
-                part: partTitle(part),
-                run: penetration.label,
-                from: tankOf(penetration.tankId),
-                to: tankOf(far?.tankId),
-              },
-              question: {
-                text: isLink ? 'Length of the pipe between' : 'Its length',
-                edit: askField('parts', placed, 'lengthM'),
-              },
-            };
-          }),
-      ),
-    );
-  },
+  check: (context) =>
+    lengthsToAsk(context).map(({ run: { penetration }, strand, item: { placed, part } }) => {
+      const { job } = context;
+      const far = strand.end.at === 'hole' ? holeById(job, strand.end.id) : undefined;
+      const labelOf = (tankId: string | undefined): string => job.tanks.find(({ id }) => id === tankId)?.label ?? '';
+      // Only what is the one piece straight between two tanks takes its length from their gap.
+      const isLink =
+        far !== undefined &&
+        far.tankId !== penetration.tankId &&
+        strand.from.of === 'hole' &&
+        strand.items.every((one) => !looksSomewhere(one.part)) &&
+        strand.items.filter((one) => isByLength(one.part)).length === 1;
+      return {
+        messageId: isLink ? ('gap' as const) : ('length' as const),
+        at: atPart(placed.id, penetration),
+        data: {
+          part: partTitle(part),
+          run: penetration.label,
+          from: labelOf(penetration.tankId),
+          to: labelOf(far?.tankId),
+        },
+        question: {
+          text: isLink ? 'Length of the pipe between' : 'Its length',
+          edit: askField('parts', placed, 'lengthM'),
+        },
+      };
+    }),
 });

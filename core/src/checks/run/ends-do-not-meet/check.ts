@@ -1,0 +1,125 @@
+import { type EndGap, inSpaceOf } from '../../../assembly/in-space';
+import { BEND_PLAY_DEGREES } from '../../../assembly/course';
+import { setField } from '../../../edits/change-field';
+import type { RunSight } from '../../../derived/context';
+import type { Run, Strand } from '../../../derived/run';
+import { strandPath } from '../../../derived/run';
+import { partTitle } from '../../../fittings/catalogue';
+import { isByLength } from '../../../fittings/part';
+import { isFlexible } from '../../../assembly/flexible';
+import { holeById } from '../../../job/lookup';
+import type { Fix } from '../../finding';
+import { type Report, defineCheck } from '../../define-check';
+import { atPenetration } from '../../places';
+
+/** Less than this is no gap [m]; less than that a tape may be out (our judgement). */
+const NO_GAP_M = 0.002;
+const TAPE_OUT_M = 0.01;
+/** The joint of a bend on either side gives so much. */
+const ASKEW_DEGREES = 2 * BEND_PLAY_DEGREES;
+/** Hose is bought and cut by so much more [m]. */
+const HOSE_STEP_M = 0.05;
+
+type MessageId = 'apart' | 'rough' | 'tape' | 'askew' | 'hose';
+
+export default defineCheck({
+  meta: {
+    id: 'run/ends-do-not-meet',
+    severity: 'fails',
+    toDo: 'Change a length or turn a bend, put in what bridges the gap, or measure the two ends again.',
+    sources: [{ document: 'geometry of the run from opening to opening', provenance: 'standard-formula' }],
+    messages: {
+      apart: {
+        title: 'Ends do not meet',
+        text: '{run} ends {along} {on}, {across} {aside} and {up} {upward} of {end}.',
+      },
+      rough: {
+        title: 'Ends may not meet',
+        text: 'As it is drawn {run} ends {along} {on}, {across} {aside} and {up} {upward} of {end}; not all of that is measured.',
+        severity: 'unknown',
+      },
+      tape: {
+        title: 'A little apart',
+        text: '{run} misses {end} by {by}: inside what the tape can be out. Cut the last piece to what is found.',
+        severity: 'advice',
+      },
+      askew: {
+        title: 'Goes in askew',
+        text: '{run} meets {end} {degrees} degrees askew; its joints give {gives}.',
+      },
+      hose: {
+        title: 'Hose too short',
+        text: '{run} ends {by} short of {end}, however its hose lies.',
+      },
+    },
+  },
+  sees: 'run',
+  check: (context) =>
+    context.runs.flatMap((run) =>
+      (inSpaceOf(context).get(run.penetration.id)?.gaps ?? []).flatMap((gap): readonly Report<MessageId>[] => {
+        const messageId = messageOf(gap);
+        if (!messageId) return [];
+        const figures = {
+          run: run.penetration.label,
+          end: endName(gap.strand, context),
+          along: { lengthM: Math.abs(gap.alongM) },
+          on: gap.alongM > 0 ? 'short' : 'too far',
+          across: { lengthM: Math.abs(gap.acrossM) },
+          aside: gap.acrossM > 0 ? 'left' : 'right',
+          up: { lengthM: Math.abs(gap.upM) },
+          upward: gap.upM > 0 ? 'below' : 'above',
+          by: { lengthM: gap.distanceM },
+          degrees: Math.round(gap.degrees ?? 0),
+          gives: ASKEW_DEGREES,
+        };
+        return [
+          {
+            messageId,
+            at: atPenetration(run.penetration),
+            data: figures,
+            fixes: messageId === 'hose' ? longerHose(run, gap) : messageId === 'askew' ? [] : freeLengths(gap),
+          },
+        ];
+      }),
+    ),
+});
+
+function messageOf({ distanceM, degrees, hose, sure }: EndGap): MessageId | undefined {
+  if (hose) return 'hose';
+  if (distanceM > TAPE_OUT_M) return sure ? 'apart' : 'rough';
+  if (degrees !== undefined && degrees > ASKEW_DEGREES) return 'askew';
+  return distanceM > NO_GAP_M ? 'tape' : undefined;
+}
+
+function endName({ end }: Strand, { job }: RunSight): string {
+  if (end.at === 'hole') return holeById(job, end.id)?.label ?? '';
+  return end.at === 'terminal' ? (job.terminals.find(({ id }) => id === end.id)?.name ?? '') : '';
+}
+
+/** A piece whose length was given may take it from the plan instead. */
+const freeLengths = ({ cuts }: EndGap): readonly Fix[] =>
+  cuts.map(({ placed, part }) => ({
+    text: 'Let the length of {part} follow from both ends',
+    data: { part: partTitle(part) },
+    edits: [
+      setField('parts', placed, 'lengthM', null),
+      ...(placed.lengthKind === 'computed' ? [] : [setField('parts', placed, 'lengthKind', 'computed')]),
+    ],
+    partsAdded: 0,
+    priceUsd: 0,
+  }));
+
+const longerHose = (run: Run, { strand, distanceM }: EndGap): readonly Fix[] =>
+  strandPath(run, strand)
+    .filter(({ placed, part }) => isByLength(part) && isFlexible(part) && placed.lengthM !== null && !placed.existing)
+    .slice(0, 1)
+    .map(({ placed, part }) => {
+      const lengthM = Math.ceil(((placed.lengthM ?? 0) + distanceM) / HOSE_STEP_M) * HOSE_STEP_M;
+      return {
+        text: '{part} of {length}',
+        data: { part: partTitle(part), length: { lengthM } },
+        edits: [setField('parts', placed, 'lengthM', lengthM)],
+        partsAdded: 0,
+        priceUsd: part.priceUsd * (lengthM - (placed.lengthM ?? 0)),
+      };
+    });
