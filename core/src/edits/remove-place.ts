@@ -1,6 +1,6 @@
 import { err, ok } from '../result';
 import type { HeightRef, Job, Measured } from '../job/job';
-import { take } from './change';
+import { replace, take } from './change';
 import { type EditBy, defineEdit } from './edit-kind';
 import { placedFrom } from './unplace';
 
@@ -39,7 +39,11 @@ export const removePlace = defineEdit({
     const grounds = job.marks.filter(({ at }) => at === id && collection === 'terminals');
     const carried = grounds.find((ground) => readFrom(job, 'mark', ground.id) !== undefined);
     if (carried) return err({ code: 'not-possible', message: `A height was read from ${carried.name}.` });
-    return ok([...grounds.map((mark) => take(job, 'marks', mark)), take(job, collection, record)]);
+    // A wall that led to it leads nowhere.
+    const walls = job.marks
+      .filter(({ wallTo }) => collection === 'marks' && wallTo === id)
+      .map((mark) => replace(job, 'marks', mark, { ...mark, wallTo: null, wallSide: null }));
+    return ok([...walls, ...grounds.map((mark) => take(job, 'marks', mark)), take(job, collection, record)]);
   },
   label: ({ in: collection, id }, job) =>
     `Take away ${job[collection].find((one) => one.id === id)?.name ?? 'a place'}`,

@@ -18,10 +18,14 @@ export const replacePart = defineEdit({
       return err({ code: 'changed-since', message: `${from} was changed to ${part.code} since.`, now: part.code });
     const other = catalogue.byCode.get(to);
     if (!other) return err({ code: 'not-possible', message: `${to} is not in the catalogue.` });
-    const lengthM = isByLength(other) ? part.lengthM : null;
-    return ok([
-      replace(job, 'parts', part, { ...part, code: to, lengthM, riseM: lengthM === null ? null : part.riseM }),
-    ]);
+    // A length and a fall are said of what is cut.
+    const cut = isByLength(other);
+    const said = {
+      lengthM: cut ? part.lengthM : null,
+      riseM: cut ? part.riseM : null,
+      fallShare: cut ? part.fallShare : null,
+    };
+    return ok([replace(job, 'parts', part, { ...part, code: to, ...said })]);
   },
   label: ({ from, to }) => `Change ${from} to ${to}`,
 });

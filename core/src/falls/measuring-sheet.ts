@@ -5,6 +5,8 @@ import { heightKey, heightsOf } from '../derived/heights';
 import type { Job, Measured, Reading } from '../job/job';
 import { awayBy } from '../job/places';
 import { memoize } from '../quantity/memoize';
+import { setOutOf } from '../derived/set-out';
+import { type PlanRef, planKey } from '../walls/placing';
 
 /** Something about the site that only a visit can tell. */
 export interface Unknown {
@@ -12,7 +14,9 @@ export interface Unknown {
   /** Where one stands to take it: the sheet goes from the roof to the tanks and on to where the water is used. */
   readonly at: string;
   readonly what: string;
-  readonly unit: 'length' | 'height' | 'flow';
+  readonly unit: 'length' | 'height' | 'flow' | 'place';
+  /** For a place on the plan: what is placed. */
+  readonly place?: PlanRef;
   /** For a height: what it hangs on, and where its reading goes. */
   readonly of?: Measured;
   /** The edit that its answer makes. */
@@ -96,16 +100,48 @@ export const unknownsOf = memoize((context: CheckContext): readonly Unknown[] =>
         : []),
     ];
   });
-  const marks = job.marks.flatMap(({ id, name }): readonly Unknown[] =>
-    notRead(job, { of: 'mark', id })
+  const readFrom = new Set(
+    [...job.marks, ...job.roofs, ...job.terminals].flatMap(({ readings }) =>
+      readings.map(({ from }) => heightKey(from)),
+    ),
+  );
+  const marks = job.marks.flatMap(({ id, name, placed }): readonly Unknown[] =>
+    // What only tapes are held at needs no height.
+    notRead(job, { of: 'mark', id }) && (placed === null || readFrom.has(heightKey({ of: 'mark', id })))
       ? [{ id: `mark ${id}`, at: name, what: 'its height', unit: 'height', of: { of: 'mark', id } }]
       : [],
   );
   // What others are read from comes first.
-  return [...marks, ...gutters, ...inflows, ...lengths, ...places];
+  return [...marks, ...placesToTape(job), ...gutters, ...inflows, ...lengths, ...places];
 });
 
 const COLLECTION = { roof: 'roofs', terminal: 'terminals', mark: 'marks' } as const;
+
+/** Once a plan is begun: what has no measured place on it, references first, and tanks that nobody has said how they are turned. */
+function placesToTape(job: Job): readonly Unknown[] {
+  const { places, turns } = setOutOf(job);
+  if (![...places.values()].some(({ at }) => at !== undefined)) return [];
+  const listed: readonly (readonly [PlanRef, string])[] = [
+    ...job.marks.filter(({ placed }) => placed !== null).map(({ id, name }) => [{ of: 'mark', id }, name] as const),
+    ...job.tanks.map(({ id, label }) => [{ of: 'tank', id }, label] as const),
+    ...job.terminals.map(({ id, name }) => [{ of: 'terminal', id }, name] as const),
+  ];
+  return listed.flatMap(([ref, at]): readonly Unknown[] => {
+    const key = planKey(ref);
+    const place = places.get(key);
+    const turned = ref.of !== 'tank' || turns.get(ref.id)?.degrees !== undefined;
+    if (place?.sure && turned) return [];
+    return [
+      {
+        id: `plan ${key}`,
+        at,
+        what: place?.sure ? 'how it is turned' : 'where it is, by two tapes',
+        unit: 'place',
+        place: ref,
+      },
+    ];
+  });
+}
 
 /** The readings of a height as they stand in the job. */
 export const readingsOf = (job: Job, of: Measured): readonly Reading[] =>

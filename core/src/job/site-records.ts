@@ -213,6 +213,22 @@ export const MARK = {
     says: 'The place where this ground is; null: nowhere in particular',
   },
   placed: PLACED,
+  wallTo: {
+    kind: 'reference',
+    to: 'marks',
+    orUnknown: true,
+    words: 'wall',
+    says: 'A wall stands from here to that mark',
+    asked: 'A wall from here to',
+  },
+  wallSide: {
+    kind: 'choice',
+    of: ['left', 'right'],
+    orUnknown: true,
+    words: 'side of the house',
+    says: 'On which side of that wall the house is, seen from here along it',
+    asked: 'The house is',
+  },
   readings: { ...READINGS, says: 'Of the ground as it is now' },
   finishedM: {
     kind: 'length',

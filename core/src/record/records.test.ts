@@ -102,6 +102,8 @@ describe('a stored record that lacks what came to be described since', () => {
       kind: 'reference',
       at: null,
       placed: null,
+      wallTo: null,
+      wallSide: null,
       readings: [],
       finishedM: null,
     }));

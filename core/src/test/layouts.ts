@@ -3,7 +3,7 @@ import { shippedCatalogue } from '../fittings/catalogue';
 import type { EndRef, Job, PlacedPart } from '../job/job';
 import { newPart } from '../job/new-part';
 import { newTank } from '../job/new-tank';
-import { newTerminal } from '../job/places';
+import { newMark, newTerminal } from '../job/places';
 import type { Placed, Turned } from '../walls/placing';
 
 /** A part of a string: its code, what is said of it, the end it goes on by, a name to find it by. */
@@ -25,22 +25,8 @@ const measured = (alongM: number, offM: number): Placed => ({
 
 function builderOf(name: string) {
   const builder = buildJob(name, 'mm-l');
-  builder.edit({
-    type: 'add-mark',
-    mark: { id: 'a', name: 'A', kind: 'reference', at: null, placed: { by: 'origin' }, readings: [], finishedM: null },
-  });
-  builder.edit({
-    type: 'add-mark',
-    mark: {
-      id: 'b',
-      name: 'B',
-      kind: 'reference',
-      at: null,
-      placed: { by: 'line', alongM: 5 },
-      readings: [],
-      finishedM: null,
-    },
-  });
+  builder.edit({ type: 'add-mark', mark: newMark({ id: 'a', name: 'A', placed: { by: 'origin' } }) });
+  builder.edit({ type: 'add-mark', mark: newMark({ id: 'b', name: 'B', placed: { by: 'line', alongM: 5 } }) });
   let made = 0;
   const grow = (start: EndRef, pieces: readonly Piece[], end?: EndRef): EndRef => {
     let at = start;

@@ -17,17 +17,21 @@ const ROUNDING_M = 0.001;
 
 function kindOf({ fall, lengthM, leg }: DrainLeg, leastM: number): FallKind | undefined {
   if (fall < -LEVEL) return 'back';
-  if (fall < LEVEL) return leg.placed.riseM === null ? 'not-said' : 'flat';
+  if (fall < LEVEL) return leg.placed.riseM === null && leg.placed.fallShare === null ? 'not-said' : 'flat';
   return fall * lengthM < leastM - ROUNDING_M ? 'little' : undefined;
 }
 
-/** The least fall. The rise of a pipe is said as it is walked from the tank: what comes in falls towards it. */
-const letItFall = ({ run: { penetration }, leg: { placed } }: DrainLeg, leastM: number): Fix =>
-  setFix(
-    setField('parts', placed, 'riseM', penetration.roles.includes('inlet') ? leastM : -leastM),
+/** The least fall, in the way in which it is said. A pipe is walked from the tank: what comes in falls towards it. */
+const letItFall = ({ run: { penetration }, leg: { placed }, lengthM }: DrainLeg, leastM: number): Fix => {
+  const fallsM = penetration.roles.includes('inlet') ? -leastM : leastM;
+  return setFix(
+    placed.fallShare === null
+      ? setField('parts', placed, 'riseM', -fallsM)
+      : setField('parts', placed, 'fallShare', fallsM / lengthM),
     'Let it fall by {least}',
     { least: { lengthM: leastM } },
   );
+};
 
 /** Every length of drain that falls in one of these ways, each with the least fall as its fix. */
 export const fallReports = <Kind extends FallKind>(

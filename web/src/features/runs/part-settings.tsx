@@ -10,6 +10,7 @@ import {
   HEADING_VECTORS,
   HEADINGS,
   isByLength,
+  isLengthFound,
   ownLengthM,
   isShutOff,
   type JudgedJoint,
@@ -17,6 +18,7 @@ import {
   type LengthKind,
   looksSomewhere,
   measuredToWords,
+  type PlacedPart,
   pointingOf,
   setField,
   squareTo,
@@ -28,6 +30,7 @@ import {
 } from '@herrero/core';
 import { useMemo, useState } from 'react';
 import { Choice } from '@/ui/choice';
+import { FigureField } from '@/ui/figure-field';
 import { LengthField } from '@/ui/length-field';
 import { TextField } from '@/ui/text-field';
 import { YesNo } from '@/ui/yes-no';
@@ -36,21 +39,26 @@ import { HEADING_NAMES } from './heading-names';
 import { PartsAlike } from './parts-alike';
 
 /** What is said of a placed part: how long it is, how much it rises, where it points, what holds it. */
-export function PartSettings({ item }: { readonly item: StrandItem }) {
+export function PartSettings({ item: planned }: { readonly item: StrandItem }) {
   const measures = useJob((state) => state.job.measures);
   const make = useJob((state) => state.make);
+  const said = useJob((state) => state.job.parts.find(({ id }) => id === planned.placed.id));
+  // What is said of it is what can be changed; a length may follow from the places of both ends instead.
+  const item = said ? { ...planned, placed: said } : planned;
   const { placed, part } = item;
+  const found = isLengthFound(part, placed, planned.placed);
   const leg = useLeg(item);
   // A pipe that comes upright and slopes away goes some way round.
-  const leavesUpright = placed.riseM !== null && leg !== undefined && Math.abs(leg.headingIn.up) > UPRIGHT;
+  const leavesUpright =
+    (placed.riseM ?? placed.fallShare) !== null && leg !== undefined && Math.abs(leg.headingIn.up) > UPRIGHT;
   const set = <Name extends Field>(field: Name, to: Held<'parts', Name>): string | undefined =>
     make([change(item, field, to)])?.message;
   return (
     <div className="grid grid-cols-2 gap-x-4 gap-y-2 pt-2 max-md:grid-cols-1">
       {isByLength(part) && (
         <LengthField
-          label={placed.lengthM === null ? 'How long is it?' : 'Length'}
-          valueM={placed.lengthM}
+          label={found ? 'Length, from both ends' : placed.lengthM === null ? 'How long is it?' : 'Length'}
+          valueM={planned.placed.lengthM}
           measures={measures}
           onChange={(to) => set('lengthM', to)}
         />
@@ -58,9 +66,19 @@ export function PartSettings({ item }: { readonly item: StrandItem }) {
       {isByLength(part) && <Between item={item} onChange={(to) => set('lengthM', to)} />}
       {isByLength(part) && <KindField item={item} onMake={(edits) => make(edits)} />}
       {ownLengthM(part, placed) !== undefined && (
-        <RiseField key={String(placed.riseM)} item={item} onChange={(to) => set('riseM', to)} />
+        <RiseField key={`${placed.riseM} ${placed.fallShare}`} item={item} onMake={(edits) => make(edits)?.message} />
       )}
       {(looksSomewhere(part) || leavesUpright) && <PointsField item={item} onChange={(to) => set('points', to)} />}
+      {looksSomewhere(part) && placed.points !== null && (
+        <FigureField
+          kind="angle"
+          measures={measures}
+          bare
+          label="Rolled on by, degrees"
+          value={placed.rollDegrees}
+          onChange={(to) => set('rollDegrees', to)}
+        />
+      )}
       {(isByLength(part) || isShutOff(part)) && (
         <YesNo label="Held by straps or a block" value={placed.held} onChange={(to) => set('held', to)} />
       )}
@@ -73,7 +91,17 @@ export function PartSettings({ item }: { readonly item: StrandItem }) {
   );
 }
 
-type Field = 'lengthM' | 'riseM' | 'points' | 'held' | 'lengthKind' | 'trimAt' | 'forNow' | 'because';
+type Field =
+  | 'lengthM'
+  | 'riseM'
+  | 'fallShare'
+  | 'rollDegrees'
+  | 'points'
+  | 'held'
+  | 'lengthKind'
+  | 'trimAt'
+  | 'forNow'
+  | 'because';
 
 const change = <Name extends Field>({ placed }: StrandItem, field: Name, to: Held<'parts', Name>): Edit =>
   setField('parts', placed, field, to);
@@ -163,6 +191,7 @@ function KindField({
 }
 
 const UPRIGHT = 0.999;
+const TENTH = 10;
 
 /** Where this part lies. Between two openings it is said as seen from the first of them. */
 function useLeg({ placed }: StrandItem): Leg | undefined {
@@ -183,24 +212,34 @@ const SLOPES = [
 ] as const;
 type Slope = (typeof SLOPES)[number]['value'];
 
-const slopeOf = (riseM: number | null): Slope | null =>
-  riseM === null ? null : riseM === 0 ? 'level' : riseM < 0 ? 'falls' : 'rises';
+const slopeOf = ({ riseM, fallShare }: Pick<PlacedPart, 'riseM' | 'fallShare'>): Slope | null => {
+  const rises = riseM ?? (fallShare === null ? null : -fallShare);
+  return rises === null ? null : rises === 0 ? 'level' : rises < 0 ? 'falls' : 'rises';
+};
 
-/** How much higher or lower its far end lies, as it is said: it falls 18 in. */
+/** How much higher or lower its far end lies, as it is said: it falls 18 in, or 1 in 60. */
 function RiseField({
-  item: { placed },
-  onChange,
+  item,
+  onMake,
 }: {
   readonly item: StrandItem;
-  readonly onChange: (riseM: number) => string | undefined;
+  readonly onMake: (edits: readonly Edit[]) => string | undefined;
 }) {
   const measures = useJob((state) => state.job.measures);
-  const [slope, setSlope] = useState(slopeOf(placed.riseM));
+  const { placed } = item;
+  const { riseM, fallShare } = placed;
+  const [slope, setSlope] = useState(slopeOf(placed));
+  const sign = slope === 'falls' ? -1 : 1;
+  const by = (to: number): string | undefined =>
+    onMake([...(fallShare === null ? [] : [change(item, 'fallShare', null)]), change(item, 'riseM', to)]);
+  const share = (to: number): string | undefined =>
+    onMake([...(riseM === null ? [] : [change(item, 'riseM', null)]), change(item, 'fallShare', to)]);
   const choose = (to: Slope): void => {
     setSlope(to);
-    if (to === 'level') onChange(0);
-    else if (placed.riseM !== null && placed.riseM !== 0)
-      onChange(to === 'falls' ? -Math.abs(placed.riseM) : Math.abs(placed.riseM));
+    const turned = to === 'falls' ? -1 : 1;
+    if (to === 'level') by(0);
+    else if (fallShare !== null) share(-turned * Math.abs(fallShare));
+    else if (riseM !== null && riseM !== 0) by(turned * Math.abs(riseM));
   };
   return (
     <div>
@@ -209,12 +248,24 @@ function RiseField({
       </span>
       <Choice label="From the tank outward it" value={slope} options={SLOPES} onChange={choose} />
       {slope !== null && slope !== 'level' && (
-        <LengthField
-          label={slope === 'falls' ? 'It falls by' : 'It rises by'}
-          valueM={placed.riseM === null || placed.riseM === 0 ? null : Math.abs(placed.riseM)}
-          measures={measures}
-          onChange={(to) => onChange(slope === 'falls' ? -to : to)}
-        />
+        <div className="grid grid-cols-2 gap-x-3">
+          <LengthField
+            label={slope === 'falls' ? 'It falls by' : 'It rises by'}
+            valueM={riseM === null || riseM === 0 ? null : Math.abs(riseM)}
+            measures={measures}
+            onChange={(to) => by(sign * to)}
+          />
+          {isByLength(item.part) && (
+            <FigureField
+              kind="number"
+              measures={measures}
+              bare
+              label={slope === 'falls' ? 'or falls 1 in' : 'or rises 1 in'}
+              value={fallShare === null || fallShare === 0 ? null : Math.round(TENTH / Math.abs(fallShare)) / TENTH}
+              onChange={(to) => (to >= 1 ? share(-sign / to) : 'At least 1.')}
+            />
+          )}
+        </div>
       )}
     </div>
   );
@@ -255,7 +306,6 @@ function PointsField({
   );
 }
 
-const TENTH = 10;
 const turnsWords = ([least, most]: readonly [number, number]): string =>
   `${Math.round(least * TENTH) / TENTH} to ${Math.round(most * TENTH) / TENTH} turns`;
 

@@ -7,6 +7,7 @@ import { LengthField } from '@/ui/length-field';
 import { FigureField } from '@/ui/figure-field';
 import { useJob } from '../../store/job-provider';
 import { stationPath } from '../desk/stations';
+import { PlaceAnswer } from './place-panel';
 import { ReadingForm } from './reading-form';
 
 /** What is left to measure, in walking order, one open at a time; filled in it leaves the sheet and settles its notes. */
@@ -72,10 +73,11 @@ export function MeasuringSheet() {
   );
 }
 
-function Answer({ unknown: { of, answer, unit, what } }: { readonly unknown: Unknown }) {
+function Answer({ unknown: { of, answer, unit, what, place } }: { readonly unknown: Unknown }) {
   const measures = useJob((state) => state.job.measures);
   const make = useJob((state) => state.make);
   if (of) return <ReadingForm of={of} large />;
+  if (place) return <PlaceAnswer of={place} />;
   if (!answer) return null;
   const set = (to: number): string | undefined => make([answer(to)])?.message;
   const gallons = measures === 'in-gal';
@@ -98,7 +100,11 @@ function PaperLine({ unknown: { unit } }: { readonly unknown: Unknown }) {
   const blank = <span className="mx-2 inline-block w-40 border-b-2 border-dotted border-ink">&nbsp;</span>;
   return (
     <p className="hidden py-3 pl-10 type-row print:block">
-      {unit === 'height' ? (
+      {unit === 'place' ? (
+        <>
+          from {blank} {blank} from {blank} {blank} from {blank} {blank}
+        </>
+      ) : unit === 'height' ? (
         <>
           taken from {blank} by tape / laser, down / up {blank} again {blank}
         </>

@@ -12,6 +12,7 @@ import { HeightsTable } from './heights-table';
 import { InflowList } from './inflow-list';
 import { SelectedPanel } from './selected-panel';
 import { SiteFigures } from './site-figures';
+import { SiteViews } from './site-views';
 import { StakeList } from './stake-list';
 import { datumName } from './site-words';
 import { type LiveStand } from './use-tank-drag';
@@ -40,12 +41,15 @@ export function SiteStation() {
   const unknown = unknownsOf(planned).length;
   return (
     <>
-      <h1 className="flex items-baseline gap-3 pb-1.5">
-        <span className="type-title">Site: the fall line</span>
-        <span className="text-[16px] text-ink-2 [font-stretch:84%] max-md:hidden">
-          one section at true heights, all from {datumName(job)}
-        </span>
-      </h1>
+      <div className="flex flex-wrap items-center justify-between gap-x-3 gap-y-1 pb-1.5">
+        <h1 className="flex items-baseline gap-3">
+          <span className="type-title">Site: the fall line</span>
+          <span className="text-[16px] text-ink-2 [font-stretch:84%] max-md:hidden">
+            one section at true heights, all from {datumName(job)}
+          </span>
+        </h1>
+        <SiteViews view="" />
+      </div>
       <FallLineFigure context={context} onLive={setLive} />
       <AddToSite />
       <div className="grid grid-cols-[minmax(0,1fr)_300px] gap-6 pt-2 max-xl:grid-cols-1">
