@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { DEEP, emptyJob, copyOfTernPoint, noViolations, notes, station as stationLink } from './support';
 
-const STATIONS = ['site', 'site/measure', 'tanks', 'holes', 'runs', 'parts'] as const;
+const STATIONS = ['site', 'site/plan', 'site/measure', 'tanks', 'holes', 'runs', 'runs/space', 'parts'] as const;
 const SAMPLE: readonly (typeof STATIONS)[number][] = ['site', 'runs'];
 
 for (const [light, run] of [

@@ -1,3 +1,5 @@
+import { fourDrums } from '../test/layouts';
+import { contextInSpace } from '../plan/context-in-space';
 import { expect, test } from 'vitest';
 import { shippedCatalogue } from '../fittings/catalogue';
 import { contextOf } from '../derived/context';
@@ -42,3 +44,10 @@ test('a hose on its tails is measured from face to face, and is the same dry', (
 
 test('a piece of no known length measures nothing', () =>
   expect(between({ parts: [{ code: 'BS-100' }, { code: 'PI-100', lengthM: null }] })).toBeUndefined());
+
+test('on the branch of a tee it is measured from the middle of the tee: a drop of 250 mm, middle to middle', () => {
+  // 221.4 mm of pipe and 14.29 mm at each end, 0.5625 in for a 3/4 in Schedule 40 socket (value from memory).
+  const drop = centreToCentre('B1.2', contextInSpace(fourDrums(), shippedCatalogue));
+  expect(drop?.madeM).toBeCloseTo(0.25, 4);
+  expect(drop).toMatchObject({ from: { of: 'middle', name: 'Tee' }, to: { of: 'middle' } });
+});

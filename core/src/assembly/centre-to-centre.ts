@@ -1,6 +1,7 @@
 import { reachMmOf } from '../fittings/part';
 import type { RunSight } from '../derived/context';
 import type { StrandItem } from '../derived/run';
+import type { EndRef } from '../job/job';
 import { tankOf } from '../job/lookup';
 import { standsInM } from './stands-in';
 
@@ -30,17 +31,27 @@ export interface CentreToCentre {
 /** A dry pipe goes so far into its socket: a third to two thirds of its depth (ASTM D2855, from memory). */
 const DRY_SHARE = [1 / 3, 2 / 3] as const;
 
-const turns = ({ part }: StrandItem): boolean => part.bendDegrees !== undefined || part.features.includes('branch');
+interface Neighbour extends Pick<StrandItem, 'part' | 'outEnd'> {}
+
+const turns = ({ part }: Pick<Neighbour, 'part'>): boolean =>
+  part.bendDegrees !== undefined || part.features.includes('branch');
+
+/** The part from which a branch leaves, by the end of its branch. */
+function branchedFrom({ id, end }: Extract<EndRef, { of: 'part' }>, { index }: RunSight): Neighbour | undefined {
+  const found = index.placed(id);
+  return found && { part: found.part, outEnd: end };
+}
 
 /** What a piece of known length measures between its neighbours; undefined where it is of no known length. */
 export function centreToCentre(partId: string, context: RunSight): CentreToCentre | undefined {
   for (const { penetration, strands } of context.runs) {
     const wallM = tankOf(context.job, penetration)?.wallM ?? 0;
-    for (const { items } of strands) {
+    for (const { from, items } of strands) {
       const place = items.findIndex(({ placed }) => placed.id === partId);
       const item = items[place];
       if (item?.placed.lengthM == null) continue;
-      const [before, after] = [items[place - 1], items[place + 1]];
+      const after = items[place + 1];
+      const before = items[place - 1] ?? (from.of === 'part' ? branchedFrom(from, context) : undefined);
       const sides = [
         { neighbour: before, end: before?.outEnd, joint: context.judgedOf(item.jointIn?.id) },
         { neighbour: after, end: after?.inEnd, joint: context.judgedOf(after?.jointIn?.id) },

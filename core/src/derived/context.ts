@@ -28,7 +28,10 @@ export interface JudgedJoint {
 
 /** Everything a check may look at, worked out once. */
 export interface CheckContext {
+  /** With every length that follows from the places of its ends. */
   readonly job: Job;
+  /** As people have said it: what edits are made on. */
+  readonly said: Job;
   readonly catalogue: Catalogue;
   /** What was found elsewhere and passed in. */
   readonly solutions: Solutions;
@@ -40,7 +43,7 @@ export interface CheckContext {
 }
 
 /** The view of one run: itself, its joints, its tanks and openings, the places where it ends. */
-export interface RunSight extends Omit<CheckContext, 'job' | 'solutions'> {
+export interface RunSight extends Omit<CheckContext, 'job' | 'said' | 'solutions'> {
   readonly job: RunJob;
 }
 
@@ -134,5 +137,5 @@ export function contextOf(job: Job, catalogue: Catalogue, solutions: Solutions =
     return judged(metAgain(joint, { joint, a, b, penetration: holder.get(joint), service: services.get(joint) }));
   });
   const byId = new Map(joints.map((one) => [one.joint.id, one]));
-  return { job, catalogue, solutions, index, runs, joints, judgedOf: (id) => byId.get(id ?? '') };
+  return { job, said: job, catalogue, solutions, index, runs, joints, judgedOf: (id) => byId.get(id ?? '') };
 }

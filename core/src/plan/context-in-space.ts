@@ -11,5 +11,5 @@ import type { Job } from '../job/job';
 export function contextInSpace(job: Job, catalogue: Catalogue, solutions: Solutions = NO_SOLUTIONS): CheckContext {
   const said = contextOf(job, catalogue, solutions);
   const made = withLengths(job, said);
-  return made === job ? said : contextOf(made, catalogue, solutions);
+  return made === job ? said : { ...contextOf(made, catalogue, solutions), said: job };
 }

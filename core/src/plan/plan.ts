@@ -191,7 +191,12 @@ function runsStation({ penetrations }: Job, joints: readonly JudgedJoint[], find
   const asked = findings.filter(
     ({ station, severity, check }) => station === 'runs' && severity === 'unknown' && check !== 'run/end-open',
   ).length;
+  // What fails of a run though every joint of it holds.
+  const wrong = findings.filter(
+    ({ station, severity, check }) => station === 'runs' && severity === 'fails' && !check.startsWith('joint/'),
+  ).length;
   const words = [
+    ...(wrong > 0 ? [`${wrong} to put right`] : []),
     ...(failing > 0 ? [`${failing} ${failing === 1 ? 'leaks' : 'leak'}`] : []),
     ...(ends > 0 ? [`${plural(ends, 'end')} open`] : []),
     ...(asked > 0 ? [`${asked} to measure`] : []),
@@ -202,7 +207,7 @@ function runsStation({ penetrations }: Job, joints: readonly JudgedJoint[], find
       peg: 'settled',
       words: `${joints.filter(({ mating }) => holdsAtAll(mating.verdict)).length} joints hold`,
     };
-  return { ...base, peg: failing > 0 ? 'trouble' : 'under-way', words: words.slice(0, 2).join(', ') };
+  return { ...base, peg: failing + wrong > 0 ? 'trouble' : 'under-way', words: words.slice(0, 2).join(', ') };
 }
 
 function partsStation({ parts: placed }: Job, findings: readonly Finding[], parts: PartsList): Station {

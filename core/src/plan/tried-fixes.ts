@@ -26,8 +26,8 @@ const foundIn = memoize((context: CheckContext) => countOf(runChecks(context, CH
  * @param context  of the plan that the finding is of
  */
 export function worksAsSaid(context: CheckContext, finding: Finding, fix: Fix): boolean {
-  const { job, catalogue, solutions } = context;
-  const edited = applyEdits(job, fix.edits, catalogue);
+  const { said, catalogue, solutions } = context;
+  const edited = applyEdits(said, fix.edits, catalogue);
   if (!edited.ok) return false;
   const after = runChecks(contextInSpace(edited.value.job, catalogue, solutions), CHECKS);
   const [stood, stands] = [foundIn(context), countOf(after)];

@@ -258,9 +258,11 @@ const guessesOf = (
 ): readonly PlanGuess[] =>
   context.runs.flatMap(({ penetration, strands }) => {
     const from = tanks.flatMap(({ openings }) => openings).find(({ id }) => id === penetration.id)?.at;
-    return strands.flatMap(({ end, items }) => {
+    return strands.flatMap((strand) => {
+      const { end } = strand;
       const at = end.at === 'terminal' ? setOutOf(context.job).places.get(`terminal ${end.id}`)?.at : undefined;
-      const known = items.every(({ placed }) => placed.lengthM !== null || placed.points !== null);
+      const last = coursesOf(context).get(penetration.id)?.along.get(strand)?.at(-1);
+      const known = last !== undefined && last.sure && last.assumed.length === 0;
       return from && at && !known
         ? [{ penetrationId: penetration.id, label: penetration.label, from, to: dot(at) }]
         : [];

@@ -1,14 +1,13 @@
 'use client';
 
-import { type EndRef, type Part, type Run, type Strand, refKey, sizeWords } from '@herrero/core';
+import { type EndRef, type Part, type Run, type Strand, refKey } from '@herrero/core';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { HoleSteps } from '../desk/hole-steps';
 import { useJob } from '../../store/job-provider';
-import { stationPath } from '../desk/stations';
 import { FinishPanel } from './finish-panel';
 import { NextPartPicker } from './part-pickers';
+import { NoRun, RunTitle } from './run-title';
 import { RunTools } from './run-tools';
 import { PasteHere, StretchPanel, TakenNote } from './stretch-panel';
 import { StringDown } from './string-down';
@@ -25,19 +24,8 @@ const RunAsAt = dynamic(() => import('./run-as-at'), { ssr: false });
 export function RunsStation() {
   const runs = useJob((state) => state.plan.runs);
   const selectedId = useJob((state) => state.selectedId);
-  const jobId = useJob((state) => state.jobId);
   const run = runs.find(({ penetration }) => penetration.id === selectedId) ?? runs[0];
-  if (!run)
-    return (
-      <section className="pt-2">
-        <h1 className="type-title">Runs</h1>
-        <p className="py-3">A run starts at a hole, and there is none yet.</p>
-        <Link href={stationPath(jobId, 'holes')} className="main-action inline-flex items-center">
-          Set out a hole
-        </Link>
-      </section>
-    );
-  return <RunView key={run.penetration.id} run={run} />;
+  return run ? <RunView key={run.penetration.id} run={run} /> : <NoRun />;
 }
 
 function RunView({ run }: { readonly run: Run }) {
@@ -48,15 +36,9 @@ function RunView({ run }: { readonly run: Run }) {
   if (!strand) return null;
   const isInside = ({ from }: Strand): boolean =>
     from.of === 'part' && index.placed(from.id)?.part.ends[from.end]?.position === 'inside';
-  const { penetration } = run;
   return (
     <>
-      <h1 className="flex items-baseline gap-3 pb-1.5">
-        <span className="type-title">Run {penetration.label}</span>
-        <span className="truncate text-[16px] text-ink-2 [font-stretch:84%]">
-          {penetration.name} in {tank?.label}, {sizeWords(penetration.size)}
-        </span>
-      </h1>
+      <RunTitle run={run} view="" />
       <HoleSteps />
       <RunAsAt run={run} />
       {run.strands.length > 1 && (

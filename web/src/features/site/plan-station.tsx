@@ -3,13 +3,13 @@
 import { setOutOf } from '@herrero/core';
 import Link from 'next/link';
 import { useJob } from '../../store/job-provider';
-import { stationPath } from '../desk/stations';
+import { ViewBand } from '@/ui/view-band';
+import { siteViews, stationPath } from '../desk/stations';
 import { AddToSite } from './add-to-site';
 import { PlacePanel } from './place-panel';
 import { PlanBegin } from './plan-begin';
 import { PlanFigure } from './plan-figure';
 import { PlanTable } from './plan-table';
-import { SiteViews } from './site-views';
 
 /** The site from above: where everything stands, as it was taped, and where the lines run. */
 export function PlanStation() {
@@ -25,7 +25,7 @@ export function PlanStation() {
             distances true, as they were taped
           </span>
         </h1>
-        <SiteViews view="/plan" />
+        <ViewBand label="Sheets of the site" views={siteViews(jobId)} at={`${stationPath(jobId, 'site')}/plan`} />
       </div>
       {begun ? <PlanFigure context={context} /> : <PlanBegin />}
       <AddToSite />

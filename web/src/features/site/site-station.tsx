@@ -4,7 +4,8 @@ import { contextOf, unknownsOf } from '@herrero/core';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { useJob } from '../../store/job-provider';
-import { stationPath } from '../desk/stations';
+import { ViewBand } from '@/ui/view-band';
+import { siteViews, stationPath } from '../desk/stations';
 import { AddToSite } from './add-to-site';
 import { FallLineFigure } from './fall-line-figure';
 import { FallsSection } from './falls-section';
@@ -12,7 +13,6 @@ import { HeightsTable } from './heights-table';
 import { InflowList } from './inflow-list';
 import { SelectedPanel } from './selected-panel';
 import { SiteFigures } from './site-figures';
-import { SiteViews } from './site-views';
 import { StakeList } from './stake-list';
 import { datumName } from './site-words';
 import { type LiveStand } from './use-tank-drag';
@@ -48,7 +48,7 @@ export function SiteStation() {
             one section at true heights, all from {datumName(job)}
           </span>
         </h1>
-        <SiteViews view="" />
+        <ViewBand label="Sheets of the site" views={siteViews(jobId)} at={stationPath(jobId, 'site')} />
       </div>
       <FallLineFigure context={context} onLive={setLive} />
       <AddToSite />

@@ -43,7 +43,7 @@ export function TankOnPlan({ tank, context }: { readonly tank: Tank; readonly co
   const grounds = job.marks.filter(({ kind }) => kind === 'ground');
   return (
     <div className="space-y-2">
-      <h3 className="border-b border-hair pb-1 type-head">How it is turned</h3>
+      <h2 className="border-b border-hair pb-1 type-head">How it is turned</h2>
       <p className="type-row">
         {turn?.degrees === undefined
           ? turn?.trouble === 'out-of-reach'

@@ -20,7 +20,7 @@ const ASKEW_DEGREES = 2 * BEND_PLAY_DEGREES;
 /** Hose is bought and cut by so much more [m]. */
 const HOSE_STEP_M = 0.05;
 
-type MessageId = 'apart' | 'rough' | 'tape' | 'askew' | 'hose';
+type MessageId = 'apart' | 'one-way' | 'rough' | 'tape' | 'askew' | 'hose';
 
 export default defineCheck({
   meta: {
@@ -32,6 +32,10 @@ export default defineCheck({
       apart: {
         title: 'Ends do not meet',
         text: '{run} ends {along} {on}, {across} {aside} and {up} {upward} of {end}.',
+      },
+      'one-way': {
+        title: 'Ends do not meet',
+        text: '{run} ends {by} {way} of {end}.',
       },
       rough: {
         title: 'Ends may not meet',
@@ -69,6 +73,7 @@ export default defineCheck({
           up: { lengthM: Math.abs(gap.upM) },
           upward: gap.upM > 0 ? 'below' : 'above',
           by: { lengthM: gap.distanceM },
+          way: waysOf(gap)[0] ?? '',
           degrees: Math.round(gap.degrees ?? 0),
           gives: ASKEW_DEGREES,
         };
@@ -84,9 +89,17 @@ export default defineCheck({
     ),
 });
 
-function messageOf({ distanceM, degrees, hose, sure }: EndGap): MessageId | undefined {
+/** The ways in which it misses by more than nothing. */
+const waysOf = ({ alongM, acrossM, upM }: EndGap): readonly string[] => [
+  ...(Math.abs(alongM) > NO_GAP_M ? [alongM > 0 ? 'short' : 'beyond'] : []),
+  ...(Math.abs(acrossM) > NO_GAP_M ? [acrossM > 0 ? 'left' : 'right'] : []),
+  ...(Math.abs(upM) > NO_GAP_M ? [upM > 0 ? 'below' : 'above'] : []),
+];
+
+function messageOf(gap: EndGap): MessageId | undefined {
+  const { distanceM, degrees, hose, sure } = gap;
   if (hose) return 'hose';
-  if (distanceM > TAPE_OUT_M) return sure ? 'apart' : 'rough';
+  if (distanceM > TAPE_OUT_M) return !sure ? 'rough' : waysOf(gap).length === 1 ? 'one-way' : 'apart';
   if (degrees !== undefined && degrees > ASKEW_DEGREES) return 'askew';
   return distanceM > NO_GAP_M ? 'tape' : undefined;
 }
@@ -99,8 +112,8 @@ function endName({ end }: Strand, { job }: RunSight): string {
 /** A piece whose length was given may take it from the plan instead. */
 const freeLengths = ({ cuts }: EndGap): readonly Fix[] =>
   cuts.map(({ placed, part }) => ({
-    text: 'Let the length of {part} follow from both ends',
-    data: { part: partTitle(part) },
+    text: 'Let {part}, now {length}, follow from both ends',
+    data: { part: partTitle(part), length: { lengthM: placed.lengthM ?? 0 } },
     edits: [
       setField('parts', placed, 'lengthM', null),
       ...(placed.lengthKind === 'computed' ? [] : [setField('parts', placed, 'lengthKind', 'computed')]),

@@ -1,0 +1,5 @@
+import { SpaceStation } from '@/features/runs/space-station';
+
+export default function SpacePage() {
+  return <SpaceStation />;
+}
