@@ -7,6 +7,7 @@ import { tankOf } from '../job/lookup';
 import { gather } from '../quantity/gather';
 import { memoize, reuseEqual } from '../quantity/memoize';
 import { type Course, type Leg, UNKNOWN_LENGTH_M, coursesOf, firstOpening } from './course';
+import type { LineEnd } from './bends-between';
 import { isFlexible } from './flexible';
 import { type Target, targetOf } from './frame';
 import { solveLeastSquares } from './least-squares';
@@ -26,6 +27,10 @@ export interface EndGap {
   readonly hose: boolean;
   /** Was everything that this rests on measured? */
   readonly sure: boolean;
+  /** From the opening to its end. */
+  readonly path: readonly Leg[];
+  /** Where the far end of its last part should be, and the way it should go there. */
+  readonly wanted: LineEnd;
   /** Pieces of given length that lie along the gap, the straightest first: one of them could be cut otherwise. */
   readonly cuts: readonly Leg[];
 }
@@ -84,6 +89,7 @@ interface Reaching {
   readonly path: readonly Leg[];
   readonly last: Leg;
   readonly target: Target;
+  readonly wanted: LineEnd;
   /** From where it is drawn to end to where it should [m]. */
   readonly missing: Vector;
 }
@@ -99,7 +105,16 @@ function reachingOf(run: Run, course: Course, context: RunSight): readonly Reach
     const target = last && targetOf(strand, run.penetration, course.frame, context);
     if (!last || !target) return [];
     const wanted = wantedEnd(last, strand, target, last.headingOut, context);
-    return [{ strand, path: pathOf(strand, run, course), last, target, missing: plus(wanted, times(last.to, -1)) }];
+    return [
+      {
+        strand,
+        path: pathOf(strand, run, course),
+        last,
+        target,
+        wanted: { at: wanted, goes: target.looks ? times(target.looks, -1) : last.headingOut },
+        missing: plus(wanted, times(last.to, -1)),
+      },
+    ];
   });
 }
 
@@ -171,7 +186,11 @@ function hoseShortM({ path, last, missing }: Reaching): number | undefined {
   return shortM > 0 ? shortM : undefined;
 }
 
-function gapOf({ strand, path, last, target: { looks, sure } }: Reaching, missing: Vector, hose: boolean): EndGap {
+function gapOf(
+  { strand, path, last, target: { looks, sure }, wanted }: Reaching,
+  missing: Vector,
+  hose: boolean,
+): EndGap {
   const level = path.findLast(({ headingOut }) => Math.abs(headingOut.up) < STEEP)?.headingOut;
   const onward = (level && unit({ ...level, up: 0 })) ?? HEADING_VECTORS.out;
   // To the right hand of who walks along it.
@@ -185,6 +204,8 @@ function gapOf({ strand, path, last, target: { looks, sure } }: Reaching, missin
     degrees: looks && !hose ? angleOf(last.headingOut, times(looks, -1)) : undefined,
     hose,
     sure,
+    path,
+    wanted,
     cuts: cutsAlong(path, unit(missing)),
   };
 }

@@ -52,7 +52,7 @@ export function turned(heading: Vector, side: Vector, degrees: number): Vector |
 export const angleOf = (a: Vector, b: Vector): number =>
   (Math.acos(Math.max(-1, Math.min(1, dot(a, b) / (lengthOf(a) * lengthOf(b))))) * 180) / Math.PI;
 
-const cross = (a: Vector, b: Vector): Vector => ({
+export const cross = (a: Vector, b: Vector): Vector => ({
   out: a.right * b.up - a.up * b.right,
   right: a.up * b.out - a.out * b.up,
   up: a.out * b.right - a.right * b.out,

@@ -1,5 +1,5 @@
 import type { Edit } from '../edits/edits';
-import type { EndRef, Job } from '../job/job';
+import type { EndRef, Job, PlacedPart } from '../job/job';
 import type { RouteLink } from './find-routes';
 import { partTitle } from '../fittings/catalogue';
 import { isByLength } from '../fittings/part';
@@ -10,6 +10,8 @@ import { newPart } from '../job/new-part';
 /** A link of a chain that is put in; what is sold by length may come with it. */
 export interface ChainLink extends RouteLink {
   readonly lengthM?: number | null;
+  /** What is said of the part as it is put in: which way it points. */
+  readonly said?: Partial<Pick<PlacedPart, 'points' | 'rollDegrees'>>;
 }
 
 /** A row of parts to put in, and what it costs. */
@@ -32,7 +34,7 @@ export function insertChain(job: Job, jointId: string, route: Chain, text: strin
   let between = jointId;
   const edits = route.links.map((link): Edit => {
     const { endIn, endOut } = link;
-    const placed = newPart(newPartId(`${jointId}-fix`), link.part.code, { lengthM: lengthOf(link) });
+    const placed = newPart(newPartId(`${jointId}-fix`), link.part.code, { lengthM: lengthOf(link), ...link.said });
     const newJointId = newId(`${jointId}-far`);
     const edit: Edit = {
       type: 'insert-part',

@@ -8,6 +8,7 @@ import { partTitle } from '../../../fittings/catalogue';
 import { isByLength } from '../../../fittings/part';
 import { isFlexible } from '../../../assembly/flexible';
 import { holeById } from '../../../job/lookup';
+import { bridges } from '../../../routes/bridge';
 import type { Fix } from '../../finding';
 import { type Report, defineCheck } from '../../define-check';
 import { atPenetration } from '../../places';
@@ -82,7 +83,13 @@ export default defineCheck({
             messageId,
             at: atPenetration(run.penetration),
             data: figures,
-            fixes: messageId === 'hose' ? longerHose(run, gap) : messageId === 'askew' ? [] : freeLengths(gap),
+            fixes:
+              messageId === 'hose'
+                ? longerHose(run, gap)
+                : (whole) => [
+                    ...(messageId === 'askew' ? [] : freeLengths(gap)),
+                    ...(messageId === 'tape' ? [] : bridges(gap, whole)),
+                  ],
           },
         ];
       }),

@@ -1,0 +1,173 @@
+import { type BentWay, type LineEnd, type MadeBend, bendsBetween } from '../assembly/bends-between';
+import type { Leg } from '../assembly/course';
+import { isFlexible } from '../assembly/flexible';
+import type { EndGap } from '../assembly/in-space';
+import {
+  HEADING_VECTORS,
+  type Vector,
+  cross,
+  dot,
+  lengthOf,
+  plus,
+  rolled,
+  squareTo,
+  times,
+  unit,
+} from '../assembly/vector';
+import { mate } from '../connections/mate';
+import { holdsAtAll } from '../connections/mating';
+import type { CheckContext } from '../derived/context';
+import type { StrandItem } from '../derived/run';
+import { setField } from '../edits/change-field';
+import type { Proposal } from '../edits/proposal';
+import type { Catalogue } from '../fittings/catalogue';
+import { type Part, isByLength, reachMmOf } from '../fittings/part';
+import { HEADINGS, type Joint, type PlacedPart } from '../job/job';
+import { memoizeBoth } from '../quantity/memoize';
+import type { Region } from '../region';
+import { type ChainLink, insertChain, turnedRound } from './chain-edits';
+
+/** A bend of the catalogue that goes on to a pipe with both of its ends. */
+interface Fitted extends MadeBend {
+  readonly part: Part;
+  /** How far the pipe stands in it [m]. */
+  readonly depthM: number;
+}
+
+/** So many ways are offered. */
+const MOST_WAYS = 3;
+/** A long sweep is taken where it is asked for, not to bridge a gap. */
+const PLAIN = /^Elbow/;
+
+const bendsIn = memoizeBoth((catalogue: Catalogue, pipe: Part): readonly Fitted[] =>
+  catalogue.list.flatMap((part): readonly Fitted[] => {
+    const spigot = pipe.ends[0]?.end;
+    if (part.family !== 'elbow' || part.size !== pipe.size || !PLAIN.test(part.name) || !spigot) return [];
+    const joints = part.ends.map(({ end }) => mate(spigot, end, { a: pipe.material, b: part.material }));
+    const [near, far] = joints;
+    if (!near || !far || !joints.every(({ verdict }) => holdsAtAll(verdict))) return [];
+    const takeOffM = (reachMmOf(part, 0) - near.engagementMm) / 1000;
+    return [{ part, degrees: part.bendDegrees ?? 0, takeOffM, depthM: near.engagementMm / 1000 }];
+  }),
+);
+
+/** For each angle the cheapest bend that is sold there. */
+function bendsFor(pipe: Part, catalogue: Catalogue, region: Region | null): readonly Fitted[] {
+  const sold = bendsIn(catalogue, pipe).filter(({ part }) => region === null || part.regions.includes(region));
+  const cheapest = new Map<number, Fitted>();
+  for (const bend of sold) {
+    const known = cheapest.get(bend.degrees);
+    if (!known || bend.part.priceUsd < known.part.priceUsd) cheapest.set(bend.degrees, bend);
+  }
+  return [...cheapest.values()];
+}
+
+/** How it is said which way a bend points that is met along one way and left along another. */
+export function pointed(headingIn: Vector, headingOut: Vector): Pick<PlacedPart, 'points' | 'rollDegrees'> {
+  const side = squareTo(headingIn, headingOut);
+  const axis = unit(headingIn);
+  if (!side || !axis) return { points: null, rollDegrees: 0 };
+  const ways = HEADINGS.flatMap((heading) => {
+    const base = squareTo(headingIn, HEADING_VECTORS[heading]);
+    if (!base) return [];
+    const degrees = (Math.atan2(dot(cross(base, side), axis), dot(base, side)) * 180) / Math.PI;
+    return [{ heading, degrees }];
+  });
+  const nearest = ways.toSorted((a, b) => Math.abs(a.degrees) - Math.abs(b.degrees))[0];
+  if (!nearest) return { points: null, rollDegrees: 0 };
+  const roll = Math.abs(nearest.degrees) < 0.01 ? 0 : Math.round(nearest.degrees * 1000) / 1000;
+  // As it will be read again.
+  const again = rolled(axis, HEADING_VECTORS[nearest.heading], roll);
+  return lengthOf(again) > 0 ? { points: nearest.heading, rollDegrees: roll } : { points: null, rollDegrees: 0 };
+}
+
+const turns = ({ part }: Leg): boolean =>
+  part.bendDegrees !== undefined || part.features.includes('branch') || isFlexible(part);
+
+/** Directions nearer to each other than this are one: a length along them cannot be told from the other's. */
+const ALIKE = 0.1;
+
+/** Which pieces may take their lengths from both ends: as many as point different ways, the last first. */
+function follow(goes: readonly Vector[]): ReadonlySet<number> {
+  const basis: Vector[] = [];
+  const free = new Set<number>();
+  for (let place = goes.length - 1; place >= 0; place--) {
+    const way = goes[place];
+    if (!way) continue;
+    const rest = basis.reduce((left, one) => plus(left, times(one, -dot(left, one))), way);
+    const square = unit(rest);
+    if (!square || lengthOf(rest) < ALIKE) continue;
+    basis.push(square);
+    free.add(place);
+  }
+  return free;
+}
+
+/**
+ * Bends and pipe that close a gap: put in behind the last piece of pipe before the end, which is cut anew. What comes
+ * before it stays as it is, what comes after goes with the end.
+ */
+export function bridges({ path, wanted, strand }: EndGap, whole: CheckContext): readonly Proposal[] {
+  const own = path.slice(-strand.items.length);
+  const at = own.findLastIndex(({ part, placed }) => isByLength(part) && !isFlexible(part) && !placed.existing);
+  const piece = own[at];
+  const tail = own.slice(at + 1);
+  if (!piece || tail.some(turns)) return [];
+  const { catalogue, job } = whole;
+  const made = bendsFor(piece.part, catalogue, job.region);
+  const joint = jointAfter(strand.items, at, strand.end);
+  const last = tail.at(-1);
+  if (made.length === 0 || !joint) return [];
+  const tailM = last ? lengthOf(plus(last.to, times(piece.to, -1))) : 0;
+  const from: LineEnd = { at: piece.from, goes: piece.headingIn };
+  const to: LineEnd = { at: plus(wanted.at, times(wanted.goes, -tailM)), goes: wanted.goes };
+  const leastM = 2 * Math.max(...made.map(({ depthM }) => depthM));
+  return bendsBetween(from, to, made, leastM)
+    .filter(({ bends }) => bends.length > 0)
+    .slice(0, MOST_WAYS)
+    .map((way) => proposalOf(way, piece, joint, whole));
+}
+
+/** The joint on the far side of a part of a strand. */
+function jointAfter(items: readonly StrandItem[], at: number, end: EndGap['strand']['end']): Joint | undefined {
+  return items[at + 1]?.jointIn ?? ('joint' in end ? end.joint : undefined);
+}
+
+function proposalOf(
+  { bends, goes, cutsM }: BentWay<Fitted>,
+  { placed, part: pipe }: Leg,
+  joint: Joint,
+  { said, job }: CheckContext,
+): Proposal {
+  const free = follow(goes);
+  const links = bends.flatMap(({ part }, place): readonly ChainLink[] => [
+    {
+      part,
+      endIn: 0,
+      endOut: 1,
+      said: pointed(goes[place] ?? HEADING_VECTORS.out, goes[place + 1] ?? HEADING_VECTORS.out),
+    },
+    { part: pipe, endIn: 0, endOut: 1, lengthM: free.has(place + 1) ? null : (cutsM[place + 1] ?? null) },
+  ]);
+  const moreM = cutsM.slice(1).reduce((sum, cut) => sum + cut, 0);
+  const priceUsd = bends.reduce((sum, { part }) => sum + part.priceUsd, 0) + moreM * pipe.priceUsd;
+  const outward = joint.a.of === 'part' && joint.a.id === placed.id;
+  const chain = insertChain(job, joint.id, { links: outward ? links : turnedRound(links), priceUsd }, '');
+  const own = said.parts.find(({ id }) => id === placed.id) ?? placed;
+  const lengthM = free.has(0) ? null : (cutsM[0] ?? null);
+  return {
+    ...chain,
+    text: 'Put in {bends} and {pipe} of pipe',
+    data: { bends: bendWords(bends), pipe: { lengthM: moreM } },
+    edits: [...(own.lengthM === lengthM ? [] : [setField('parts', own, 'lengthM', lengthM)]), ...chain.edits],
+  };
+}
+
+/** '2 elbows 45', 'an elbow and an elbow 22-1/2'. */
+function bendWords(bends: readonly Fitted[]): string {
+  const counts = new Map<string, number>();
+  for (const { part } of bends) counts.set(part.name.toLowerCase(), (counts.get(part.name.toLowerCase()) ?? 0) + 1);
+  return [...counts]
+    .map(([name, count]) => (count === 1 ? `an ${name}` : `${count} ${name.replace('elbow', 'elbows')}`))
+    .join(' and ');
+}
