@@ -3,13 +3,15 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { Readable } from 'node:stream';
-import { type Job, plan, shelves, shippedCatalogue, ternPoint } from '@herrero/core';
+import { type Job, drillHoles, plan, shelves, shippedCatalogue, ternPoint } from '@herrero/core';
 import DxfParser from 'dxf-parser';
 import fc from 'fast-check';
 import { JSDOM } from 'jsdom';
 import Papa from 'papaparse';
 import readXlsx from 'read-excel-file/node';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { drillingDxf } from './cad/drilling-dxf';
+import { spaceDxf } from './cad/space-dxf';
 import { jobBook, runSheets } from './job-book/job-book';
 import { fileNameOf, partsCsv } from './parts-csv';
 import { partsXlsx } from './parts-xlsx';
@@ -70,12 +72,18 @@ const everyName = (read: (job: Job) => Promise<void>): Promise<void> =>
 
 describe('under any name', () => {
   test('DXF is read by a parser of the registry, text for text', () =>
-    everyName(async (job) => {
-      const sheets = runSheets(job, plan(job), NOW);
-      const dxf = (await bytesOf(SHEET_KINDS.dxf.write(sheets))).toString();
-      const read = new DxfParser().parseSync(dxf);
-      const texts = sheets.flatMap(({ items }) => items.filter(({ kind }) => kind === 'text'));
-      expect(read?.entities.filter(({ type }) => type === 'TEXT')).toHaveLength(texts.length);
+    everyName((job) => {
+      const planned = plan(job);
+      const read = new DxfParser().parseSync(spaceDxf(planned) ?? '');
+      const standing = planned.runs.filter(({ strands }) => strands.some(({ items }) => items.length > 0));
+      expect(read?.entities.filter(({ type }) => type === 'TEXT')).toHaveLength(standing.length);
+      for (const tank of job.tanks) {
+        const holes = drillHoles(tank, planned.context);
+        const drilled = new DxfParser().parseSync(drillingDxf(tank, holes, job.measures));
+        const faces = new Set(holes.map(({ hole }) => hole.face));
+        expect(drilled?.entities.filter(({ type }) => type === 'TEXT')).toHaveLength(holes.length + faces.size);
+      }
+      return Promise.resolve();
     }));
 
   test('SVG is well-formed XML and says the name', () =>

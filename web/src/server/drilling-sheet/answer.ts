@@ -6,13 +6,13 @@ import { badRequest, notFound } from '../api/problem';
 import { findJob } from '../db/job-repository';
 import { theCatalogue } from '../db/part-repository';
 import { printable } from '../printable';
-import { SHEET_KINDS, type SheetKind } from '../sheet/kinds';
+import { DXF_TYPE, type DrawnKind, SHEET_KINDS } from '../sheet/kinds';
 import { drillingSheet } from './drilling-sheet';
 
 /** Answers with the drilling sheet of a tank at true scale: `?tank=t1&paper=a4`; without a tank the first, without
  * paper that of the region. */
 export const answerSheet =
-  (kind: SheetKind) =>
+  (kind: DrawnKind) =>
   async (request: Request, { id = '' }: Readonly<Record<string, string>>): Promise<Response> => {
     const asked = readQuery(request, drillingSheets[kind]);
     if (!asked.ok) return asked.error;
@@ -31,7 +31,7 @@ export const answerSheet =
       ]);
     return new Response(typeof sheet === 'string' ? sheet : new Uint8Array(sheet), {
       headers: {
-        'content-type': SHEET_KINDS[kind].type,
+        'content-type': kind === 'dxf' ? DXF_TYPE : SHEET_KINDS[kind].type,
         'content-disposition': `attachment; filename="drilling-sheet-${tank.label.toLowerCase()}.${kind}"`,
       },
     });

@@ -142,7 +142,8 @@ function circles(drill: DrillHole, x: number, y: number, { measures, paper }: Sh
   const right = Math.min(x + flange + FLAT_OVER_MM + 3, PAPERS[paper][0] - EDGE_MM - CALLOUT_MM + 2);
   return [
     circle('cut', [x, y, hole], 0.7),
-    circle('cut', [x, y, Math.max(0.5, hole - 1.2)], 0.12),
+    // A second line inside, for the eye alone.
+    circle('flat', [x, y, Math.max(0.5, hole - 1.2)], 0.12),
     circle('flange', [x, y, flange], 0.35, [0.1, 1.6]),
     circle('flat', [x, y, flange + FLAT_OVER_MM], 0.2, [3, 2]),
     circle('pilot', [x, y, (pilotM * 1000) / 2], 0.25),

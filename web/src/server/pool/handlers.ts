@@ -7,7 +7,7 @@ import { answerThreadCard } from '../api/answer-thread-card';
 import { answerWays } from '../api/answer-ways';
 import { answerSheet } from '../drilling-sheet/answer';
 import { answerEverything, answerPutEverything } from '../everything/answer';
-import { answerBook } from '../job-book/answer';
+import { answerBook, answerSpace } from '../job-book/answer';
 import { answerPartsCsv, answerPartsJson, answerPartsXlsx, answerPickList } from '../job-files';
 import { answerLook } from '../job-looks/answer';
 import { answerShelves } from '../shelves';
@@ -23,7 +23,7 @@ export const HANDLERS = {
   'pick-list.html': answerPickList,
   'parts.pdf': answerBook('parts', 'pdf'),
   'runs.svg': answerBook('runs', 'svg'),
-  'runs.dxf': answerBook('runs', 'dxf'),
+  'runs.dxf': answerSpace,
   'drilling-sheet.pdf': answerSheet('pdf'),
   'drilling-sheet.svg': answerSheet('svg'),
   'drilling-sheet.dxf': answerSheet('dxf'),
