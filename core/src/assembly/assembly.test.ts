@@ -3,9 +3,11 @@ import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue } from '../fittings/catalogue';
 import { contextOf } from '../derived/context';
 import type { Job } from '../job/job';
+import { contextInSpace } from '../plan/context-in-space';
+import { fourDrums, twoDrums } from '../test/layouts';
 import { type SampleHole, tankWith, place } from '../test/sample-jobs';
 import { beforeCutting } from './before-cutting';
-import { cannotClose, stretchesOf } from './closure';
+import { cannotClose, pushedAtOnce, stretchesOf } from './closure';
 import { holdingOf } from './coming-out';
 import { courseOf } from './course';
 import { natureOf } from './joint-nature';
@@ -101,6 +103,44 @@ describe('closing between two tanks', () => {
   });
 });
 
+describe('two drums linked under their stand', () => {
+  const context = contextInSpace(twoDrums(), shippedCatalogue);
+  const strand = strandOf(context, 't1-o');
+  const nameOf = (judged: NonNullable<ReturnType<typeof pushedAtOnce>>['near']) =>
+    [judged.a, judged.b].map(({ ref }) => (ref.of === 'part' ? ref.id : ref.of)).toSorted();
+
+  test('both drops go up into their adapters at once: no union, nothing sprung', () => {
+    const found = pushedAtOnce(strand, context);
+    expect(found && nameOf(found.near)).toContain('A1');
+    expect(found && nameOf(found.far)).toEqual(['A4', 'AM2']);
+    expect(cannotClose(strand, context)).toEqual([]);
+  });
+
+  test('adapters first, then all between them on the bench, both drops last', () => {
+    const steps = assemblyOf(strand, context);
+    expect(steps.map(({ when }) => when)).toEqual([
+      'on',
+      'from-far-end',
+      ...Array.from({ length: 6 }, () => 'bench'),
+      'at-once',
+      'at-once',
+    ]);
+  });
+
+  test('a line straight across from tank to tank is not pushed on to both', () => {
+    const straight = withRun([{ code: 'BS-100' }, { code: 'PI-100', lengthM: 0.5 }], { seal: 'BS-100' }, { size: '1' });
+    expect(pushedAtOnce(strandOf(straight), straight)).toBeUndefined();
+  });
+
+  test('a manifold is pushed up on the drops of the first drum and each other', () => {
+    const four = contextInSpace(fourDrums(), shippedCatalogue);
+    const run = four.runs.find(({ penetration }) => penetration.id === 't1-o');
+    const linked = run?.strands.filter(({ end }) => end.at === 'hole') ?? [];
+    expect(linked).toHaveLength(3);
+    expect(linked.flatMap((one) => cannotClose(one, four))).toEqual([]);
+  });
+});
+
 describe('the order of work', () => {
   const steps = (context: ReturnType<typeof plan>) =>
     assemblyOf(strandOf(context), context).map(({ judged, brought, when }) =>
@@ -119,7 +159,17 @@ describe('the order of work', () => {
       steps(
         withRun([{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'U-075' }, { code: 'NC-075' }], { seal: 'BH-075' }),
       ),
-    ).toEqual(['J1 on', 'J2 on', 'J3 on', 'J6 from-far-end', 'J5 from-far-end', 'J4 from-far-end', 'Union closes']));
+    ).toEqual(['J1 on', 'J6 from-far-end', 'J2 on', 'J3 on', 'J5 from-far-end', 'J4 from-far-end', 'Union closes']));
+
+  test('what goes in from inside is in its hole before anything stands in front of it', () => {
+    const glued = withRun([{ code: 'BS-100' }, { code: 'PI-100', lengthM: 0.5 }], { seal: 'BS-100' }, { size: '1' });
+    const threaded = withRun([{ code: 'BH-075' }, { code: 'NL-075-4' }], { seal: 'BH-075' });
+    for (const context of [glued, threaded]) {
+      const [first, second, ...rest] = assemblyOf(strandOf(context), context);
+      expect([first?.nature, second?.nature]).toEqual(['in-wall', 'in-wall']);
+      expect(rest.map(({ nature }) => nature)).not.toContain('in-wall');
+    }
+  });
 });
 
 test('a slip coupling is pushed back over both of its joints, a hose closes at its near end', () => {

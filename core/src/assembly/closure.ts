@@ -1,7 +1,9 @@
 import type { RunSight, JudgedJoint } from '../derived/context';
-import type { Strand, StrandItem } from '../derived/run';
+import { type Strand, type StrandItem, strandPath } from '../derived/run';
+import { coursesOf, pathOf } from './course';
 import { isFlexible } from './flexible';
 import { type JointNature, natureOf, opensInPlace } from './joint-nature';
+import { angleOf } from './vector';
 
 /** A joint of a strand with how it is made. */
 export interface MadeJoint {
@@ -50,6 +52,38 @@ export function stretchesOf(strand: Strand, { judgedOf }: RunSight): readonly St
   return stretches;
 }
 
+/** Two joints that are pushed together in one movement, the far one of them in this strand. */
+export interface PushedAtOnce {
+  readonly near: JudgedJoint;
+  readonly far: JudgedJoint;
+}
+
+/** Two pieces go in side by side while they lie no further out of true than this [degrees] (our judgement). */
+const PARALLEL_DEGREES = 1;
+const slides = (nature: JointNature): boolean => nature === 'glued' || nature === 'pulls';
+
+/**
+ * What lies between two ends is made up on the bench and pushed on to both of them in one movement, where the two joints
+ * look the same way: the drops of a line that hangs under two tanks (common practice). Undefined where they do not, or where
+ * nobody has said which way the bends between point.
+ */
+export function pushedAtOnce(strand: Strand, context: RunSight): PushedAtOnce | undefined {
+  const run = context.runs.find(({ strands }) => strands.includes(strand));
+  const course = run && coursesOf(context).get(run.penetration.id);
+  if (!run || !course || strand.end.at !== 'hole') return undefined;
+  const path = pathOf(strand, run, course);
+  if (path.some(({ placed, assumed }) => placed.existing || assumed.some((one) => one !== 'length'))) return undefined;
+  const items = strandPath(run, strand);
+  const made = [
+    ...items.flatMap(({ jointIn }, place) => ({ judged: context.judgedOf(jointIn?.id), goes: path[place]?.headingIn })),
+    { judged: context.judgedOf(strand.end.joint.id), goes: path.at(-1)?.headingOut },
+  ].flatMap(({ judged, goes }) => (judged && goes ? [{ judged, goes, slides: slides(natureOf(judged)) }] : []));
+  const far = made.findLast((one) => one.slides);
+  const near =
+    far && made.find((one) => one.slides && one !== far && angleOf(one.goes, far.goes) > 180 - PARALLEL_DEGREES);
+  return near && far && made.indexOf(near) < made.indexOf(far) ? { near: near.judged, far: far.judged } : undefined;
+}
+
 /** What keeps a stretch that is held at both ends from being closed. */
 export interface CannotClose {
   readonly stretch: Stretch;
@@ -66,7 +100,7 @@ export interface CannotClose {
  */
 export function cannotClose(strand: Strand, context: RunSight): readonly CannotClose[] {
   return stretchesOf(strand, context).flatMap((stretch): CannotClose[] => {
-    if (!stretch.heldAtBothEnds || givesWay(stretch)) return [];
+    if (!stretch.heldAtBothEnds || givesWay(stretch) || pushedAtOnce(strand, context)) return [];
     const glued = stretch.joints
       .filter(({ nature }) => nature === 'glued')
       .toSorted((a, b) => a.judged.mating.engagementMm - b.judged.mating.engagementMm)[0];

@@ -333,6 +333,17 @@ export const coursesOf: (context: RunSight) => ReadonlyMap<string, Course> = mem
   (context: RunSight) => new Map(runViews(context).flatMap(({ dry }) => courseIn(dry))),
 );
 
+/** From the opening to the end of a strand: the legs before its branching, then its own. */
+export function pathOf(strand: Strand, run: Run, course: Course): readonly Leg[] {
+  const own = course.along.get(strand) ?? [];
+  const { from } = strand;
+  if (from.of !== 'part') return own;
+  const before = run.strands.find((one) => one !== strand && one.items.some(({ placed }) => placed.id === from.id));
+  if (!before) return own;
+  const path = pathOf(before, run, course);
+  return [...path.slice(0, path.findIndex(({ placed }) => placed.id === from.id) + 1), ...own];
+}
+
 /** Where a strand ends, seen from its opening [m]; undefined where nothing stands on it. */
 export function endOfStrand({ start, strands }: Course, place: number): Vector | undefined {
   const last = strands[place]?.at(-1);

@@ -6,7 +6,7 @@ import type { Job, PlacedPart } from '../job/job';
 import { tankOf } from '../job/lookup';
 import { gather } from '../quantity/gather';
 import { memoize, reuseEqual } from '../quantity/memoize';
-import { type Course, type Leg, UNKNOWN_LENGTH_M, coursesOf, firstOpening } from './course';
+import { type Course, type Leg, UNKNOWN_LENGTH_M, coursesOf, firstOpening, pathOf } from './course';
 import type { LineEnd } from './bends-between';
 import { isFlexible } from './flexible';
 import { type Target, targetOf } from './frame';
@@ -59,17 +59,6 @@ const isFree = ({ placed, part }: Leg): boolean =>
   placed.lengthM === null &&
   placed.lengthKind === 'computed' &&
   !placed.existing;
-
-/** From the opening to the end of a strand: the legs before its branching, then its own. */
-function pathOf(strand: Strand, run: Run, course: Course): readonly Leg[] {
-  const own = course.along.get(strand) ?? [];
-  const { from } = strand;
-  if (from.of !== 'part') return own;
-  const before = run.strands.find((one) => one !== strand && one.items.some(({ placed }) => placed.id === from.id));
-  if (!before) return own;
-  const path = pathOf(before, run, course);
-  return [...path.slice(0, path.findIndex(({ placed }) => placed.id === from.id) + 1), ...own];
-}
 
 /** Where the far end of the last part is when it has gone in as far as it goes. */
 function wantedEnd({ part }: Leg, strand: Strand, target: Target, heading: Vector, context: RunSight): Vector {

@@ -1,7 +1,7 @@
 import type { RunSight, JudgedJoint } from '../derived/context';
-import type { Strand, StrandItem } from '../derived/run';
+import type { Run, Strand, StrandItem } from '../derived/run';
 import { isFlexible } from './flexible';
-import { type Stretch, stretchesOf } from './closure';
+import { type PushedAtOnce, type Stretch, givesWay, pushedAtOnce, stretchesOf } from './closure';
 import { type JointNature, opensInPlace } from './joint-nature';
 
 /** One step of putting a strand together: a joint is made by bringing a part, or the halves of a union are. */
@@ -11,8 +11,11 @@ export interface AssemblyStep {
   readonly nature: JointNature;
   /** The part that is brought, or the union that is closed; absent where a place is reached. */
   readonly brought: StrandItem | undefined;
-  /** `on`: in its turn. `from-far-end`: from the far end back, before the run is closed. `closes`: last, with both sides held. */
-  readonly when: 'on' | 'from-far-end' | 'closes';
+  /**
+   * `on`: in its turn. `from-far-end`: from the far end back, before the run is closed. `bench`: made up before it is put
+   * in. `closes`: last, with both sides held; `at-once`: last, two joints in one movement.
+   */
+  readonly when: 'on' | 'from-far-end' | 'bench' | 'closes' | 'at-once';
 }
 
 /** Where a stretch that is held at both ends is closed: in a union, or at joints, by their places. */
@@ -34,8 +37,23 @@ function closingOf({ items, joints }: Stretch): Closing {
   if (slip >= 0) return { from: slip, to: slip + 2, union: undefined };
   const opens = joints.findLastIndex(({ nature }) => nature !== 'free' && opensInPlace(nature));
   const bends = place(({ part }) => isFlexible(part));
-  const last = opens >= 0 ? opens : bends >= 0 ? bends : joints.length - 1;
+  // What goes in from inside a tank goes in before anything stands in front of it: its hole closes nothing.
+  const outside = joints.findLastIndex(({ nature }) => nature !== 'in-wall');
+  const last = opens >= 0 ? opens : bends >= 0 ? bends : outside;
   return { from: last, to: last + 1, union: undefined };
+}
+
+/** The steps of a stretch that is made up on the bench and pushed on to both of its ends in one movement. */
+function pushedOn({ joints, items }: Stretch, { near, far }: PushedAtOnce): readonly AssemblyStep[] {
+  const at = (judged: JudgedJoint): number => joints.findIndex((one) => one.judged === judged);
+  // The near joint of a branch lies in the line that it leaves.
+  const [from, to] = [at(near), at(far)];
+  return joints.map(({ judged, nature, into }, place): AssemblyStep => {
+    if (place === from || place === to) return { judged, nature, brought: into, when: 'at-once' };
+    if (place < from) return { judged, nature, brought: into, when: 'on' };
+    if (place > to) return { judged, nature, brought: items[place - 1], when: 'from-far-end' };
+    return { judged, nature, brought: into, when: 'bench' };
+  });
 }
 
 /**
@@ -43,29 +61,49 @@ function closingOf({ items, joints }: Stretch): Closing {
  * is held too, the rest from there backward, and last the joint that closes while both sides stay.
  */
 export function assemblyOf(strand: Strand, context: RunSight): readonly AssemblyStep[] {
-  return stretchesOf(strand, context).flatMap((stretch): readonly AssemblyStep[] => {
-    const { joints, heldAtBothEnds, items } = stretch;
-    if (!heldAtBothEnds)
-      return joints.map(({ judged, nature, into }) => ({ judged, nature, brought: into, when: 'on' }));
-    const { from, to, union } = closingOf(stretch);
-    const outward = joints
-      .slice(0, from)
-      .map(({ judged, nature, into }): AssemblyStep => ({ judged, nature, brought: into, when: 'on' }));
-    // From the far end back, what is brought is the part before the joint.
-    const backward = joints
-      .slice(to)
-      .map(({ judged, nature }, place): AssemblyStep => ({
-        judged,
-        nature,
-        brought: items[to + place - 1],
-        when: 'from-far-end',
-      }))
-      .toReversed();
-    const closes = union
-      ? [{ judged: undefined, nature: 'by-hand' as const, brought: union, when: 'closes' as const }]
-      : joints
-          .slice(from, to)
-          .map(({ judged, nature, into }) => ({ judged, nature, brought: into, when: 'closes' as const }));
-    return [...outward, ...backward, ...closes];
-  });
+  return inOrder(stretchesOf(strand, context).flatMap((stretch) => stepsOf(stretch, strand, context)));
 }
+
+function stepsOf(stretch: Stretch, strand: Strand, context: RunSight): readonly AssemblyStep[] {
+  const { joints, heldAtBothEnds, items } = stretch;
+  if (!heldAtBothEnds) return joints.map(({ judged, nature, into }) => ({ judged, nature, brought: into, when: 'on' }));
+  const atOnce = givesWay(stretch) ? undefined : pushedAtOnce(strand, context);
+  if (atOnce) return pushedOn(stretch, atOnce);
+  const { from, to, union } = closingOf(stretch);
+  const outward = joints
+    .slice(0, from)
+    .map(({ judged, nature, into }): AssemblyStep => ({ judged, nature, brought: into, when: 'on' }));
+  // From the far end back, what is brought is the part before the joint.
+  const backward = joints
+    .slice(to)
+    .map(({ judged, nature }, place): AssemblyStep => ({
+      judged,
+      nature,
+      brought: items[to + place - 1],
+      when: 'from-far-end',
+    }))
+    .toReversed();
+  const closes = union
+    ? [{ judged: undefined, nature: 'by-hand' as const, brought: union, when: 'closes' as const }]
+    : joints
+        .slice(from, to)
+        .map(({ judged, nature, into }) => ({ judged, nature, brought: into, when: 'closes' as const }));
+  return [...outward, ...backward, ...closes];
+}
+
+const TURN: Readonly<Record<AssemblyStep['when'], number>> = {
+  on: 1,
+  'from-far-end': 1,
+  bench: 2,
+  closes: 3,
+  'at-once': 4,
+};
+/** Walls first, then what goes on to them, then what is made up on the bench, and what closes last of all. */
+const inOrder = (steps: readonly AssemblyStep[]): readonly AssemblyStep[] => {
+  const turn = ({ nature, when }: AssemblyStep): number => (nature === 'in-wall' ? 0 : TURN[when]);
+  return steps.toSorted((a, b) => turn(a) - turn(b));
+};
+
+/** The order in which a run goes together, with all that branches off it. */
+export const orderOf = (run: Run, context: RunSight): readonly AssemblyStep[] =>
+  inOrder(run.strands.flatMap((strand) => assemblyOf(strand, context)));

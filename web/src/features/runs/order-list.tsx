@@ -1,6 +1,6 @@
 'use client';
 
-import { type AssemblyStep, type Run, assemblyOf, looksSomewhere } from '@herrero/core';
+import { type AssemblyStep, type Run, looksSomewhere, orderOf } from '@herrero/core';
 import { useMemo } from 'react';
 import { useJob } from '../../store/job-provider';
 import { HEADING_NAMES } from './heading-names';
@@ -20,7 +20,7 @@ export function OrderList({ run }: { readonly run: Run }) {
   const context = useJob((state) => state.plan.context);
   const select = useJob((state) => state.select);
   const selectPart = useJob((state) => state.selectPart);
-  const steps = useMemo(() => run.strands.flatMap((strand) => assemblyOf(strand, context)), [run, context]);
+  const steps = useMemo(() => orderOf(run, context), [run, context]);
   if (steps.length === 0) return <p className="type-row">Everything of this run stands already.</p>;
   const fromFar = steps.some(({ when }) => when === 'from-far-end');
   return (
@@ -56,6 +56,7 @@ export function OrderList({ run }: { readonly run: Run }) {
 }
 
 function stepWords({ nature, brought, when }: AssemblyStep): string {
+  if (when === 'at-once') return 'Last, push it on to both ends in one movement: this joint and the other like it.';
   if (when === 'closes')
     return brought?.part.features.includes('union-nut')
       ? 'Last, bring the halves of the union together and tighten its nut.'
@@ -67,5 +68,6 @@ function stepWords({ nature, brought, when }: AssemblyStep): string {
     brought && looksSomewhere(brought.part) && brought.placed.points !== null
       ? `, so that it points ${HEADING_NAMES[brought.placed.points]}`
       : '';
-  return `${when === 'from-far-end' ? 'From the far end: ' : ''}${what}${points}.`;
+  const where = when === 'from-far-end' ? 'From the far end: ' : when === 'bench' ? 'On the bench: ' : '';
+  return `${where}${what}${points}.`;
 }
