@@ -76,6 +76,7 @@ export * from './job/hole-kinds';
 export * from './job/job';
 export * from './derived/levels';
 export * from './derived/set-out';
+export * from './derived/destinations';
 export * from './job/lookup';
 export * from './derived/strands';
 export * from './job/migrate';

@@ -3,10 +3,13 @@
 import {
   type Edit,
   type EndRef,
+  type Fits,
   type Job,
   type Plan,
   type Route,
   appendChain,
+  fitsPlace,
+  fitsRun,
   flowAt,
   holeOf,
   newTerminal,
@@ -42,34 +45,40 @@ const offersAnEnd = (ref: EndRef, ownTankId: string | undefined, job: Job, plan:
   return end !== undefined && end.kind !== 'hole' && hole?.tankId !== ownTankId;
 };
 
-/** Places that no run has reached yet come first, then the open ends of other runs, then places that are taken. */
+/**
+ * Where this run may finish: where it is meant to first, then where it can; places that no run has reached yet before the
+ * open ends of others, and those before places that are taken. It never leads back into itself.
+ */
 function targetsOf(at: EndRef, job: Job, plan: Plan): readonly Target[] {
   const reached = new Set(
     job.joints.flatMap(({ a, b }) => [a, b]).flatMap((ref) => (ref.of === 'terminal' ? [ref.id] : [])),
   );
-  const own = holeOf(at, job, plan.context.catalogue);
-  const ownTankId = job.penetrations.find(({ id }) => id === own?.id)?.tankId;
-  const places = job.terminals.map(({ id, name }): Target => {
+  const own = job.penetrations.find(({ id }) => id === holeOf(at, job, plan.context.catalogue)?.id);
+  const places = job.terminals.flatMap((terminal): readonly (Target & { readonly fits: Fits })[] => {
+    const { id, name } = terminal;
     const taken = reached.has(id);
-    return { ref: { of: 'terminal', id }, name: taken ? `${name}, already reached` : name, taken };
+    const fits = own ? fitsPlace(own, terminal) : 'can';
+    return [{ ref: { of: 'terminal', id }, name: taken ? `${name}, already reached` : name, taken, fits }];
   });
-  // A branch of the run itself comes last: it is seldom led back into itself.
   const ends = runsOnce(plan.context)
-    .toSorted((a, b) => Number(a.penetration.id === own?.id) - Number(b.penetration.id === own?.id))
+    .filter(({ penetration }) => penetration.id !== own?.id)
     .flatMap(({ penetration, strands }) =>
-      strands.flatMap(({ end: last }, place): readonly Target[] =>
-        last.at === 'open' && refKey(last.ref) !== refKey(at) && offersAnEnd(last.ref, ownTankId, job, plan)
+      strands.flatMap(({ end: last }, place) =>
+        last.at === 'open' && offersAnEnd(last.ref, own?.tankId, job, plan)
           ? [
               {
                 ref: last.ref,
                 name: `into ${place === 0 ? '' : `branch ${place} of `}${penetration.label} ${penetration.name}`,
                 taken: false,
+                fits: own ? fitsRun(own, penetration) : 'can',
               },
             ]
           : [],
       ),
     );
-  return [...places.filter(({ taken }) => !taken), ...ends, ...places.filter(({ taken }) => taken)];
+  const order = (target: { readonly taken: boolean; readonly fits: Fits }): number =>
+    Number(target.taken) * 2 + Number(target.fits !== 'meant');
+  return [...places, ...ends].filter(({ fits }) => fits !== 'never').toSorted((a, b) => order(a) - order(b));
 }
 
 /** Ways to finish the run: at a named place, in another run, or with water leaving here. Found beside the page, ranked. */
