@@ -1,6 +1,6 @@
 import { type Page, expect, test } from '@playwright/test';
 import { cutTooShort, twoDrums } from '../core/src/test/layouts';
-import { emptyJob, noViolations, notes, settled, station } from './support';
+import { emptyJob, noViolations, notes, rack, settled, station } from './support';
 
 /** Opens a job as it stands and leaves the page at one of its screens. */
 async function open(page: Page, data: object, screen: string): Promise<void> {
@@ -116,6 +116,11 @@ test('two drums linked under their stand: lengths follow from both ends, and fro
   await expect(meets(page).getByText('Meets')).toHaveCount(2);
   await noViolations(page, 'a run in space');
   await page.getByRole('button', { name: 'turn right' }).first().click();
+  // Another opening is shown in the same way; its line is the same, met from its other end.
+  await rack(page).getByText('P2', { exact: true }).click();
+  await expect(page.getByRole('heading', { name: /^Run P2/ })).toBeVisible();
+  await expect(page).toHaveURL(/runs\/space$/);
+  await expect(piece(page, 1)).toContainText('80 mm');
 
   await station(page, 'Site').click();
   await page.getByRole('navigation', { name: 'Sheets of the site' }).getByRole('link', { name: 'From above' }).click();

@@ -1,7 +1,9 @@
 import type { Job } from '../job/job';
 import { newTank } from '../job/new-tank';
-import { awayBy, belowGround, newInflow, newRoof, newTerminal } from '../job/places';
-import { buildJob } from './build-job';
+import { setField } from '../edits/change-field';
+import { awayBy, belowGround, newInflow, newMark, newRoof, newTerminal } from '../job/places';
+import type { PlanRef } from '../walls/placing';
+import { type JobBuilder, buildJob } from './build-job';
 
 /**
  * Mill Row fire pond (invented): a lined corrugated steel tank in New Zealand with flanged outlets, a reserve for a
@@ -10,7 +12,14 @@ import { buildJob } from './build-job';
  */
 export function millRow(): Job {
   const { edit, hole, run, set, job } = buildJob('Mill Row fire pond', 'mm-l', 'ANZ');
-  set({ sunPlan: 'shaded', frostPlan: 'none-here', armM: 0.75, groundKpa: 90, stormMmPerH: 120 });
+  set({
+    sunPlan: 'shaded',
+    frostPlan: 'none-here',
+    armM: 0.75,
+    groundKpa: 90,
+    stormMmPerH: 120,
+    northDegrees: 104,
+  });
   edit({
     type: 'add-roof',
     roof: newRoof({
@@ -51,11 +60,54 @@ export function millRow(): Job {
     type: 'add-inflow',
     inflow: newInflow({ id: 'bore', name: 'bore', kind: 'bore', rateM3s: 0.0004, into: 'p5', airGapM: 0.06 }),
   });
+  // A wall leads to a mark that is there.
+  edit({ type: 'add-mark', mark: newMark({ id: 'corner', name: 'mill corner', placed: { by: 'origin' } }) });
+  edit({ type: 'add-mark', mark: newMark({ id: 'post', name: 'gate post', placed: { by: 'line', alongM: 14.05 } }) });
+  edit({
+    type: 'add-mark',
+    mark: newMark({
+      id: 'north-corner',
+      name: 'north corner',
+      placed: { by: 'wall', from: CORNER, towards: POST, alongM: 0, offM: 4 },
+      wallTo: 'corner',
+      wallSide: 'right',
+    }),
+  });
   const places = [
-    { id: 'toilets', name: 'toilets', kind: 'fixture', placed: awayBy(32), readings: belowGround(-0.9) },
+    {
+      id: 'toilets',
+      name: 'toilets',
+      kind: 'fixture',
+      placed: { by: 'wall', from: CORNER, towards: POST, alongM: 29.2, offM: 4.46 },
+      readings: belowGround(-0.9),
+    },
     { id: 'fire', name: 'fire coupling', kind: 'fire', reserveM3: 12, readings: belowGround(-0.45) },
     { id: 'ditch', name: 'ditch', kind: 'daylight', placed: awayBy(18), readings: belowGround(0.6) },
   ] as const;
   for (const place of places) edit({ type: 'add-terminal', terminal: newTerminal(place) });
+  setOut(edit, job);
   return job();
+}
+
+const CORNER = { of: 'mark', id: 'corner' } as const;
+const POST = { of: 'mark', id: 'post' } as const;
+
+/** Two tapes to the near side of the tank, a third to its house line; the ditch is not taped yet. */
+function setOut(edit: JobBuilder['edit'], job: () => Job): void {
+  const [tank] = job().tanks;
+  const [roof] = job().roofs;
+  if (!tank || !roof) return;
+  const tape = (from: PlanRef, tapeM: number) => ({ from, tapeM, to: 'near-side', openingId: null }) as const;
+  const readings = [tape(CORNER, 7.29), tape(POST, 6.23)];
+  edit(setField('tanks', tank, 'placed', { by: 'tapes', side: 'right', readings }));
+  edit(setField('tanks', tank, 'turned', { by: 'tape', from: POST, tapeM: 7.68, openingId: 'p3', side: 'right' }));
+  edit(
+    setField('roofs', roof, 'placed', {
+      by: 'wall',
+      from: CORNER,
+      towards: { of: 'mark', id: 'north-corner' },
+      alongM: 2.2,
+      offM: 0,
+    }),
+  );
 }

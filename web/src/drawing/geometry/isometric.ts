@@ -170,7 +170,7 @@ export interface IsoSpot extends IsoDot {
 }
 
 const LINE_PX = 18;
-const BESIDE_PX = 10;
+const BESIDE_PX = 14;
 const SAMPLES = 14;
 
 /** Beside the middle of each leg, in that of some places where they cover the least of lines and of other words. */

@@ -93,7 +93,7 @@ function HoleRow({ penetration, tank }: { readonly penetration: Penetration; rea
     : `in the ${penetration.face}`;
   const choose = (): void => {
     select(penetration.id);
-    if (!/(holes|runs)$/.test(pathname)) router.push(stationPath(jobId, 'runs'));
+    if (!/(holes|runs|runs\/space)$/.test(pathname)) router.push(stationPath(jobId, 'runs'));
   };
   return (
     <li>

@@ -30,7 +30,9 @@ const rounded = (metres: number): number => Math.round(metres / STEP_M) * STEP_M
 export function PlanFigure({ context }: { readonly context: CheckContext }) {
   const plan = sitePlan(context);
   const { job } = context;
-  const selected = useJob((state) => state.siteKey);
+  const chosen = useJob((state) => state.siteKey);
+  // While nothing is chosen the panel shows the first tank, and so does the sheet.
+  const selected = chosen ?? (job.tanks[0] ? `tank ${job.tanks[0].id}` : null);
   const make = useJob((state) => state.make);
   const select = useJob((state) => state.selectSite);
   const own = usePlaced(selected);
