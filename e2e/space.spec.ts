@@ -1,5 +1,5 @@
 import { type Page, expect, test } from '@playwright/test';
-import { cutTooShort, twoDrums } from '../core/src/test/layouts';
+import { cutTooShort, placesOnly, twoDrums } from '../core/src/test/layouts';
 import { emptyJob, noViolations, notes, rack, settled, station } from './support';
 
 /** Opens a job as it stands and leaves the page at one of its screens. */
@@ -133,7 +133,8 @@ test('two drums linked under their stand: lengths follow from both ends, and fro
     .getByRole('navigation', { name: 'Ways to look at this run' })
     .getByRole('link', { name: 'In space' })
     .click();
-  await expect(piece(page, 3)).toContainText('376 mm');
+  // Seen from the second drum it is the second piece.
+  await expect(piece(page, 2)).toContainText('376 mm');
   // Every piece is in the cut list, though nobody typed its length.
   await station(page, 'Parts').click();
   await expect(page.getByRole('main').getByText('376 mm').first()).toBeVisible();
@@ -150,4 +151,37 @@ test('a length that was cut too short leaves a gap in three figures, and one pre
     .click();
   await expect(meets(page)).toContainText('Meets P2');
   await expect(station(page, 'Runs')).not.toContainText('to put right');
+});
+
+test('two bungs that both look down are linked by finishing the run: down, across and up, and its ends meet', async ({
+  page,
+}) => {
+  await open(page, { ...placesOnly(twoDrums()), region: 'US' }, 'runs');
+  await page.getByLabel('Where the run finishes').selectOption({ label: 'into P2 Bung' });
+  const space = page.getByRole('region', { name: 'Ways in space' });
+  const way = space.getByRole('button').first();
+  await expect(way).toContainText('Elbow');
+  await way.click();
+  await page
+    .getByRole('navigation', { name: 'Ways to look at this run' })
+    .getByRole('link', { name: 'In space' })
+    .click();
+  await expect(meets(page)).toContainText('Meets P2');
+  await expect(page.getByRole('row', { name: /^Piece \d/ })).toHaveCount(3);
+  await expect(page.getByText('measure', { exact: true })).toHaveCount(0);
+  // The order of work makes up what lies between the two drops on the bench.
+  await page
+    .getByRole('navigation', { name: 'Ways to look at this run' })
+    .getByRole('link', { name: 'In line' })
+    .click();
+  await page.getByRole('button', { name: 'Order of work' }).click();
+  await expect(
+    page
+      .getByRole('region', { name: 'The order of work' })
+      .getByText(/^On the bench/)
+      .first(),
+  ).toBeVisible();
+  await expect(
+    page.getByRole('region', { name: 'The order of work' }).getByText(/push it on to both ends/),
+  ).toHaveCount(2);
 });

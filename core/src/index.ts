@@ -128,6 +128,7 @@ export * from './assembly/vector';
 export * from './assembly/course';
 export { type Frame, type Target, placeInSpace, targetOf, toSpace } from './assembly/frame';
 export * from './assembly/in-space';
+export * from './routes/ways-in-space';
 export * from './assembly/closure';
 export * from './assembly/coming-out';
 export * from './assembly/before-cutting';

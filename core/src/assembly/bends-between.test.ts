@@ -61,6 +61,18 @@ describe('ends that do not meet', () => {
     expect(found.every(({ bends }) => bends.length === 3)).toBe(true);
   });
 
+  it('two bungs that both look down: down, across and up, as little out as the sockets take', () => {
+    const found = bendsBetween(
+      { at: { out: 0, right: 0, up: 0.5 }, goes: { out: 0, right: 0, up: -1 } },
+      { at: { out: 0.61, right: 0, up: 0.45 }, goes: { out: 0, right: 0, up: 1 } },
+      BENDS,
+      LEAST_M,
+    );
+    expect(found[0]?.bends.map(({ degrees }) => degrees)).toEqual([90, 90]);
+    // 50 mm more on the side that hangs higher; 610 less two take-offs of 26.99 between.
+    expect(found[0]?.cutsM.map((cut) => cut * 1000)).toEqual(mm(105.6, 556, 55.6));
+  });
+
   it('no room at all: nothing is offered', () => expect(ways(end(20, 15, 0, 0))).toEqual([]));
 });
 

@@ -150,6 +150,19 @@ function withFew<Bend extends MadeBend>(
         const way = wayOf([first, second], [u, middle, v], [rest / 2, travel, rest / 2], leastM);
         return way ? [way] : [];
       }
+      if (psi > 180 - SAME_DEGREES) {
+        // Back beside itself: down, across and up. How far it goes out is free; as little as can be.
+        const set = Math.abs(first.degrees + second.degrees - 180) < SAME_DEGREES ? squareTo(u, gap) : undefined;
+        if (!set || first.degrees !== second.degrees) return [];
+        const [less, more] = [leastM + first.takeOffM, dot(gap, u)];
+        const way = wayOf(
+          [first, second],
+          [u, set, v],
+          [less + Math.max(0, more), dot(gap, set), less + Math.max(0, -more)],
+          leastM,
+        );
+        return way ? [way] : [];
+      }
       return between(u, first.degrees, v, second.degrees).flatMap((middle) => {
         const legs = threeLegs([u, middle, v], gap);
         const way = legs && wayOf([first, second], [u, middle, v], legs, leastM);

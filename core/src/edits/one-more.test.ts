@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { shippedCatalogue } from '../fittings/catalogue';
 import type { Job } from '../job/job';
+import { validateJob } from '../job/validate';
 import { plan } from '../plan/plan';
 import { OVERFLOW, drumWith, linkedDrums, place, tankWith } from '../test/sample-jobs';
 import { applyEdits } from './edits';
@@ -37,6 +38,17 @@ describe('one more tank', () => {
     expect(findings.filter(({ severity }) => severity === 'fails')).toHaveLength(
       4 * plan(drum).findings.filter(({ severity }) => severity === 'fails').length,
     );
+  });
+
+  test('stands somewhere else, turned alike: the plan begins at the first alone', () => {
+    const [tank] = drum.tanks;
+    const placed = {
+      ...drum,
+      tanks: [{ ...tank!, placed: { by: 'origin' }, turned: { by: 'degrees', degrees: -90 } } as const],
+    };
+    const more = made(placed, oneMoreTank(placed, shippedCatalogue, 't1'));
+    expect(more.tanks[1]).toMatchObject({ placed: null, turned: { by: 'degrees', degrees: -90 } });
+    expect(validateJob(more, shippedCatalogue)).toEqual([]);
   });
 
   test('keeps how its joints are made and what is said of its parts; not what was seen of it', () => {

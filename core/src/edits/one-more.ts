@@ -3,8 +3,11 @@ import { AS_ASKED, type EndRef, type Job, type Joint, type Penetration, refKey }
 import { holeById, holesOf } from '../job/lookup';
 import { freePlace, flangeRadiusM } from '../walls/no-drill';
 import { faceOf } from '../walls/forms';
+import type { Turned } from '../walls/placing';
+import type { Tank } from '../walls/tank';
 import { type Result, err, ok } from '../result';
 import { indexJob, otherSide } from '../derived/run';
+import { setOutOf } from '../derived/set-out';
 import type { Edit } from './edits';
 import { freshIds } from './fresh-id';
 import { setField } from './change-field';
@@ -72,6 +75,12 @@ function copyRuns(
   return { edits, leftOpen };
 }
 
+/** Turned as the first is, by however much that came out. */
+const turnedAlike = ({ id, turned }: Tank, job: Job): Turned | null => {
+  const degrees = turned?.by === 'degrees' ? turned.degrees : setOutOf(job).turns.get(id)?.degrees;
+  return degrees === undefined ? null : { by: 'degrees', degrees };
+};
+
 const idsIn = ({ tanks, penetrations, parts, joints, extras }: Job): Ids =>
   freshIds([...tanks, ...penetrations, ...parts, ...joints, ...extras]);
 
@@ -107,7 +116,11 @@ export function oneMoreTank(job: Job, catalogue: Catalogue, tankId: string): One
     leftOpen: runs.leftOpen,
     edits: [
       // What was seen of the one was not seen of the other.
-      { type: 'add-tank', tank: { ...withoutLabel(tank), id, logbook: [] } },
+      // It stands somewhere else, turned alike.
+      {
+        type: 'add-tank',
+        tank: { ...withoutLabel(tank), id, logbook: [], placed: null, turned: turnedAlike(tank, job) },
+      },
       ...own.map((hole): Edit => ({
         type: 'add-penetration',
         penetration: { ...withoutLabel(hole), id: holes.get(hole.id) ?? '', tankId: id },

@@ -28,7 +28,7 @@ import type { Region } from '../region';
 import { type ChainLink, insertChain, turnedRound } from './chain-edits';
 
 /** A bend of the catalogue that goes on to a pipe with both of its ends. */
-interface Fitted extends MadeBend {
+export interface Fitted extends MadeBend {
   readonly part: Part;
   /** How far the pipe stands in it [m]. */
   readonly depthM: number;
@@ -52,7 +52,7 @@ const bendsIn = memoizeBoth((catalogue: Catalogue, pipe: Part): readonly Fitted[
 );
 
 /** For each angle the cheapest bend that is sold there. */
-function bendsFor(pipe: Part, catalogue: Catalogue, region: Region | null): readonly Fitted[] {
+export function bendsFor(pipe: Part, catalogue: Catalogue, region: Region | null): readonly Fitted[] {
   const sold = bendsIn(catalogue, pipe).filter(({ part }) => region === null || part.regions.includes(region));
   const cheapest = new Map<number, Fitted>();
   for (const bend of sold) {
@@ -88,7 +88,7 @@ const turns = ({ part }: Leg): boolean =>
 const ALIKE = 0.1;
 
 /** Which pieces may take their lengths from both ends: as many as point different ways, the last first. */
-function follow(goes: readonly Vector[]): ReadonlySet<number> {
+export function follow(goes: readonly Vector[]): ReadonlySet<number> {
   const basis: Vector[] = [];
   const free = new Set<number>();
   for (let place = goes.length - 1; place >= 0; place--) {

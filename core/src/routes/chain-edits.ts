@@ -58,7 +58,7 @@ export function appendChain(job: Job, at: EndRef, route: Chain, text: string, to
   const newJoint = (): string => newId(`${base}-joint`);
   const edits = route.links.map((link): Edit => {
     const { endIn, endOut } = link;
-    const placed = newPart(newPartId(`${base}-on`), link.part.code, { lengthM: lengthOf(link) });
+    const placed = newPart(newPartId(`${base}-on`), link.part.code, { lengthM: lengthOf(link), ...link.said });
     const edit: Edit = { type: 'add-part', part: placed, at: standing, partEnd: endIn, jointId: newJoint() };
     standing = { of: 'part', id: placed.id, end: endOut };
     return edit;

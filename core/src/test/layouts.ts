@@ -259,6 +259,9 @@ export function crateOverflow(): Job {
   return job();
 }
 
+/** The same places with nothing on any opening. */
+export const placesOnly = (job: Job): Job => ({ ...job, parts: [], joints: [] });
+
 /** The same job with something else said of a part. */
 export const withPart = (job: Job, id: string, more: Partial<PlacedPart>): Job => ({
   ...job,

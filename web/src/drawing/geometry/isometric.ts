@@ -194,10 +194,10 @@ export function wordSpots({ legs, width, height }: Isometric, words: readonly Is
       return [
         { x: at.x + BESIDE_PX, y: at.y + 5 },
         { x: at.x - BESIDE_PX - wide, y: at.y + 5 },
-        { x: at.x + 4, y: at.y - BESIDE_PX },
-        { x: at.x + 4, y: at.y + BESIDE_PX + LINE_PX - 4 },
-        { x: at.x - wide - 4, y: at.y - BESIDE_PX },
-        { x: at.x - wide - 4, y: at.y + BESIDE_PX + LINE_PX - 4 },
+        { x: at.x + 8, y: at.y - BESIDE_PX },
+        { x: at.x + 8, y: at.y + BESIDE_PX + LINE_PX - 4 },
+        { x: at.x - wide - 8, y: at.y - BESIDE_PX },
+        { x: at.x - wide - 8, y: at.y + BESIDE_PX + LINE_PX - 4 },
       ];
     });
     const cost = (spot: IsoDot): number => {

@@ -60,7 +60,10 @@ test.each([
   [23, 220, 5],
   [400, 220, 0.5],
 ])('at %d px a metre in %d px the scale shows %d m', (pxPerM, room, metres) =>
-  expect(scaleStepM(pxPerM, room)).toBeCloseTo(metres, 9),
+  expect(scaleStepM(pxPerM, 'mm-l', room)).toBeCloseTo(metres, 9),
 );
+
+// 220 px at 20 px a metre have room for 36 ft.
+test('and in feet where the job is in feet', () => expect(scaleStepM(20, 'in-gal')).toBeCloseTo(20 * 0.3048, 9));
 
 test('references have letters', () => expect([0, 1, 25].map(letterOf)).toEqual(['A', 'B', 'Z']));

@@ -1,6 +1,8 @@
 import {
   type CheckContext,
   type Leg,
+  METRES_PER_FOOT,
+  type Measures,
   type PlanPlace,
   type PlanPoint,
   type SpacePoint,
@@ -96,11 +98,12 @@ const LEAST_M = 3;
 const SCALE_PX = 220;
 const LOOKS_PX = 16;
 
-/** The longest round figure, 1, 2 or 5 of a power of ten, that the scale has room for [m]. */
-export function scaleStepM(pxPerM: number, roomPx = SCALE_PX): number {
-  const most = roomPx / pxPerM;
+/** The longest round figure, 1, 2 or 5 of a power of ten, of metres or of feet, that the scale has room for [m]. */
+export function scaleStepM(pxPerM: number, measures: Measures, roomPx = SCALE_PX): number {
+  const unitM = measures === 'mm-l' ? 1 : METRES_PER_FOOT;
+  const most = roomPx / pxPerM / unitM;
   const power = 10 ** Math.floor(Math.log10(most));
-  return ([5, 2, 1].find((step) => step * power <= most) ?? 1) * power;
+  return ([5, 2, 1].find((step) => step * power <= most) ?? 1) * power * unitM;
 }
 
 /** Letters of the references, in their order: A, B ... */
@@ -164,6 +167,7 @@ export function sitePlan(
   const tanks = placed.flatMap(({ key, id, name, place, point: at, tank }) =>
     tank ? [tankOf(tank, { key, of: 'tank', id, name, place, at: dot(at) }, context, pxPerM, dot)] : [],
   );
+  const metres = scaleStepM(pxPerM, job.measures);
   const run = new Set<string>();
   return {
     width,
@@ -197,7 +201,7 @@ export function sitePlan(
     ),
     guesses: guessesOf(context, tanks, dot),
     unplaced: listed.filter(({ key }) => !placeOf(key)?.at).map(({ key, name }) => ({ key, name })),
-    scale: { metres: scaleStepM(pxPerM), px: scaleStepM(pxPerM) * pxPerM },
+    scale: { metres, px: metres * pxPerM },
   };
 }
 

@@ -1,9 +1,11 @@
 import {
   type Catalogue,
   type CutAnswer,
+  type EndRef,
   NO_SOLUTIONS,
   type OffCut,
   type Solutions,
+  type SpaceWay,
   catalogueWith,
   type Holding,
   type Job,
@@ -20,6 +22,7 @@ import {
   insteadOf,
   plan,
   unify,
+  waysInSpace,
   whatChanges,
 } from '@herrero/core';
 
@@ -28,6 +31,14 @@ export interface RouteQuestion {
   readonly from: OpenEnd;
   readonly to: OpenEnd;
   readonly options: Omit<RouteOptions, 'onHand'>;
+}
+
+/** Two open ends of a job that both may have a place. */
+export interface SpaceQuestion {
+  readonly job: Job;
+  readonly at: EndRef;
+  readonly to: EndRef;
+  readonly options: RouteQuestion['options'];
 }
 
 /** A part that is out, with everything else that is: what could be bought instead? All that a plan is made of comes with it. */
@@ -55,6 +66,7 @@ export interface Stock {
 export interface RouteTasks {
   readonly stock: { readonly question: Stock; readonly progress: never; readonly answer: null };
   readonly routes: { readonly question: RouteQuestion; readonly progress: never; readonly answer: Routes };
+  readonly space: { readonly question: SpaceQuestion; readonly progress: never; readonly answer: readonly SpaceWay[] };
   readonly unify: { readonly question: Job; readonly progress: never; readonly answer: Unified };
   readonly instead: {
     readonly question: InsteadQuestion;
@@ -74,6 +86,8 @@ export function routeTasks() {
     },
     routes: ({ from, to, options }: RouteQuestion): Routes =>
       findRoutes(from, to, catalogue, { ...options, onHand: catalogue.onHand }),
+    space: ({ job, at, to, options }: SpaceQuestion): readonly SpaceWay[] =>
+      waysInSpace(job, catalogue, at, to, options),
     unify: (job: Job): Unified => unify(contextOf(job, catalogue)),
     instead: ({ job, code, out, cuts }: InsteadQuestion): readonly Instead[] => {
       const solutions: Solutions = { ...NO_SOLUTIONS, cuts: new Map(cuts) };

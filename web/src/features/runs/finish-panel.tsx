@@ -7,6 +7,7 @@ import {
   type Job,
   type Plan,
   type Route,
+  type SpaceWay,
   appendChain,
   fitsPlace,
   fitsRun,
@@ -26,6 +27,7 @@ import { newId } from '../../store/new-id';
 import { type RouteQuestion } from '../routes/route-question';
 import { NoWay, RouteList } from '../routes/route-list';
 import { SearchFailed } from '../routes/search-failed';
+import { useAnswer } from '../routes/use-answer';
 import { useRoutes } from '../routes/use-routes';
 import { NO_WISHES, type Wishes, WishesChoice } from '../routes/wishes';
 
@@ -137,17 +139,36 @@ function Ways({ at, target, wishes }: { readonly at: EndRef; readonly target: Ta
         }
       : undefined;
   const { answer: found, failed, again } = useRoutes(question);
+  const space = useSpaceWays(at, target.ref, question?.options);
   const routes = question ? found?.routes : there.ref.of === 'terminal' ? [NO_PARTS] : [];
   if (failed !== undefined) return <SearchFailed why={failed} onAgain={again} />;
   if (routes === undefined) return <p className="py-3 type-second">Looking for ways</p>;
   if (routes.length === 0) return <NoWay found={found} />;
+  const take = (route: Route): void => void make(appendChain(job, at, route, '', target.ref).edits);
+  const alone = `Join it to ${target.name}: no part is needed`;
   return (
-    <RouteList
-      routes={routes}
-      onTake={(route) => make(appendChain(job, at, route, '', target.ref).edits)}
-      alone={`Join it to ${target.name}: no part is needed`}
-    />
+    <>
+      {space.length > 0 && (
+        <section aria-label="Ways in space">
+          <p className="pt-2 type-second">By where both ends are, with its bends and lengths: its ends meet.</p>
+          <RouteList routes={space} onTake={take} alone={alone} />
+          <p className="pt-3 type-second">Straight on, as if both ends lay in one line:</p>
+        </section>
+      )}
+      <RouteList routes={routes} onTake={take} alone={alone} />
+    </>
   );
+}
+
+const NONE: readonly SpaceWay[] = [];
+
+/** Ways between two ends that have a place, found beside the page; none where one of them has none. */
+function useSpaceWays(at: EndRef, to: EndRef, options: RouteQuestion['options'] | undefined): readonly SpaceWay[] {
+  const job = useJob((state) => state.job);
+  const placed = job.tanks.some((tank) => tank.placed !== null) || at.of === to.of;
+  const question = options && placed ? { job, at, to, options } : undefined;
+  const { answer } = useAnswer('space', question ? JSON.stringify(question) : '', question);
+  return answer ?? NONE;
 }
 
 const MOST_WAYS = 5;

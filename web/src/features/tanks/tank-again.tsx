@@ -3,6 +3,7 @@
 import { type Settable, type Tank, makeAlike, oneMoreTank } from '@herrero/core';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
+import { EntryProblem } from '@/ui/entry-problem';
 import { useJob } from '../../store/job-provider';
 
 /** One more like this: with its openings, their runs and what goes with it. Says what is left to be said of it. */
@@ -12,15 +13,19 @@ function OneMoreTank({ tank }: { readonly tank: Tank }) {
   const make = useJob((state) => state.make);
   const showTank = useJob((state) => state.showTank);
   const [leftOpen, setLeftOpen] = useState<readonly string[]>([]);
+  const [problem, setProblem] = useState<string>();
   const press = (): void => {
     const more = oneMoreTank(job, catalogue, tank.id);
-    if (make(more.edits) !== undefined) return;
+    const refused = make(more.edits);
+    setProblem(refused?.message);
+    if (refused) return;
     setLeftOpen(more.leftOpen);
     if (more.leftOpen.length === 0) showTank(more.id);
   };
   return (
     <>
       <Action onClick={press}>One more like {tank.label}</Action>
+      <EntryProblem problem={problem} />
       {leftOpen.length > 0 && (
         <span role="status" className="type-second">
           It stands there. Left open, since they take one end only: {leftOpen.join(', ')}.

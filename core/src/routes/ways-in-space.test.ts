@@ -1,0 +1,65 @@
+import { describe, expect, it } from 'vitest';
+import { contextOf } from '../derived/context';
+import { applyEdits } from '../edits/edits';
+import { shippedCatalogue } from '../fittings/catalogue';
+import type { EndRef, Job } from '../job/job';
+import { contextInSpace } from '../plan/context-in-space';
+import { inSpaceOf } from '../assembly/in-space';
+import { placesOnly, twoDrums } from '../test/layouts';
+import { appendChain } from './chain-edits';
+import { waysInSpace } from './ways-in-space';
+
+const FROM: EndRef = { of: 'hole', id: 't1-o' };
+const TO: EndRef = { of: 'hole', id: 't2-o' };
+const OPTIONS = { home: 'US' } as const;
+const us = (job: Job): Job => ({ ...job, region: 'US' });
+
+describe('two drums on their heads, their bungs looking down', () => {
+  const job = us(placesOnly(twoDrums()));
+  const ways = waysInSpace(job, shippedCatalogue, FROM, TO, OPTIONS);
+
+  it('a way goes down, across and up again: two elbows at least, never straight', () => {
+    expect(ways.length).toBeGreaterThan(0);
+    for (const { links } of ways) {
+      const turns = links.reduce((sum, { part }) => sum + (part.bendDegrees ?? 0), 0);
+      expect(turns).toBeGreaterThanOrEqual(180);
+    }
+  });
+
+  it.each([0, 1])('taken, its ends meet and every joint holds: way %d', (place) => {
+    const way = ways[place];
+    if (!way) return;
+    const edited = applyEdits(job, appendChain(job, FROM, way, '', TO).edits, shippedCatalogue);
+    if (!edited.ok) throw new Error(edited.error.message);
+    const context = contextInSpace(edited.value.job, shippedCatalogue);
+    const gaps = [...inSpaceOf(context).values()].flatMap((one) => one.gaps);
+    expect(gaps).toHaveLength(1);
+    expect(gaps[0]?.distanceM).toBeLessThan(0.001);
+    expect(gaps[0]?.degrees).toBeLessThan(0.5);
+    expect(context.joints.filter(({ mating }) => !mating.verdict.startsWith('holds'))).toEqual([]);
+    // Every piece has its length.
+    expect(context.job.parts.filter(({ code, lengthM }) => code.startsWith('PI-') && lengthM === null)).toEqual([]);
+  });
+
+  it('none where a drum has no place, or nobody knows where the run ends by now', () => {
+    const nowhere = { ...job, tanks: job.tanks.map((tank) => (tank.id === 't2' ? { ...tank, placed: null } : tank)) };
+    expect(waysInSpace(nowhere, shippedCatalogue, FROM, TO, OPTIONS)).toEqual([]);
+  });
+});
+
+it('the openings of one tank need no plan', () => {
+  const job = us(placesOnly(twoDrums()));
+  const own: Job = {
+    ...job,
+    tanks: job.tanks.filter(({ id }) => id === 't1').map((tank) => ({ ...tank, placed: null, turned: null })),
+    penetrations: [
+      ...job.penetrations.filter(({ tankId }) => tankId === 't1'),
+      ...job.penetrations
+        .filter(({ tankId }) => tankId === 't1')
+        .map((hole) => ({ ...hole, id: 'second', label: 'P9', aroundM: 0.0819 })),
+    ],
+    joints: [],
+  };
+  expect(contextOf(own, shippedCatalogue).runs).toHaveLength(2);
+  expect(waysInSpace(own, shippedCatalogue, FROM, { of: 'hole', id: 'second' }, OPTIONS).length).toBeGreaterThan(0);
+});
