@@ -13,7 +13,7 @@ import { courseOf } from './course';
 import { natureOf } from './joint-nature';
 import { assemblyOf } from './order';
 import { looksSomewhere, pointingOf } from './pointing';
-import { swingMm, withoutRoom } from './swing';
+import { bendSweepMm, swingMm, withoutRoom } from './swing';
 
 const plan = (job: Job) => contextOf(job, shippedCatalogue);
 /** One hole with a run in a drum; `link`: it ends in a second hole of the same size with the same fitting. */
@@ -248,6 +248,9 @@ describe('room to swing', () => {
       ? withoutRoom(run, courseOf(run, context), context).map(({ leg, against }) => `${leg.part.code} ${against}`)
       : [];
   };
+
+  test('an elbow of 33.3 mm to its end and 34 mm outside sweeps 37.4 mm (Pythagoras)', () =>
+    expect(bendSweepMm(33.274, 17, 90)).toBeCloseTo(37.37, 2));
 
   test('a valve a hand above the ground cannot be screwed on', () => {
     expect(noRoom({ heightM: 0.06 }, [{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'LV-075' }])).toEqual([

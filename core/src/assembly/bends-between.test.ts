@@ -76,6 +76,26 @@ describe('ends that do not meet', () => {
   it('no room at all: nothing is offered', () => expect(ways(end(20, 15, 0, 0))).toEqual([]));
 });
 
+// Travel of an offset by the pipefitter's constants, 1.41421 for 45, 2.61313 for 22-1/2 and 1 for 90; of a rolling one by the
+// root of squares (common practice); less the take-off of both bends.
+describe('the travel of an offset', () => {
+  it.each([
+    ['8 in in 45s, Schedule 40 3/4', 45, 7.9375, 203.2, 0, 287.37, 271.5, 0],
+    ['6 in in 22-1/2s, Schedule 40 1-1/2', 22.5, 5.5562, 152.4, 0, 398.24, 387.1, 0],
+    ['300 in 45s, 110 pressure pipe', 45, 23.7817, 300, 0, 424.26, 376.7, 0],
+    ['300 in 90s, 110 pressure pipe', 90, 56, 300, 0, 300, 188, 0],
+    ['6 in rolled by 8 in 45s, Schedule 40 3/4', 45, 7.9375, 152.4, 203.2, 359.21, 343.3, 53.13],
+    ['200 rolled by 150 in 22-1/2s, 110 soil pipe', 22.5, 11.9601, 200, 150, 653.28, 629.4, 36.87],
+  ])('%s', (_, degrees, takeOffMm, setMm, rollMm, travelMm, cutMm, rolledDegrees) => {
+    const [way] = bendsBetween(START, end(3000, rollMm, setMm, 0), [{ degrees, takeOffM: takeOffMm / 1000 }], 0.03);
+    expect((way?.legsM[1] ?? 0) * 1000).toBeCloseTo(travelMm, 1);
+    expect((way?.cutsM[1] ?? 0) * 1000).toBeCloseTo(cutMm, 0);
+    const middle = way?.goes[1];
+    const roll = Math.atan2(-(middle?.right ?? 0), middle?.up ?? 1) * (180 / Math.PI);
+    expect(roll).toBeCloseTo(rolledDegrees, 1);
+  });
+});
+
 /** Walks a way by other means than it was found: leg after leg. */
 const walked = ({ at }: LineEnd, goes: readonly Vector[], legs: readonly number[]): Vector =>
   goes.reduce((sum, way, place) => plus(sum, times(way, legs[place] ?? 0)), at);

@@ -22,8 +22,19 @@ export function swingMm(part: Part): number {
     part.features.includes('ball-and-lever') ? LEVER_MM + LEVER_PER_BORE * part.boreMm : 0,
     part.features.includes('spout') ? SPOUT_MM + SPOUT_PER_BORE * part.boreMm : 0,
     part.features.includes('branch') && !part.features.includes('saddle') ? half : 0,
-    (part.bendDegrees ?? 0) > 0 ? half * Math.sin(((part.bendDegrees ?? 0) * Math.PI) / 180) + girth : 0,
+    bendSweepMm(half, girth, part.bendDegrees ?? 0),
   );
+}
+
+/**
+ * How far the mouth of a bend reaches from the axis that it turns about [mm]: a disc of half its girth, out by the sine of
+ * its leg; of its rim the point that lies furthest out or furthest aside.
+ */
+export function bendSweepMm(legMm: number, halfGirthMm: number, degrees: number): number {
+  if (degrees <= 0) return 0;
+  const angle = (degrees * Math.PI) / 180;
+  const [out, tilted] = [legMm * Math.sin(angle), halfGirthMm * Math.abs(Math.cos(angle))];
+  return Math.max(out + tilted, Math.hypot(out, halfGirthMm));
 }
 
 /** What a part would strike when it is screwed on, and how far off that is [m]. */
