@@ -1,3 +1,4 @@
+import { twoDrums } from '../test/layouts';
 import { describe, expect, test } from 'vitest';
 import { fillText } from '../quantity/values';
 import { drumWith } from '../test/sample-jobs';
@@ -85,4 +86,12 @@ describe('pegs of a job that grows', () => {
     expect(settled).toMatchObject({ holes: 'settled: 2 settled', runs: 'settled: 5 joints hold' });
     expect(settled.parts).toMatch(/^settled/);
   });
+});
+
+test('a site on which only tanks are set out is not “not begun”', () => {
+  const site = (job: Parameters<typeof plan>[0]) => plan(job).stations.find(({ id }) => id === 'site');
+  const tanks = { ...twoDrums(), terminals: [], parts: [], joints: [] };
+  expect(site(tanks)).toMatchObject({ peg: 'settled', words: 'tanks set out' });
+  const nowhere = { ...tanks, tanks: tanks.tanks.map((tank) => ({ ...tank, placed: null })) };
+  expect(site(nowhere)?.words).toBe('not begun');
 });

@@ -147,13 +147,16 @@ const pressing = ({ severity }: Finding): boolean => severity !== 'costs' && sev
 function siteStation(context: CheckContext, findings: readonly Finding[]): Station {
   const { roofs, inflows, terminals, tanks } = context.job;
   const base = { id: 'site', name: 'Site', open: true } as const;
-  if (roofs.length + inflows.length + terminals.length === 0) return { ...base, peg: 'not-begun', words: 'not begun' };
+  const named = roofs.length + inflows.length + terminals.length;
+  const setOut = tanks.some(({ placed }) => placed !== null);
+  if (named === 0 && !setOut) return { ...base, peg: 'not-begun', words: 'not begun' };
   const own = findings.filter((finding) => finding.station === 'site' && pressing(finding));
   const failing = own.filter(({ severity }) => severity === 'fails').length;
   if (failing > 0) return { ...base, peg: 'trouble', words: `${failing} to put right` };
   const open = own.length + unknownsOf(context).length;
   if (open > 0) return { ...base, peg: 'under-way', words: `${open} to measure` };
   if (tanks.length === 0) return { ...base, peg: 'under-way', words: 'waits on Tanks' };
+  if (named === 0) return { ...base, peg: 'settled', words: 'tanks set out' };
   return { ...base, peg: 'settled', words: `${roofs.length + inflows.length} in, ${terminals.length} out` };
 }
 
