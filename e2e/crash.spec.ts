@@ -54,7 +54,6 @@ test('a server killed in mid-save keeps the last acknowledged edit, and no half 
             name: to,
             kind: 'other',
             offers: null,
-            distanceM: null,
             readings: [],
             throughM: null,
             mains: false,

@@ -61,7 +61,6 @@ async function whileThreeWrite(server: OwnServer, storm: (writing: Writing) => P
         name,
         kind: 'other',
         offers: null,
-        distanceM: null,
         readings: [],
         throughM: null,
       };

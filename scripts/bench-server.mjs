@@ -107,7 +107,6 @@ try {
       name: place,
       kind: 'other',
       offers: null,
-      distanceM: null,
       readings: [],
       throughM: null,
     };

@@ -30,6 +30,8 @@ const SettleForm = dynamic(() => import('./settle-form'), { ssr: false });
 const SettingsOnPhone = dynamic(() => import('./settings-on-phone'), { ssr: false });
 
 /** What is chosen at Site. */
+/** Checks of where a run lies. */
+const IN_SPACE: readonly string[] = ['run/ends-do-not-meet', 'run/piece-too-short'];
 const SITE_KINDS: readonly Finding['at']['kind'][] = ['roof', 'inflow', 'terminal', 'mark'];
 
 const RULES: Readonly<Record<Finding['severity'], string>> = {
@@ -136,7 +138,8 @@ function Note({ finding }: { readonly finding: Finding }) {
     if (at.kind === 'tank') showTank(at.id);
     if (SITE_KINDS.includes(at.kind)) selectSite(`${at.kind} ${at.id}`);
     if (at.penetrationId !== undefined) select(at.penetrationId, at.kind === 'joint' ? at.id : null);
-    router.push(stationPath(jobId, finding.station));
+    // What is wrong in space is seen in space.
+    router.push(`${stationPath(jobId, finding.station)}${IN_SPACE.includes(finding.check) ? '/space' : ''}`);
   };
   const pointThere = (): void => point(at.kind === 'joint' ? at.id : (at.penetrationId ?? at.id));
   return (
