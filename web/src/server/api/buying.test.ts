@@ -69,7 +69,7 @@ describe('drawings of the runs', () => {
   });
   test('as DXF with a layer for pipes and one for fittings', async () => {
     const dxf = await (await getRunsDxf(get(), at(id))).text();
-    for (const layer of ['pipe', 'fitting', 'tank']) expect(dxf).toMatch(new RegExp(`LINE[\\s\\S]*?8\\s+${layer}\\s`));
+    for (const layer of ['pipe', 'fitting']) expect(dxf).toMatch(new RegExp(`LINE[\\s\\S]*?8\\s+${layer}\\s`));
   });
   test('a job without runs has none', async () => {
     const answer = await getRunsSvg(get(), at(empty));
