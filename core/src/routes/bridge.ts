@@ -2,18 +2,7 @@ import { type BentWay, type LineEnd, type MadeBend, bendsBetween } from '../asse
 import type { Leg } from '../assembly/course';
 import { isFlexible } from '../assembly/flexible';
 import type { EndGap } from '../assembly/in-space';
-import {
-  HEADING_VECTORS,
-  type Vector,
-  cross,
-  dot,
-  lengthOf,
-  plus,
-  rolled,
-  squareTo,
-  times,
-  unit,
-} from '../assembly/vector';
+import { HEADING_VECTORS, type Vector, cross, dot, lengthOf, plus, squareTo, times, unit } from '../assembly/vector';
 import { mate } from '../connections/mate';
 import { holdsAtAll } from '../connections/mating';
 import type { CheckContext } from '../derived/context';
@@ -76,9 +65,7 @@ export function pointed(headingIn: Vector, headingOut: Vector): Pick<PlacedPart,
   const nearest = ways.toSorted((a, b) => Math.abs(a.degrees) - Math.abs(b.degrees))[0];
   if (!nearest) return { points: null, rollDegrees: 0 };
   const roll = Math.abs(nearest.degrees) < 0.01 ? 0 : Math.round(nearest.degrees * 1000) / 1000;
-  // As it will be read again.
-  const again = rolled(axis, HEADING_VECTORS[nearest.heading], roll);
-  return lengthOf(again) > 0 ? { points: nearest.heading, rollDegrees: roll } : { points: null, rollDegrees: 0 };
+  return { points: nearest.heading, rollDegrees: roll };
 }
 
 const turns = ({ part }: Leg): boolean =>
