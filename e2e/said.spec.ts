@@ -71,7 +71,7 @@ test('what no list has can be said: a seal of one’s own, an end that is cast i
   await expect(joint).toContainText('J1 holds');
 });
 
-test('what goes in with it is a line of the list; four equal drums are three presses', async ({ page }) => {
+test('what goes in with it is a line of the list; four equal drums are three presses @deep', async ({ page }) => {
   const id = await emptyJob(page, 'Four drums', 'millimetres, litres');
   await page.getByRole('button', { name: 'Add: Open-head drum' }).click();
   await enter(page, 'Logbook: how its water is, what was seen or mended', 'clear, no smell');

@@ -8,7 +8,16 @@ for (const [light, run] of [
   ['bench', ''],
   ['shed', ' @deep'],
 ] as const)
-  test(`every screen can be used by all, by ${light} light${run}`, async ({ page }) => {
+  test(`every screen can be used by all, by ${light} light, and says nothing to the console${run}`, async ({
+    page,
+  }) => {
+    const said: string[] = [];
+    page.on(
+      'console',
+      (message) =>
+        ['error', 'warning'].includes(message.type()) && said.push(`${message.text()} ${message.location().url}`),
+    );
+    page.on('pageerror', (error) => said.push(error.message));
     await page.addInitScript((value) => localStorage.setItem('herrero-light', value), light);
     await page.goto('/');
     await noViolations(page, 'jobs', light);
@@ -24,6 +33,7 @@ for (const [light, run] of [
     await page.getByRole('button', { name: /^Measures/ }).click();
     await expect(page.getByRole('button', { name: 'Done' })).toBeVisible();
     await noViolations(page, 'measures', light);
+    expect(said).toEqual([]);
   });
 
 test('an empty job has a next step at every station', async ({ page }) => {
@@ -86,22 +96,6 @@ test('a station that does nothing yet says so and is no page', async ({ page }) 
     await expect(page.getByRole('link', { name })).toHaveCount(0);
   }
   await expect(page.getByText('comes later').first()).toBeVisible();
-});
-
-test('no page says anything to the console', async ({ page }) => {
-  const said: string[] = [];
-  page.on(
-    'console',
-    (message) =>
-      ['error', 'warning'].includes(message.type()) && said.push(`${message.text()} ${message.location().url}`),
-  );
-  page.on('pageerror', (error) => said.push(error.message));
-  const id = await copyOfTernPoint(page, 'Quiet');
-  for (const station of STATIONS) {
-    await page.goto(`/jobs/${id}/${station}`);
-    await expect(notes(page)).toBeVisible();
-  }
-  expect(said).toEqual([]);
 });
 
 test('the parts list prints whole, without what is only for the screen', async ({ page }) => {
