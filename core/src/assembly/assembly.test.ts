@@ -138,6 +138,14 @@ describe('two drums linked under their stand', () => {
     const linked = run?.strands.filter(({ end }) => end.at === 'hole') ?? [];
     expect(linked).toHaveLength(3);
     expect(linked.flatMap((one) => cannotClose(one, four))).toEqual([]);
+    // What hangs on the far drum is made from its wall outward, as one stands before it: nothing is brought to thin air.
+    for (const strand of linked) {
+      const back = assemblyOf(strand, four).filter(({ when }) => when === 'from-far-end');
+      const walked = strand.items.map(({ placed }) => placed.id);
+      const places = back.map(({ brought }) => walked.indexOf(brought?.placed.id ?? ''));
+      expect(places.length).toBeGreaterThan(1);
+      expect(places).toEqual(places.toSorted((a, b) => b - a));
+    }
   });
 });
 

@@ -8,7 +8,7 @@ import { runViews } from '../derived/run-view';
 import { memoize } from '../quantity/memoize';
 import { isFlexible } from './flexible';
 import { standsInM } from './stands-in';
-import { type Frame, openedAt, standsAs, targetOf, toLocal, toSpace } from './frame';
+import { type Frame, directionFrom, directionTo, openedAt, standsAs, targetOf, toLocal, toSpace } from './frame';
 import {
   HEADING_VECTORS,
   type Vector,
@@ -273,11 +273,7 @@ function fromFirst(run: Run, context: RunSight): Course | undefined {
   const said = courseOf({ penetration: first, strands: walkRun({ of: 'hole', id: first.id }, context.index) }, context);
   const { frame, at: start } = openedAt(run.penetration, tank, standsAs(tank, context));
   const seen = (point: Vector): Vector => toLocal(toSpace(point, said.frame), frame);
-  const looking = (heading: Vector): Vector => {
-    const { out, right, up } = seen(plus(said.start, heading));
-    const from = seen(said.start);
-    return { out: out - from.out, right: right - from.right, up: up - from.up };
-  };
+  const looking = (heading: Vector): Vector => directionTo(directionFrom(heading, said.frame), frame);
   const legs = new Map(said.strands.flat().map((leg) => [leg.placed.id, leg]));
   const laid = run.strands.map(
     (strand) =>

@@ -2,9 +2,10 @@ import type { RunSight } from '../derived/context';
 import { placeUpM } from '../derived/heights';
 import { baseLevelM, setOutOf, standingOf } from '../derived/set-out';
 import type { Strand } from '../derived/run';
+import { placeAt } from '../derived/strands';
 import type { Penetration, Terminal } from '../job/job';
 import { holeById, tankOf } from '../job/lookup';
-import { type Looking, type PlanPoint, type SpacePoint, toRadians } from '../quantity/space';
+import { type PlanPoint, type SpacePoint, toRadians, turnedBy } from '../quantity/space';
 import { isUpright } from '../walls/forms';
 import { planKey } from '../walls/placing';
 import { type Standing, openingIn } from '../walls/standing';
@@ -38,12 +39,10 @@ export interface Opened {
 export function openedAt(hole: Penetration, tank: Tank, standing: Standing): Opened {
   const { at, looks } = openingIn(tank, hole, standing);
   const level = Math.hypot(looks.x, looks.y);
-  const turn = toRadians(standing.turnDegrees);
-  const front = {
-    x: FRONT.x * Math.cos(turn) - FRONT.y * Math.sin(turn),
-    y: FRONT.x * Math.sin(turn) + FRONT.y * Math.cos(turn),
-  };
-  const out = isUpright(hole.face) && level > NOTHING ? { x: looks.x / level, y: looks.y / level } : front;
+  const out =
+    isUpright(hole.face) && level > NOTHING
+      ? { x: looks.x / level, y: looks.y / level }
+      : turnedBy(FRONT, standing.turnDegrees);
   const frame = { at, out };
   return { frame, at: toLocal(at, frame), looks: directionTo(looks, frame) };
 }
@@ -76,6 +75,9 @@ export const directionTo = (looks: SpacePoint, { out }: Frame): Vector => ({
   up: looks.z,
 });
 
+/** A direction that is seen in a frame, in the space of the job. */
+export const directionFrom = (looks: Vector, { out }: Frame): SpacePoint => toSpace(looks, { at: { x: 0, y: 0 }, out });
+
 /** Where a run may end, seen from its opening. */
 export interface Target {
   /** On the outside of a wall, or the mouth of what a place offers. */
@@ -86,41 +88,49 @@ export interface Target {
   readonly sure: boolean;
 }
 
-/** Where a strand ends, seen from the opening where its run begins; undefined where that is not known. */
+/**
+ * Where a strand ends, seen from the opening where its run begins; undefined where that is not known. Two openings of one
+ * tank know it of each other wherever the tank stands; all else must stand on the plan.
+ */
 export function targetOf({ end }: Strand, near: Penetration, frame: Frame, context: RunSight): Target | undefined {
   const { job } = context;
-  const [tank, far] = [tankOf(job, near), end.at === 'hole' ? holeById(job, end.id) : undefined];
-  if (far) {
-    const farTank = tankOf(job, far);
-    const standing = farTank && standingOf(farTank, job);
-    const same = far.tankId === near.tankId;
-    if (!farTank || (!same && (!standing || !tank || !standingOf(tank, job)))) return undefined;
-    const { at, looks } = openingIn(farTank, far, same ? standsAs(farTank, context) : (standing ?? BY_GROUND));
-    return {
-      at: toLocal(at, frame),
-      looks: directionTo(looks, frame),
-      sure: same || (standing?.sure === true && tank !== undefined && standingOf(tank, job)?.sure === true),
-    };
-  }
-  const terminal = end.at === 'terminal' ? job.terminals.find(({ id }) => id === end.id) : undefined;
-  const standing = tank && standingOf(tank, job);
-  if (!terminal || !standing) return undefined;
-  const placed = placeInSpace(terminal, context);
-  return (
-    placed && {
-      at: toLocal(placed.at, frame),
-      looks: placed.looks && directionTo(placed.looks, frame),
-      sure: placed.sure && standing.sure,
-    }
-  );
+  const tank = tankOf(job, near);
+  if (!tank) return undefined;
+  const seen = ({ at, looks }: SpaceEnd, sure: boolean): Target => ({
+    at: toLocal(at, frame),
+    looks: looks && directionTo(looks, frame),
+    sure,
+  });
+  const far = end.at === 'hole' ? holeById(job, end.id) : undefined;
+  if (far?.tankId === tank.id) return seen(openingIn(tank, far, standsAs(tank, context)), true);
+  const standing = standingOf(tank, job);
+  const there = standing && (far ? openingInSpace(far, context) : placeInSpace(placeAt(job, end), context));
+  return there && seen(there, there.sure && standing.sure);
 }
-const BY_GROUND: Standing = { ...BY_ITSELF, baseM: 0 };
+
+/** Something that a line may end at, where it is in the space of the job; `looks` undefined where nobody has said it. */
+interface SpaceEnd {
+  readonly at: SpacePoint;
+  readonly looks: SpacePoint | undefined;
+}
+
+/** Where an opening is and looks; undefined where its tank does not stand on the plan. */
+function openingInSpace(
+  hole: Penetration,
+  { job }: Pick<RunSight, 'job'>,
+): (SpaceEnd & { readonly sure: boolean }) | undefined {
+  const tank = tankOf(job, hole);
+  const standing = tank && standingOf(tank, job);
+  return standing && { ...openingIn(tank, hole, standing), sure: standing.sure };
+}
 
 /** Where a place is and the way it looks; undefined where it has no place on the plan or no height. */
 export function placeInSpace(
-  { id, looks }: Terminal,
+  terminal: Terminal | undefined,
   { job }: Pick<RunSight, 'job'>,
-): { readonly at: SpacePoint; readonly looks: Looking['looks'] | undefined; readonly sure: boolean } | undefined {
+): (SpaceEnd & { readonly sure: boolean }) | undefined {
+  if (!terminal) return undefined;
+  const { id, looks } = terminal;
   const place = setOutOf(job).places.get(planKey({ of: 'terminal', id }));
   const upM = placeUpM(job, id);
   if (!place?.at || upM === undefined) return undefined;

@@ -6,7 +6,7 @@ import { contextInSpace } from '../plan/context-in-space';
 import { crateOverflow, cutTooShort, drawnRoughly, fourDrums, movedBy, twoDrums } from '../test/layouts';
 import { type Leg, coursesOf } from './course';
 import { toSpace } from './frame';
-import { inSpaceOf, lengthsToAsk } from './in-space';
+import { inSpaceOf, lengthsToAsk, meetingOf } from './in-space';
 
 const spaceOf = (job: Job) => [...inSpaceOf(contextOf(job, shippedCatalogue)).values()];
 const lengthsOf = (job: Job): Record<string, number> =>
@@ -126,4 +126,18 @@ describe('ends that do not meet', () => {
     expect(lengthsOf(asked)).toEqual({});
     expect(gapsOf(asked)).toEqual([]);
   });
+});
+
+// Our judgement: 2 mm is no gap, a tape is out by up to 10 mm, two joints of a bend give 1-1/2 degrees each.
+it.each([
+  ['meets', 0.002, 3],
+  ['meets', 0, undefined],
+  ['tape', 0.0021, 3],
+  ['tape', 0.01, undefined],
+  ['askew', 0.001, 3.1],
+  ['askew', 0.01, 90],
+  ['apart', 0.0101, 0],
+] as const)('%s at %d m and %d degrees', (meeting, distanceM, degrees) => {
+  expect(meetingOf({ distanceM, degrees, hose: false })).toBe(meeting);
+  expect(meetingOf({ distanceM, degrees, hose: true })).toBe('hose-short');
 });

@@ -6,7 +6,7 @@ import type { Job, PlacedPart } from '../job/job';
 import { tankOf } from '../job/lookup';
 import { gather } from '../quantity/gather';
 import { memoize, reuseEqual } from '../quantity/memoize';
-import { type Course, type Leg, UNKNOWN_LENGTH_M, coursesOf, firstOpening, pathOf } from './course';
+import { BEND_PLAY_DEGREES, type Course, type Leg, UNKNOWN_LENGTH_M, coursesOf, firstOpening, pathOf } from './course';
 import type { LineEnd } from './bends-between';
 import { isFlexible } from './flexible';
 import { type Target, targetOf } from './frame';
@@ -33,6 +33,23 @@ export interface EndGap {
   readonly wanted: LineEnd;
   /** Pieces of given length that lie along the gap, the straightest first: one of them could be cut otherwise. */
   readonly cuts: readonly Leg[];
+}
+
+/** Less than this is no gap; less than that a tape may be out [m] (our judgement). */
+export const NO_GAP_M = 0.002;
+const TAPE_OUT_M = 0.01;
+/** The joint of a bend on either side gives so much. */
+export const ASKEW_DEGREES = 2 * BEND_PLAY_DEGREES;
+
+/** How the end of a strand comes to where it shall end; `tape`: as near as a tape can be out. */
+export type Meeting = 'meets' | 'tape' | 'askew' | 'apart' | 'hose-short';
+
+/** Does it meet, and if not, what is wrong first? */
+export function meetingOf({ distanceM, degrees = 0, hose }: Pick<EndGap, 'distanceM' | 'degrees' | 'hose'>): Meeting {
+  if (hose) return 'hose-short';
+  if (distanceM > TAPE_OUT_M) return 'apart';
+  if (degrees > ASKEW_DEGREES) return 'askew';
+  return distanceM > NO_GAP_M ? 'tape' : 'meets';
 }
 
 /** A piece that would have to be shorter than what it stands in. */

@@ -48,13 +48,24 @@ function pushedOn({ joints, items }: Stretch, { near, far }: PushedAtOnce): read
   const at = (judged: JudgedJoint): number => joints.findIndex((one) => one.judged === judged);
   // The near joint of a branch lies in the line that it leaves.
   const [from, to] = [at(near), at(far)];
-  return joints.map(({ judged, nature, into }, place): AssemblyStep => {
-    if (place === from || place === to) return { judged, nature, brought: into, when: 'at-once' };
-    if (place < from) return { judged, nature, brought: into, when: 'on' };
-    if (place > to) return { judged, nature, brought: items[place - 1], when: 'from-far-end' };
-    return { judged, nature, brought: into, when: 'bench' };
+  const forward = joints.slice(0, to + 1).map(({ judged, nature, into }, place): AssemblyStep => {
+    const when = place === from || place === to ? 'at-once' : place < from ? 'on' : 'bench';
+    return { judged, nature, brought: into, when };
   });
+  return [...forward, ...fromFarEnd({ joints, items }, to + 1)];
 }
+
+/** The joints from a place on, made from the far end back: what is brought is the part before the joint. */
+const fromFarEnd = ({ joints, items }: Pick<Stretch, 'joints' | 'items'>, from: number): readonly AssemblyStep[] =>
+  joints
+    .slice(from)
+    .map(({ judged, nature }, place): AssemblyStep => ({
+      judged,
+      nature,
+      brought: items[from + place - 1],
+      when: 'from-far-end',
+    }))
+    .toReversed();
 
 /**
  * The order in which a strand goes together: from the wall outward, each part brought to what stands; where the far end
@@ -65,7 +76,7 @@ export function assemblyOf(strand: Strand, context: RunSight): readonly Assembly
 }
 
 function stepsOf(stretch: Stretch, strand: Strand, context: RunSight): readonly AssemblyStep[] {
-  const { joints, heldAtBothEnds, items } = stretch;
+  const { joints, heldAtBothEnds } = stretch;
   if (!heldAtBothEnds) return joints.map(({ judged, nature, into }) => ({ judged, nature, brought: into, when: 'on' }));
   const atOnce = givesWay(stretch) ? undefined : pushedAtOnce(strand, context);
   if (atOnce) return pushedOn(stretch, atOnce);
@@ -73,22 +84,12 @@ function stepsOf(stretch: Stretch, strand: Strand, context: RunSight): readonly 
   const outward = joints
     .slice(0, from)
     .map(({ judged, nature, into }): AssemblyStep => ({ judged, nature, brought: into, when: 'on' }));
-  // From the far end back, what is brought is the part before the joint.
-  const backward = joints
-    .slice(to)
-    .map(({ judged, nature }, place): AssemblyStep => ({
-      judged,
-      nature,
-      brought: items[to + place - 1],
-      when: 'from-far-end',
-    }))
-    .toReversed();
   const closes = union
     ? [{ judged: undefined, nature: 'by-hand' as const, brought: union, when: 'closes' as const }]
     : joints
         .slice(from, to)
         .map(({ judged, nature, into }) => ({ judged, nature, brought: into, when: 'closes' as const }));
-  return [...outward, ...backward, ...closes];
+  return [...outward, ...fromFarEnd(stretch, to), ...closes];
 }
 
 const TURN: Readonly<Record<AssemblyStep['when'], number>> = {

@@ -18,17 +18,21 @@ function roughly(job: Job, key: string): Placed | null {
   return at ? { by: 'rough', xM: at.x, yM: at.y } : null;
 }
 
+/** What has a place and no turning, and what the plan calls it. */
+const PLACED_IN = [
+  { collection: 'marks', of: 'mark' },
+  { collection: 'roofs', of: 'roof' },
+  { collection: 'terminals', of: 'terminal' },
+] as const;
+
 /** What was placed from a tank that goes stays where it is drawn, and is no longer measured. */
 export function freedFromTank(job: Job, tankId: string): readonly Change[] {
   const ref = { of: 'tank', id: tankId } as const;
-  const places = (['marks', 'roofs', 'terminals'] as const).flatMap((collection) =>
+  const places = PLACED_IN.flatMap(({ collection, of }) =>
     job[collection]
       .filter(({ placed }) => names(ref, placed))
       .map((record) =>
-        replace(job, collection, record, {
-          ...record,
-          placed: roughly(job, `${collection.slice(0, -1)} ${record.id}`),
-        }),
+        replace(job, collection, record, { ...record, placed: roughly(job, planKey({ of, id: record.id })) }),
       ),
   );
   const tanks = job.tanks

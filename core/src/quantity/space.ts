@@ -19,12 +19,6 @@ const DEGREES = 180 / Math.PI;
 export const toRadians = (degrees: number): number => degrees / DEGREES;
 export const toDegrees = (radians: number): number => radians * DEGREES;
 
-export const fromTo = (from: SpacePoint, to: SpacePoint): SpacePoint => ({
-  x: to.x - from.x,
-  y: to.y - from.y,
-  z: to.z - from.z,
-});
-export const dotOf = (a: SpacePoint, b: SpacePoint): number => a.x * b.x + a.y * b.y + a.z * b.z;
 export const planDistance = (a: PlanPoint, b: PlanPoint): number => Math.hypot(b.x - a.x, b.y - a.y);
 
 /** Turned about the origin, counter-clockwise seen from above. */

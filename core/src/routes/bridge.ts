@@ -2,18 +2,19 @@ import { type BentWay, type LineEnd, type MadeBend, bendsBetween } from '../asse
 import type { Leg } from '../assembly/course';
 import { isFlexible } from '../assembly/flexible';
 import type { EndGap } from '../assembly/in-space';
+import { looksSomewhere } from '../assembly/pointing';
 import { HEADING_VECTORS, type Vector, cross, dot, lengthOf, plus, squareTo, times, unit } from '../assembly/vector';
 import { mate } from '../connections/mate';
-import { holdsAtAll } from '../connections/mating';
+import { type Service, holdsAtAll } from '../connections/mating';
 import type { CheckContext } from '../derived/context';
 import type { StrandItem } from '../derived/run';
+import { isSoldIn } from '../derived/seal-ways';
 import { setField } from '../edits/change-field';
 import type { Proposal } from '../edits/proposal';
 import type { Catalogue } from '../fittings/catalogue';
 import { type Part, isByLength, reachMmOf } from '../fittings/part';
 import { HEADINGS, type Joint, type PlacedPart } from '../job/job';
 import { memoizeBoth } from '../quantity/memoize';
-import type { Region } from '../region';
 import { type ChainLink, insertChain, turnedRound } from './chain-edits';
 
 /** A bend of the catalogue that goes on to a pipe with both of its ends. */
@@ -28,31 +29,39 @@ const MOST_WAYS = 3;
 /** A long sweep is taken where it is asked for, not to bridge a gap. */
 const PLAIN = /^Elbow/;
 
-const bendsIn = memoizeBoth((catalogue: Catalogue, pipe: Part): readonly Fitted[] =>
-  catalogue.list.flatMap((part): readonly Fitted[] => {
-    const spigot = pipe.ends[0]?.end;
-    if (part.family !== 'elbow' || part.size !== pipe.size || !PLAIN.test(part.name) || !spigot) return [];
-    const joints = part.ends.map(({ end }) => mate(spigot, end, { a: pipe.material, b: part.material }));
-    const [near, far] = joints;
-    if (!near || !far || !joints.every(({ verdict }) => holdsAtAll(verdict))) return [];
-    const takeOffM = (reachMmOf(part, 0) - near.engagementMm) / 1000;
-    return [{ part, degrees: part.bendDegrees ?? 0, takeOffM, depthM: near.engagementMm / 1000 }];
-  }),
+const bendsOf = memoizeBoth((catalogue: Catalogue, pipe: Part): readonly Part[] =>
+  catalogue.list.filter((part) => part.family === 'elbow' && part.size === pipe.size && PLAIN.test(part.name)),
 );
 
-/** For each angle the cheapest bend that is sold there. */
-export function bendsFor(pipe: Part, catalogue: Catalogue, region: Region | null): readonly Fitted[] {
-  const sold = bendsIn(catalogue, pipe).filter(({ part }) => region === null || part.regions.includes(region));
+/** A bend as it fits a pipe, where both of its joints hold what the water does there. */
+function fitted(part: Part, pipe: Part, service: Service | undefined): readonly Fitted[] {
+  const spigot = pipe.ends[0]?.end;
+  const joints = spigot
+    ? part.ends.map(({ end }) => mate(spigot, end, { a: pipe.material, b: part.material, service }))
+    : [];
+  const [near, far] = joints;
+  if (!near || !far || !joints.every(({ verdict }) => holdsAtAll(verdict))) return [];
+  const depthM = near.engagementMm / 1000;
+  return [{ part, degrees: part.bendDegrees ?? 0, takeOffM: reachMmOf(part, 0) / 1000 - depthM, depthM }];
+}
+
+/** For each angle the cheapest bend that is sold where the work is and holds what the water does there. */
+export function bendsFor(
+  pipe: Part,
+  { catalogue, job }: Pick<CheckContext, 'catalogue' | 'job'>,
+  service: Service | undefined,
+): readonly Fitted[] {
   const cheapest = new Map<number, Fitted>();
-  for (const bend of sold) {
-    const known = cheapest.get(bend.degrees);
-    if (!known || bend.part.priceUsd < known.part.priceUsd) cheapest.set(bend.degrees, bend);
-  }
+  for (const part of bendsOf(catalogue, pipe).filter((one) => isSoldIn(one, job.region)))
+    for (const bend of fitted(part, pipe, service)) {
+      const known = cheapest.get(bend.degrees);
+      if (!known || part.priceUsd < known.part.priceUsd) cheapest.set(bend.degrees, bend);
+    }
   return [...cheapest.values()];
 }
 
 /** How it is said which way a bend points that is met along one way and left along another. */
-export function pointed(headingIn: Vector, headingOut: Vector): Pick<PlacedPart, 'points' | 'rollDegrees'> {
+function pointed(headingIn: Vector, headingOut: Vector): Pick<PlacedPart, 'points' | 'rollDegrees'> {
   const side = squareTo(headingIn, headingOut);
   const axis = unit(headingIn);
   if (!side || !axis) return { points: null, rollDegrees: 0 };
@@ -68,14 +77,11 @@ export function pointed(headingIn: Vector, headingOut: Vector): Pick<PlacedPart,
   return { points: nearest.heading, rollDegrees: roll };
 }
 
-const turns = ({ part }: Leg): boolean =>
-  part.bendDegrees !== undefined || part.features.includes('branch') || isFlexible(part);
-
 /** Directions nearer to each other than this are one: a length along them cannot be told from the other's. */
 const ALIKE = 0.1;
 
 /** Which pieces may take their lengths from both ends: as many as point different ways, the last first. */
-export function follow(goes: readonly Vector[]): ReadonlySet<number> {
+function follow(goes: readonly Vector[]): ReadonlySet<number> {
   const basis: Vector[] = [];
   const free = new Set<number>();
   for (let place = goes.length - 1; place >= 0; place--) {
@@ -90,6 +96,27 @@ export function follow(goes: readonly Vector[]): ReadonlySet<number> {
   return free;
 }
 
+/** A way as links: a piece of pipe, then each bend with the piece behind it. Pieces that follow have no length. */
+export function bentLinks({ bends, goes, cutsM }: BentWay<Fitted>, pipe: Part): readonly [ChainLink, ...ChainLink[]] {
+  const free = follow(goes);
+  const piece = (place: number): ChainLink => ({
+    part: pipe,
+    endIn: 0,
+    endOut: 1,
+    lengthM: free.has(place) ? null : (cutsM[place] ?? null),
+  });
+  const behind = bends.flatMap(({ part }, place): readonly ChainLink[] => [
+    {
+      part,
+      endIn: 0,
+      endOut: 1,
+      said: pointed(goes[place] ?? HEADING_VECTORS.out, goes[place + 1] ?? HEADING_VECTORS.out),
+    },
+    piece(place + 1),
+  ]);
+  return [piece(0), ...behind];
+}
+
 /**
  * Bends and pipe that close a gap: put in behind the last piece of pipe before the end, which is cut anew. What comes
  * before it stays as it is, what comes after goes with the end.
@@ -99,12 +126,11 @@ export function bridges({ path, wanted, strand }: EndGap, whole: CheckContext): 
   const at = own.findLastIndex(({ part, placed }) => isByLength(part) && !isFlexible(part) && !placed.existing);
   const piece = own[at];
   const tail = own.slice(at + 1);
-  if (!piece || tail.some(turns)) return [];
-  const { catalogue, job } = whole;
-  const made = bendsFor(piece.part, catalogue, job.region);
   const joint = jointAfter(strand.items, at, strand.end);
+  if (!piece || !joint || tail.some(({ part }) => looksSomewhere(part) || isFlexible(part))) return [];
+  const made = bendsFor(piece.part, whole, whole.judgedOf(joint.id)?.service);
   const last = tail.at(-1);
-  if (made.length === 0 || !joint) return [];
+  if (made.length === 0) return [];
   const tailM = last ? lengthOf(plus(last.to, times(piece.to, -1))) : 0;
   const from: LineEnd = { at: piece.from, goes: piece.headingIn };
   const to: LineEnd = { at: plus(wanted.at, times(wanted.goes, -tailM)), goes: wanted.goes };
@@ -121,27 +147,18 @@ function jointAfter(items: readonly StrandItem[], at: number, end: EndGap['stran
 }
 
 function proposalOf(
-  { bends, goes, cutsM }: BentWay<Fitted>,
+  way: BentWay<Fitted>,
   { placed, part: pipe }: Leg,
   joint: Joint,
   { said, job }: CheckContext,
 ): Proposal {
-  const free = follow(goes);
-  const links = bends.flatMap(({ part }, place): readonly ChainLink[] => [
-    {
-      part,
-      endIn: 0,
-      endOut: 1,
-      said: pointed(goes[place] ?? HEADING_VECTORS.out, goes[place + 1] ?? HEADING_VECTORS.out),
-    },
-    { part: pipe, endIn: 0, endOut: 1, lengthM: free.has(place + 1) ? null : (cutsM[place + 1] ?? null) },
-  ]);
+  const { bends, cutsM } = way;
+  const [{ lengthM = null }, ...links] = bentLinks(way, pipe);
   const moreM = cutsM.slice(1).reduce((sum, cut) => sum + cut, 0);
   const priceUsd = bends.reduce((sum, { part }) => sum + part.priceUsd, 0) + moreM * pipe.priceUsd;
   const outward = joint.a.of === 'part' && joint.a.id === placed.id;
   const chain = insertChain(job, joint.id, { links: outward ? links : turnedRound(links), priceUsd }, '');
   const own = said.parts.find(({ id }) => id === placed.id) ?? placed;
-  const lengthM = free.has(0) ? null : (cutsM[0] ?? null);
   return {
     ...chain,
     text: 'Put in {bends} and {pipe} of pipe',

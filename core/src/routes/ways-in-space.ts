@@ -1,14 +1,25 @@
 import { type BentWay, type LineEnd, bendsBetween } from '../assembly/bends-between';
 import { coursesOf } from '../assembly/course';
-import { type Frame, directionTo, openedAt, placeInSpace, standsAs, toLocal, toSpace } from '../assembly/frame';
+import {
+  type Frame,
+  directionFrom,
+  directionTo,
+  openedAt,
+  placeInSpace,
+  standsAs,
+  toLocal,
+  toSpace,
+} from '../assembly/frame';
 import { isFlexible } from '../assembly/flexible';
-import { inSpaceOf } from '../assembly/in-space';
-import { HEADING_VECTORS, type Vector, plus, times } from '../assembly/vector';
+import { inSpaceOf, meetingOf } from '../assembly/in-space';
+import { looksSomewhere } from '../assembly/pointing';
+import { type Vector, plus, times } from '../assembly/vector';
 import type { End } from '../connections/end';
 import { mate } from '../connections/mate';
-import { holdsAtAll } from '../connections/mating';
+import { type Service, holdsAtAll } from '../connections/mating';
 import { type CheckContext, contextOf } from '../derived/context';
 import { resolveEnd } from '../derived/resolve';
+import { isSoldIn } from '../derived/seal-ways';
 import { serviceAt } from '../derived/service';
 import { standingOf } from '../derived/set-out';
 import { applyEdits } from '../edits/edits';
@@ -18,7 +29,7 @@ import type { EndRef, Job } from '../job/job';
 import { holeById, tankOf } from '../job/lookup';
 import type { SpacePoint } from '../quantity/space';
 import { sizeInInches } from '../quantity/size';
-import { type Fitted, bendsFor, follow, pointed } from './bridge';
+import { type Fitted, bendsFor, bentLinks } from './bridge';
 import { type ChainLink, appendChain, turnedRound } from './chain-edits';
 import { type Route, type RouteOptions, findRoutes } from './find-routes';
 
@@ -30,10 +41,10 @@ export interface SpaceWay extends Omit<Route, 'links'> {
 /** So many kinds of pipe are tried, the nearest in size first, and so many ways are offered. */
 const MOST_PIPES = 4;
 const MOST_WAYS = 3;
+/** Pipe is taken that differs from the end by less than this, in doublings (our judgement). */
+const MOST_APART = 0.6;
 /** Adapters from an end to a pipe: more would be another run. */
 const MOST_ADAPTERS = 3;
-/** The ends meet when less is missing [m]. */
-const MEETS_M = 0.001;
 
 /** An open end in its place, and where it looks; in the space of the job. */
 interface Placed {
@@ -68,10 +79,11 @@ function placedEnd(ref: EndRef, context: CheckContext): (Placed & { readonly fra
   return undefined;
 }
 
-function inSpace(at: Vector, looks: Vector, frame: Frame): Placed & { readonly frame: Frame } {
-  const [from, to] = [toSpace(at, frame), toSpace(plus(at, looks), frame)];
-  return { at: from, looks: { x: to.x - from.x, y: to.y - from.y, z: to.z - from.z }, frame };
-}
+const inSpace = (at: Vector, looks: Vector, frame: Frame): Placed & { readonly frame: Frame } => ({
+  at: toSpace(at, frame),
+  looks: directionFrom(looks, frame),
+  frame,
+});
 
 /** How far the foot of a pipe lies before an end, with the straight parts between [m]; undefined where one of them turns. */
 function reachOf(start: End, links: readonly ChainLink[], pipe: Part): number | undefined {
@@ -80,7 +92,7 @@ function reachOf(start: End, links: readonly ChainLink[], pipe: Part): number | 
   let reachM = 0;
   for (const { part, endIn, endOut } of links) {
     const [near, far] = [part.ends[endIn]?.end, part.ends[endOut]?.end];
-    if (!near || !far || part.bendDegrees !== undefined || part.features.includes('branch')) return undefined;
+    if (!near || !far || looksSomewhere(part)) return undefined;
     reachM += overallMm(part) / 1000 - mate(end, near).engagementMm / 1000;
     end = far;
   }
@@ -88,13 +100,14 @@ function reachOf(start: End, links: readonly ChainLink[], pipe: Part): number | 
 }
 
 /** Rigid pipe that is sold there and has bends, nearest in size to an end first. */
-function pipesFor(end: End, { catalogue, job }: CheckContext): readonly Part[] {
+function pipesFor(end: End, context: CheckContext, service: Service | undefined): readonly Part[] {
+  const { catalogue, job } = context;
   const inches = 'size' in end ? sizeInInches(end.size) : 1;
   const far = (part: Part): number => Math.abs(Math.log2(sizeInInches(part.size) / inches));
   return catalogue.list
     .filter((part) => part.family === 'pipe' && isByLength(part) && !isFlexible(part))
-    .filter((part) => job.region === null || part.regions.includes(job.region))
-    .filter((part) => far(part) < 0.6 && bendsFor(part, catalogue, job.region).some(({ degrees }) => degrees === 90))
+    .filter((part) => isSoldIn(part, job.region) && far(part) < MOST_APART)
+    .filter((part) => bendsFor(part, context, service).some(({ degrees }) => degrees === 90))
     .toSorted((a, b) => far(a) - far(b) || a.priceUsd - b.priceUsd)
     .slice(0, MOST_PIPES);
 }
@@ -117,7 +130,7 @@ export function waysInSpace(
   const { frame } = here;
   const [ownEnd, farEnd] = [from.end, target.end];
   const service = serviceAt(at, context.runs);
-  const ways = pipesFor(ownEnd, context).flatMap((pipe): readonly SpaceWay[] => {
+  const ways = pipesFor(ownEnd, context, service).flatMap((pipe): readonly SpaceWay[] => {
     const spigot = pipe.ends[0]?.end;
     if (!spigot) return [];
     const on = (end: End, material: Part['material'] | undefined): Route | undefined =>
@@ -134,7 +147,7 @@ export function waysInSpace(
     const end = { at: toLocal(there.at, frame), looks: directionTo(there.looks, frame) };
     const first: LineEnd = { at: plus(start.at, times(start.goes, nearM)), goes: start.goes };
     const last: LineEnd = { at: plus(end.at, times(end.looks, farM)), goes: times(end.looks, -1) };
-    const bends = bendsFor(pipe, catalogue, job.region);
+    const bends = bendsFor(pipe, context, service);
     const leastM = 2 * Math.max(...bends.map(({ depthM }) => depthM));
     return bendsBetween(first, last, bends, leastM)
       .slice(0, 2)
@@ -164,26 +177,11 @@ function standTogether(at: EndRef, to: EndRef, context: CheckContext): boolean {
   return tanks.every(stands) || (tanks.length === 2 && tanks[0] !== undefined && tanks[0] === tanks[1]);
 }
 
-function wayOf({ bends, goes, cutsM }: BentWay<Fitted>, pipe: Part, near: Route, far: Route): SpaceWay {
-  const free = follow(goes);
-  const piece = (place: number): ChainLink => ({
-    part: pipe,
-    endIn: 0,
-    endOut: 1,
-    lengthM: free.has(place) ? null : (cutsM[place] ?? null),
-  });
-  const between = bends.flatMap(({ part }, place): readonly ChainLink[] => [
-    {
-      part,
-      endIn: 0,
-      endOut: 1,
-      said: pointed(goes[place] ?? HEADING_VECTORS.out, goes[place + 1] ?? HEADING_VECTORS.out),
-    },
-    piece(place + 1),
-  ]);
+function wayOf(way: BentWay<Fitted>, pipe: Part, near: Route, far: Route): SpaceWay {
+  const { bends, cutsM } = way;
   const pipeM = cutsM.reduce((sum, cut) => sum + cut, 0);
   return {
-    links: [...near.links, piece(0), ...between, ...turnedRound(far.links)],
+    links: [...near.links, ...bentLinks(way, pipe), ...turnedRound(far.links)],
     priceUsd:
       near.priceUsd + far.priceUsd + bends.reduce((sum, { part }) => sum + part.priceUsd, 0) + pipeM * pipe.priceUsd,
     smallestBoreMm: Math.min(
@@ -209,6 +207,6 @@ function meets(way: SpaceWay, job: Job, catalogue: Catalogue, at: EndRef, to: En
   return (
     spaces.every(({ tooShort }) => tooShort.length === 0) &&
     reached.some(({ strand: { end } }) => end.at === to.of || to.of === 'part') &&
-    reached.every(({ distanceM }) => distanceM < MEETS_M)
+    reached.every((gap) => meetingOf(gap) === 'meets')
   );
 }

@@ -61,6 +61,9 @@ export interface Tape extends RecordOf<typeof TAPE> {}
 export const SIDES = ['left', 'right', 'front', 'back'] as const;
 export type Side = (typeof SIDES)[number];
 
+/** Tapes leave two answers, one on either side of a line. */
+const OF_A_LINE = { kind: 'choice', of: ['left', 'right'], default: 'left', words: 'side' } as const;
+
 /** Where something is on the plan: said once, in the way in which it was found on site. */
 export const PLACED = {
   kind: 'variant',
@@ -72,13 +75,7 @@ export const PLACED = {
     line: { alongM: { kind: 'length', above: 0, most: MOST_TAPE_M, orUnknown: true, words: 'distance' } },
     tapes: {
       readings: { kind: 'list', of: { kind: 'group', of: TAPE }, most: MOST_TAPES, words: 'tapes' },
-      side: {
-        kind: 'choice',
-        of: ['left', 'right'],
-        default: 'left',
-        words: 'side',
-        says: 'Of the line from the first reference to the second: two tapes cross on both',
-      },
+      side: { ...OF_A_LINE, says: 'Of the line from the first reference to the second: two tapes cross on both' },
     },
     wall: {
       from: PLAN_REF,
@@ -126,13 +123,7 @@ export const TURNED = {
       from: PLAN_REF,
       tapeM: { kind: 'length', above: 0, most: MOST_TAPE_M, words: 'tape' },
       openingId: { kind: 'reference', to: 'penetrations', words: 'opening' },
-      side: {
-        kind: 'choice',
-        of: ['left', 'right'],
-        default: 'left',
-        words: 'side',
-        says: 'Of the line from the tank to the reference: one tape turns it both ways',
-      },
+      side: { ...OF_A_LINE, says: 'Of the line from the tank to the reference: one tape turns it both ways' },
     },
   },
   orUnknown: true,

@@ -1,4 +1,15 @@
-import { type CheckContext, type Course, type Leg, type Run, isByLength, toSpace } from '@herrero/core';
+import {
+  type CheckContext,
+  type Course,
+  type Leg,
+  type Run,
+  type Strand,
+  type StrandEnd,
+  endName,
+  holeById,
+  isByLength,
+  toSpace,
+} from '@herrero/core';
 
 /** A piece of a run with its number, and the parts that it lies between. */
 export interface NumberedLeg {
@@ -11,21 +22,16 @@ export interface NumberedLeg {
 /** The pieces of a run that are cut, numbered along the flow from the tank, branches after the line that they leave. */
 export function numberedLegs({ strands }: Run, course: Course, { job, index }: CheckContext): readonly NumberedLeg[] {
   let number = 0;
-  const named = (ref: { readonly of: string; readonly id: string }): string =>
-    ref.of === 'hole'
-      ? `hole ${job.penetrations.find(({ id }) => id === ref.id)?.label ?? ''}`
-      : ref.of === 'part'
-        ? (index.placed(ref.id)?.part.name.toLowerCase() ?? '')
-        : (job.terminals.find(({ id }) => id === ref.id)?.name ?? '');
+  const cameFrom = ({ of, id }: Strand['from']): string =>
+    of === 'part' ? (index.placed(id)?.part.name.toLowerCase() ?? '') : `hole ${holeById(job, id)?.label ?? ''}`;
+  const goesTo = (end: StrandEnd): string => `${end.at === 'hole' ? 'hole ' : ''}${endName(job, end)}` || 'end open';
   return strands.flatMap((strand) => {
     const { from, end } = strand;
     return (course.along.get(strand) ?? []).flatMap((leg, place, legs): readonly NumberedLeg[] => {
       if (!isByLength(leg.part)) return [];
       const next = legs[place + 1];
-      const before = legs[place - 1]?.part.name.toLowerCase() ?? named(from);
-      const after =
-        next?.part.name.toLowerCase() ??
-        (end.at === 'hole' || end.at === 'terminal' ? named({ of: end.at, id: end.id }) : 'end open');
+      const before = legs[place - 1]?.part.name.toLowerCase() ?? cameFrom(from);
+      const after = next?.part.name.toLowerCase() ?? goesTo(end);
       return [{ number: ++number, leg, before, after }];
     });
   });

@@ -1,23 +1,33 @@
 'use client';
 
-import { type Course, type Run, formatLength, inSpaceOf } from '@herrero/core';
+import {
+  type Course,
+  type Meeting,
+  type Run,
+  type StrandEnd,
+  endName,
+  formatLength,
+  inSpaceOf,
+  meetingOf,
+} from '@herrero/core';
 import { useJob } from '../../store/job-provider';
 import { lowestM } from './numbered-legs';
 
-/** Less than this is no gap [m] (our judgement). */
-const NO_GAP_M = 0.002;
+/** How a line comes to its end, in words before the name of that. */
+const MEETING_WORDS: Readonly<Record<Meeting, string>> = {
+  meets: 'Meets',
+  tape: 'Within what a tape can be out of',
+  askew: 'Comes askew to',
+  apart: 'Does not meet',
+  'hose-short': 'Its hose does not reach',
+};
 
 /** Where the ends of a run should be and by how much they miss, in three figures; or what keeps that from being said. */
 export function SpaceGaps({ run, course }: { readonly run: Run; readonly course: Course }) {
   const context = useJob((state) => state.plan.context);
   const { measures } = context.job;
   const gaps = inSpaceOf(context).get(run.penetration.id)?.gaps ?? [];
-  const named = (end: Run['strands'][number]['end']): string =>
-    end.at === 'hole'
-      ? (context.job.penetrations.find(({ id }) => id === end.id)?.label ?? '')
-      : end.at === 'terminal'
-        ? (context.job.terminals.find(({ id }) => id === end.id)?.name ?? '')
-        : '';
+  const named = (end: StrandEnd): string => endName(context.job, end);
   const ends = run.strands.filter(({ end }) => end.at === 'hole' || end.at === 'terminal');
   const unknown = ends.filter(({ end }) => !gaps.some((gap) => gap.strand.end === end));
   const asked = course.strands.flat().filter(({ assumed }) => assumed.some((one) => one !== 'length'));
@@ -25,14 +35,15 @@ export function SpaceGaps({ run, course }: { readonly run: Run; readonly course:
     <section aria-label="Where its ends are" className="rule-subject space-y-2 pt-2">
       <h2 className="type-head">Where its ends are</h2>
       {gaps.map((gap) => {
-        const meets = gap.distanceM <= NO_GAP_M && !gap.hose;
+        const meeting = meetingOf(gap);
         return (
           <div key={named(gap.strand.end)} className="border-b border-hair pb-2">
             <p className="type-row">
-              {meets ? 'Meets' : 'Does not meet'} <b className="font-[650]">{named(gap.strand.end)}</b>
+              {MEETING_WORDS[meeting]} <b className="font-[650]">{named(gap.strand.end)}</b>
+              {meeting === 'askew' && `, by ${String(Math.round(gap.degrees ?? 0))} degrees`}
               {gap.sure ? '' : ', as it is drawn: not all of it is measured'}
             </p>
-            {!meets && (
+            {meeting !== 'meets' && meeting !== 'askew' && (
               <dl className="grid grid-cols-3 text-center">
                 {(
                   [

@@ -13,6 +13,7 @@ import {
 } from '@herrero/core';
 import { useJob } from '../../store/job-provider';
 import { TROUBLE_WORDS, datumName, datumOf, heightWords, refName } from './site-words';
+import { RowHead } from './row-head';
 
 interface Row {
   readonly of: Measured;
@@ -59,16 +60,9 @@ function HeightRow({ row: { of, name }, context }: { readonly row: Row; readonly
   const readings = readingsOf(job, of);
   return (
     <tr className={`border-b border-hair ${selected ? 'row-selected' : 'hover:bg-paper-deep'}`}>
-      <th scope="row" className="p-0 text-left font-normal">
-        <button
-          type="button"
-          aria-pressed={selected}
-          onClick={() => select(key)}
-          className="min-h-9 w-full pr-3 text-left font-[650] pointer-coarse:min-h-11"
-        >
-          {name}
-        </button>
-      </th>
+      <RowHead selected={selected} onSelect={() => select(key)}>
+        {name}
+      </RowHead>
       <td className="pr-3 type-second">
         {readings.length === 0
           ? ''

@@ -4,6 +4,7 @@ import { type CheckContext, type PlanRef, formatLength, planDistance, planKey, s
 import { letterOf } from '@/drawing/geometry/site-plan';
 import { useJob } from '../../store/job-provider';
 import { PLACE_TROUBLES, howWords, planName, referencesOf } from './plan-words';
+import { RowHead } from './row-head';
 
 /** Everything that has a place, in walking order: how far from A and from B, and how that is known. */
 export function PlanTable({ context }: { readonly context: CheckContext }) {
@@ -57,16 +58,9 @@ function PlanRow({
     [...job.marks, ...job.roofs, ...job.tanks, ...job.terminals].find(({ id }) => id === of.id)?.placed ?? null;
   return (
     <tr className={`border-b border-hair ${selected ? 'row-selected' : 'hover:bg-paper-deep'}`}>
-      <th scope="row" className="p-0 text-left font-normal">
-        <button
-          type="button"
-          aria-pressed={selected}
-          onClick={() => select(key)}
-          className="min-h-9 w-full pr-3 text-left font-[650] pointer-coarse:min-h-11"
-        >
-          {planName(job, of)}
-        </button>
-      </th>
+      <RowHead selected={selected} onSelect={() => select(key)}>
+        {planName(job, of)}
+      </RowHead>
       {firsts.map((first) => {
         const from = places.get(first)?.at;
         return (

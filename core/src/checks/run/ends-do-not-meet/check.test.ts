@@ -83,6 +83,18 @@ testCheck(check, {
       fixSettles: true,
     },
     {
+      why: 'the same where its tank is only drawn: a question',
+      job: drawnRoughly(
+        {
+          ...twoDrums(),
+          terminals: twoDrums().terminals.map((one) => ({ ...one, looks: { way: 'level', degrees: 60 } as const })),
+        },
+        't1',
+      ),
+      findings: [{ title: 'May go in askew', at: 'P1', text: 'As it is drawn' }],
+      fixSettles: true,
+    },
+    {
       why: 'a hose that is shorter than the way',
       job: hose(4),
       findings: [{ title: 'Hose too short', at: 'P1', text: 'short of bed' }],

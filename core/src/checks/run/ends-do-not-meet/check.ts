@@ -1,27 +1,19 @@
-import { type EndGap, inSpaceOf } from '../../../assembly/in-space';
-import { BEND_PLAY_DEGREES } from '../../../assembly/course';
+import { ASKEW_DEGREES, type EndGap, NO_GAP_M, inSpaceOf, meetingOf } from '../../../assembly/in-space';
 import { setField } from '../../../edits/change-field';
-import type { RunSight } from '../../../derived/context';
-import type { Run, Strand } from '../../../derived/run';
-import { strandPath } from '../../../derived/run';
+import { type Run, strandPath } from '../../../derived/run';
+import { endName } from '../../../derived/strands';
 import { partTitle } from '../../../fittings/catalogue';
 import { isByLength } from '../../../fittings/part';
 import { isFlexible } from '../../../assembly/flexible';
-import { holeById } from '../../../job/lookup';
 import { bridges } from '../../../routes/bridge';
 import type { Fix } from '../../finding';
 import { type Report, defineCheck } from '../../define-check';
 import { atPenetration } from '../../places';
 
-/** Less than this is no gap [m]; less than that a tape may be out (our judgement). */
-const NO_GAP_M = 0.002;
-const TAPE_OUT_M = 0.01;
-/** The joint of a bend on either side gives so much. */
-const ASKEW_DEGREES = 2 * BEND_PLAY_DEGREES;
 /** Hose is bought and cut by so much more [m]. */
 const HOSE_STEP_M = 0.05;
 
-type MessageId = 'apart' | 'one-way' | 'rough' | 'tape' | 'askew' | 'hose';
+type MessageId = 'apart' | 'one-way' | 'rough' | 'tape' | 'askew' | 'rough-askew' | 'hose';
 
 export default defineCheck({
   meta: {
@@ -52,6 +44,11 @@ export default defineCheck({
         title: 'Goes in askew',
         text: '{run} meets {end} {degrees} degrees askew; its joints give {gives}.',
       },
+      'rough-askew': {
+        title: 'May go in askew',
+        text: 'As it is drawn {run} meets {end} {degrees} degrees askew; not all of that is measured.',
+        severity: 'unknown',
+      },
       hose: {
         title: 'Hose too short',
         text: '{run} ends {by} short of {end}, however its hose lies.',
@@ -66,7 +63,7 @@ export default defineCheck({
         if (!messageId) return [];
         const figures = {
           run: run.penetration.label,
-          end: endName(gap.strand, context),
+          end: endName(context.job, gap.strand.end),
           along: { lengthM: Math.abs(gap.alongM) },
           on: gap.alongM > 0 ? 'short' : 'too far',
           across: { lengthM: Math.abs(gap.acrossM) },
@@ -87,7 +84,7 @@ export default defineCheck({
               messageId === 'hose'
                 ? longerHose(run, gap)
                 : (whole) => [
-                    ...(messageId === 'askew' ? [] : freeLengths(gap)),
+                    ...(meetingOf(gap) === 'askew' ? [] : freeLengths(gap)),
                     ...(messageId === 'tape' ? [] : bridges(gap, whole)),
                   ],
           },
@@ -104,16 +101,12 @@ const waysOf = ({ alongM, acrossM, upM }: EndGap): readonly string[] => [
 ];
 
 function messageOf(gap: EndGap): MessageId | undefined {
-  const { distanceM, degrees, hose, sure } = gap;
-  if (hose) return 'hose';
-  if (distanceM > TAPE_OUT_M) return !sure ? 'rough' : waysOf(gap).length === 1 ? 'one-way' : 'apart';
-  if (degrees !== undefined && degrees > ASKEW_DEGREES) return 'askew';
-  return distanceM > NO_GAP_M ? 'tape' : undefined;
-}
-
-function endName({ end }: Strand, { job }: RunSight): string {
-  if (end.at === 'hole') return holeById(job, end.id)?.label ?? '';
-  return end.at === 'terminal' ? (job.terminals.find(({ id }) => id === end.id)?.name ?? '') : '';
+  const meeting = meetingOf(gap);
+  if (meeting === 'meets') return undefined;
+  if (meeting === 'tape') return 'tape';
+  if (meeting === 'hose-short') return 'hose';
+  if (meeting === 'askew') return gap.sure ? 'askew' : 'rough-askew';
+  return !gap.sure ? 'rough' : waysOf(gap).length === 1 ? 'one-way' : 'apart';
 }
 
 /** A piece whose length was given may take it from the plan instead. */
