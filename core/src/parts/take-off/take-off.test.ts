@@ -68,6 +68,17 @@ describe('one whole job, every line', () => {
       'MA',
       'TP-150',
     ]));
+  test.each([
+    ['open-drum', true],
+    ['vertical-round', true],
+    ['bin', false],
+    ['cut-drum', false],
+  ])('a key for the lid of %s, unless it only lies there: %s', (type, asked) => {
+    const tools = list(tankWith({ type, holes: [{ parts: [{ code: 'BH-075' }, { code: 'HT-075M' }] }] })).groups.find(
+      ({ id }) => id === 'tools',
+    );
+    expect(tools?.lines.some(({ code }) => code === 'LK')).toBe(asked);
+  });
   test('the total is the sum of the lines', () => {
     const sum = parts.groups
       .flatMap((group) => group.lines)

@@ -9,6 +9,7 @@ import { portOf, tankType } from '../../walls/tank-types';
 import { tankOf } from '../../job/lookup';
 import type { PartsLine } from './parts-list';
 import type { PutIn } from './put-in';
+import type { Tank } from '../../walls/tank';
 import { type Use, traced, useOfHole, useOfPart, useOfTank } from './trace';
 
 /** A hole to drill, the label it goes by, and how it is cut. */
@@ -17,6 +18,12 @@ export interface HoleToDrill {
   readonly label: string;
   readonly cut: SawFit;
 }
+
+/** A lid that has to be undone; that of an open top which lets air through only lies on it. */
+const hasHeldLid = ({ type, accessM }: Tank): boolean => {
+  const { openTop, breathes } = tankType(type);
+  return openTop ? !breathes : accessM > 0;
+};
 
 export const sawCode = (diameterM: number): string => `SW-${Math.round(diameterM * 10_000)}`;
 
@@ -146,9 +153,7 @@ const TOOLS: readonly ToolRule[] = [
     title: 'Lid key or lever',
     detail: 'for the ring or the screws of the lid',
     wanted: ({ context, placed }) =>
-      placed.length > 0
-        ? some(context.job.tanks.filter(({ type, accessM }) => tankType(type).openTop || accessM > 0).map(useOfTank))
-        : undefined,
+      placed.length > 0 ? some(context.job.tanks.filter(hasHeldLid).map(useOfTank)) : undefined,
   },
   {
     code: 'PC',

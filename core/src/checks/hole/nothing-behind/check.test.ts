@@ -16,6 +16,12 @@ testCheck(check, {
       fixSettles: true,
     },
     {
+      why: 'an inlet in a lid: no water leaves by it',
+      job: drumWith({ hole: { face: 'top', roles: ['inlet'] }, parts: [{ code: 'BH-075' }] }),
+      findings: [{ title: 'Nothing behind it', at: 'P1', text: 'insects get in' }],
+      fixSettles: true,
+    },
+    {
       why: 'a moulded port that is to be used',
       job: drumWith({ hole: { port: '3/4 NPT F', portUse: 'use' } }),
       findings: [{ title: 'Nothing behind it', at: 'P1' }],

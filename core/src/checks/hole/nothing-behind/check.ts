@@ -10,7 +10,13 @@ export default defineCheck({
     severity: 'unknown',
     toDo: 'Build the run, or plug the outlet.',
     sources: [{ document: 'an outlet carries a run, a valve or a plug', provenance: 'common-practice' }],
-    messages: { open: { title: 'Nothing behind it', text: '{hole} {name} has no run yet: water would leave by it.' } },
+    messages: {
+      open: { title: 'Nothing behind it', text: '{hole} {name} has no run yet: water would leave by it.' },
+      above: {
+        title: 'Nothing behind it',
+        text: '{hole} {name} has no run yet: what goes on it is not listed, and insects get in.',
+      },
+    },
   },
   sees: 'run',
   check: (context) =>
@@ -29,7 +35,8 @@ export default defineCheck({
         if (end?.at !== 'open') return [];
         return [
           {
-            messageId: 'open' as const,
+            // No water stands at an opening in a top.
+            messageId: run.penetration.face === 'top' ? ('above' as const) : ('open' as const),
             at: atPenetration(run.penetration),
             data: { hole: run.penetration.label, name: run.penetration.name.toLowerCase() },
             fixes: (whole) => closings(end.ref, whole),
