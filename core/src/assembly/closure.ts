@@ -1,9 +1,20 @@
 import type { RunSight, JudgedJoint } from '../derived/context';
 import { type Strand, type StrandItem, strandPath } from '../derived/run';
+import { placeAt } from '../derived/strands';
+import { holeById, tankOf } from '../job/lookup';
+import type { Tank } from '../walls/tank';
 import { coursesOf, pathOf } from './course';
-import { isFlexible } from './flexible';
+import {
+  type ToBeMade,
+  freedomOfPart,
+  freedomOfPlace,
+  freedomOfTank,
+  givesM,
+  slidesThrough,
+  toBeMade,
+} from './freedom';
 import { type JointNature, natureOf, opensInPlace } from './joint-nature';
-import { angleOf } from './vector';
+import { type Vector, angleOf } from './vector';
 
 /** A joint of a strand with how it is made. */
 export interface MadeJoint {
@@ -13,32 +24,40 @@ export interface MadeJoint {
   readonly into: StrandItem | undefined;
 }
 
-/** New parts between two places that do not move: what stands already, a wall, a place that offers an end. */
+/** New parts between two places that do not move of themselves: what stands already, a wall, a place that offers an end. */
 export interface Stretch {
   readonly items: readonly StrandItem[];
   /** From the joint at its start to the one at its far end. */
   readonly joints: readonly MadeJoint[];
   /** Is its far end held too? */
   readonly heldAtBothEnds: boolean;
+  /** The tanks in whose walls it begins and ends. */
+  readonly tanks: readonly Tank[];
 }
 
-/** Where a strand can be closed without moving what it closes between: an end that turns, a union, a piece that bends. */
-export const givesWay = ({ items, joints }: Stretch): boolean =>
+/** Does a stretch open again without moving what it lies between: an end that turns, a union, a piece that bends? */
+export const opensAgain = ({ items, joints }: Pick<Stretch, 'items' | 'joints'>): boolean =>
   joints.some(({ nature }) => nature !== 'free' && opensInPlace(nature)) ||
-  items.some(({ part }) => isFlexible(part) || part.features.includes('union-nut') || part.features.includes('slip'));
+  items.some(({ part }) => freedomOfPart(part).is !== 'fixed');
 
 /** The new parts of a strand, parted by those that stand already. */
-export function stretchesOf(strand: Strand, { judgedOf }: RunSight): readonly Stretch[] {
+export function stretchesOf(strand: Strand, { judgedOf, job }: RunSight): readonly Stretch[] {
   const stretches: Stretch[] = [];
   let items: StrandItem[] = [];
   let made: MadeJoint[] = [];
+  const tankAt = ({ id }: { readonly id: string }): readonly Tank[] => {
+    const tank = tankOf(job, holeById(job, id));
+    return tank ? [tank] : [];
+  };
+  let from = strand.from.of === 'hole' ? tankAt(strand.from) : [];
   const add = (judged: JudgedJoint | undefined, into: StrandItem | undefined): void => {
     if (judged) made.push({ judged, nature: natureOf(judged), into });
   };
-  const close = (heldAtBothEnds: boolean): void => {
-    if (items.length > 0) stretches.push({ items, joints: made, heldAtBothEnds });
+  const close = (heldAtBothEnds: boolean, at: readonly Tank[] = []): void => {
+    if (items.length > 0) stretches.push({ items, joints: made, heldAtBothEnds, tanks: [...from, ...at] });
     items = [];
     made = [];
+    from = [];
   };
   for (const item of strand.items) {
     add(judgedOf(item.jointIn?.id), item);
@@ -47,8 +66,10 @@ export function stretchesOf(strand: Strand, { judgedOf }: RunSight): readonly St
   }
   const { end } = strand;
   if ('joint' in end) add(judgedOf(end.joint.id), undefined);
-  // What offers a pipe can be cut to fit; what offers a thread is where it is.
-  close(end.at === 'hole' || (end.at === 'terminal' && made.at(-1)?.nature === 'turns'));
+  const place = placeAt(job, end);
+  // What offers a pipe can be cut to fit; what offers a thread is where it is, unless it hangs loose.
+  const isHeld = place && made.at(-1)?.nature === 'turns' && freedomOfPlace(place).is === 'fixed';
+  close(end.at === 'hole' || isHeld === true, end.at === 'hole' ? tankAt(end) : []);
   return stretches;
 }
 
@@ -84,28 +105,132 @@ export function pushedAtOnce(strand: Strand, context: RunSight): PushedAtOnce | 
   return near && far && made.indexOf(near) < made.indexOf(far) ? { near: near.judged, far: far.judged } : undefined;
 }
 
+/** Between which axes a movement along one moves the other too [degrees] (our judgement). */
+const ALIKE_DEGREES = 5;
+const isAlike = (one: Vector, other: Vector): boolean => {
+  const degrees = angleOf(one, other);
+  return degrees <= ALIKE_DEGREES || degrees >= 180 - ALIKE_DEGREES;
+};
+const isLevel = ({ up }: Vector): boolean => Math.abs(up) <= Math.sin((ALIKE_DEGREES * Math.PI) / 180);
+
+/**
+ * How a stretch that is held at both ends is closed; `at` are the joints, by their place in it, that are made last. It follows
+ * from what can move, and from nothing else (`freedom.ts`).
+ */
+export type Closing =
+  /** The halves of a union. */
+  | { readonly by: 'union'; readonly at: readonly []; readonly from: number; readonly item: StrandItem }
+  /** A joint that is drawn together where it is: a nut, a flange, a sleeve. */
+  | { readonly by: 'in-place'; readonly at: readonly number[] }
+  /** A coupling that is pushed back over both of its joints. */
+  | { readonly by: 'slip'; readonly at: readonly number[] }
+  /** A piece that is bowed aside. */
+  | { readonly by: 'bends'; readonly at: readonly number[]; readonly item: StrandItem }
+  /** Two joints in one movement. */
+  | { readonly by: 'at-once'; readonly at: readonly number[]; readonly pushed: PushedAtOnce }
+  /** Pipe that is pushed on through a gasket, and drawn back. */
+  | { readonly by: 'slides'; readonly at: readonly number[]; readonly through: JudgedJoint }
+  /** A tank that is shifted while it is empty. */
+  | { readonly by: 'shifts'; readonly at: readonly number[]; readonly tank: Tank };
+
 /** What keeps a stretch that is held at both ends from being closed. */
 export interface CannotClose {
   readonly stretch: Stretch;
-  /** `threads`: whichever joint comes last, neither side can turn. `sprung`: it closes only when it is sprung apart. */
-  readonly because: 'threads' | 'sprung';
-  /** The joint at which it would be closed, and by how much it must be sprung apart there [mm]. */
+  /**
+   * `threads`: whichever joint comes last, neither side can turn. `sprung`: it closes only when it is sprung apart. `short`:
+   * the piece that bends is too short to be bowed so far.
+   */
+  readonly because: 'threads' | 'sprung' | 'short';
+  /** The joint at which it would be closed, and by how much its sides must come apart there [mm]. */
   readonly at: JudgedJoint;
   readonly byMm: number;
+  /** The piece that would have to be longer. */
+  readonly item?: StrandItem | undefined;
+}
+
+/** Which way each joint of a stretch looks; undefined where nobody has said which way what is before it points. */
+function axesOf(stretch: Stretch, strand: Strand, context: RunSight): readonly (Vector | undefined)[] {
+  const run = context.runs.find(({ strands }) => strands.includes(strand));
+  const course = run && coursesOf(context).get(run.penetration.id);
+  const legs = new Map((course?.along.get(strand) ?? []).map((leg) => [leg.placed.id, leg]));
+  return stretch.joints.map(({ into }, place) => {
+    const before = legs.get(stretch.items[place - 1]?.placed.id ?? '');
+    const leg = legs.get(into?.placed.id ?? '');
+    if (leg) return leg.sure ? leg.headingIn : undefined;
+    return before?.sure && !before.assumed.includes('direction') ? before.headingOut : undefined;
+  });
+}
+
+/** How a stretch is closed, or what keeps it from being closed; undefined where an end of it is free. */
+export function closingOf(
+  stretch: Stretch,
+  strand: Strand,
+  context: RunSight,
+): { readonly closes: Closing } | { readonly cannot: CannotClose } | undefined {
+  const { items, joints, heldAtBothEnds, tanks } = stretch;
+  if (!heldAtBothEnds) return undefined;
+  const union = items.findIndex(({ part }) => part.features.includes('union-nut'));
+  const unionItem = items[union];
+  if (unionItem) return { closes: { by: 'union', at: [], from: union + 1, item: unionItem } };
+  const slip = items.findIndex(({ part }) => part.features.includes('slip'));
+  // Joint n leads into part n.
+  if (slip >= 0) return { closes: { by: 'slip', at: [slip, slip + 1] } };
+  const lasts = joints.flatMap(({ judged, nature }, place) =>
+    // What goes in from inside a tank goes in before anything stands in front of it: its hole closes nothing.
+    nature === 'in-wall' || nature === 'free' ? [] : [{ judged, place, ...toBeMade(judged) }],
+  );
+  const [first, ...others] = lasts;
+  if (!first) return undefined;
+  const inPlace = lasts.findLast(({ turned, apartMm }) => !turned && apartMm === 0);
+  if (inPlace) return { closes: { by: 'in-place', at: [inPlace.place] } };
+  const pushed = lasts.filter(({ turned }) => !turned);
+  const bending = items.flatMap((item, place) =>
+    freedomOfPart(item.part).is === 'bends' ? [{ item, place, gives: givesM(item.part, item.placed.lengthM) }] : [],
+  );
+  for (const { item, place, gives } of bending) {
+    const own = pushed.findLast((one) => one.place === place || one.place === place + 1);
+    if (own && (gives === undefined || gives * 1000 >= own.apartMm))
+      return { closes: { by: 'bends', at: [own.place], item } };
+  }
+  const atOnce = pushedAtOnce(strand, context);
+  if (atOnce) {
+    const at = [atOnce.near, atOnce.far].map((judged) => joints.findIndex((one) => one.judged === judged));
+    return { closes: { by: 'at-once', at, pushed: atOnce } };
+  }
+  const axes = axesOf(stretch, strand, context);
+  const alike = (one: number, other: number): boolean => {
+    const [a, b] = [axes[one], axes[other]];
+    return a === undefined || b === undefined || isAlike(a, b);
+  };
+  const gaskets = pushed.filter(({ judged }) => slidesThrough(judged));
+  for (const last of pushed.toReversed()) {
+    const through = gaskets.find((one) => one !== last && alike(one.place, last.place));
+    if (through) return { closes: { by: 'slides', at: [last.place], through: through.judged } };
+  }
+  const light = tanks.findLast((tank) => freedomOfTank(tank).is === 'loose');
+  const level = pushed.findLast(({ place }) => {
+    const axis = axes[place];
+    return axis === undefined || isLevel(axis);
+  });
+  if (light && level) return { closes: { by: 'shifts', at: [level.place], tank: light } };
+  return { cannot: cannotOf(stretch, [first, ...others], bending[0]?.item) };
+}
+
+type Last = ToBeMade & { readonly judged: JudgedJoint; readonly place: number };
+
+function cannotOf(stretch: Stretch, lasts: readonly [Last, ...Last[]], bends: StrandItem | undefined): CannotClose {
+  const sprung = lasts.filter(({ turned }) => !turned).toSorted((a, b) => a.apartMm - b.apartMm)[0];
+  if (sprung)
+    return { stretch, because: bends ? 'short' : 'sprung', at: sprung.judged, byMm: sprung.apartMm, item: bends };
+  return { stretch, because: 'threads', at: (lasts.at(-1) ?? lasts[0]).judged, byMm: 0 };
 }
 
 /**
- * Rigid stretches between two fixed points without a union, a swivel or a piece that gives way (common practice).
- * A stretch is built from both of its ends; the joint that comes last finds both sides held.
+ * Stretches between two fixed points of which nothing gives way far enough (common practice). A stretch is built from both
+ * of its ends; the joint that comes last finds both sides held.
  */
-export function cannotClose(strand: Strand, context: RunSight): readonly CannotClose[] {
-  return stretchesOf(strand, context).flatMap((stretch): CannotClose[] => {
-    if (!stretch.heldAtBothEnds || givesWay(stretch) || pushedAtOnce(strand, context)) return [];
-    const glued = stretch.joints
-      .filter(({ nature }) => nature === 'glued')
-      .toSorted((a, b) => a.judged.mating.engagementMm - b.judged.mating.engagementMm)[0];
-    if (glued) return [{ stretch, because: 'sprung', at: glued.judged, byMm: glued.judged.mating.engagementMm }];
-    const last = stretch.joints.filter(({ nature }) => nature === 'turns').at(-1);
-    return last ? [{ stretch, because: 'threads', at: last.judged, byMm: 0 }] : [];
+export const cannotClose = (strand: Strand, context: RunSight): readonly CannotClose[] =>
+  stretchesOf(strand, context).flatMap((stretch) => {
+    const closing = closingOf(stretch, strand, context);
+    return closing && 'cannot' in closing ? [closing.cannot] : [];
   });
-}

@@ -1,8 +1,7 @@
 import type { RunSight, JudgedJoint } from '../derived/context';
 import type { Run, Strand, StrandItem } from '../derived/run';
-import { isFlexible } from './flexible';
-import { type PushedAtOnce, type Stretch, givesWay, pushedAtOnce, stretchesOf } from './closure';
-import { type JointNature, opensInPlace } from './joint-nature';
+import { type Closing, type Stretch, closingOf, stretchesOf } from './closure';
+import type { JointNature } from './joint-nature';
 
 /** One step of putting a strand together: a joint is made by bringing a part, or the halves of a union are. */
 export interface AssemblyStep {
@@ -16,38 +15,14 @@ export interface AssemblyStep {
    * in. `closes`: last, with both sides held; `at-once`: last, two joints in one movement.
    */
   readonly when: 'on' | 'from-far-end' | 'bench' | 'closes' | 'at-once';
-}
-
-/** Where a stretch that is held at both ends is closed: in a union, or at joints, by their places. */
-interface Closing {
-  /** Joints before this place are made from the tank outward. */
-  readonly from: number;
-  /** Joints from this place on are made from the far end back; what lies between closes. */
-  readonly to: number;
-  readonly union: StrandItem | undefined;
-}
-
-/** A union if there is one; where a joint opens again; a slip coupling, by both of its joints; where a piece bends. */
-function closingOf({ items, joints }: Stretch): Closing {
-  // Joint n leads into part n.
-  const place = (has: (item: StrandItem) => boolean): number => items.findIndex(has);
-  const union = place(({ part }) => part.features.includes('union-nut'));
-  if (union >= 0) return { from: union + 1, to: union + 1, union: items[union] };
-  const slip = place(({ part }) => part.features.includes('slip'));
-  if (slip >= 0) return { from: slip, to: slip + 2, union: undefined };
-  const opens = joints.findLastIndex(({ nature }) => nature !== 'free' && opensInPlace(nature));
-  const bends = place(({ part }) => isFlexible(part));
-  // What goes in from inside a tank goes in before anything stands in front of it: its hole closes nothing.
-  const outside = joints.findLastIndex(({ nature }) => nature !== 'in-wall');
-  const last = opens >= 0 ? opens : bends >= 0 ? bends : outside;
-  return { from: last, to: last + 1, union: undefined };
+  /** What moves for a joint that closes; absent where nothing does and it must be sprung, or cannot be made. */
+  readonly closing?: Closing | undefined;
 }
 
 /** The steps of a stretch that is made up on the bench and pushed on to both of its ends in one movement. */
-function pushedOn({ joints, items }: Stretch, { near, far }: PushedAtOnce): readonly AssemblyStep[] {
-  const at = (judged: JudgedJoint): number => joints.findIndex((one) => one.judged === judged);
+function pushedOn({ joints, items }: Stretch, closing: Closing & { readonly by: 'at-once' }): readonly AssemblyStep[] {
   // The near joint of a branch lies in the line that it leaves.
-  const [from, to] = [at(near), at(far)];
+  const [from = -1, to = -1] = closing.at;
   const forward = joints.slice(0, to + 1).map(({ judged, nature, into }, place): AssemblyStep => {
     const when = place === from || place === to ? 'at-once' : place < from ? 'on' : 'bench';
     return { judged, nature, brought: into, when };
@@ -76,19 +51,24 @@ export function assemblyOf(strand: Strand, context: RunSight): readonly Assembly
 }
 
 function stepsOf(stretch: Stretch, strand: Strand, context: RunSight): readonly AssemblyStep[] {
-  const { joints, heldAtBothEnds } = stretch;
-  if (!heldAtBothEnds) return joints.map(({ judged, nature, into }) => ({ judged, nature, brought: into, when: 'on' }));
-  const atOnce = givesWay(stretch) ? undefined : pushedAtOnce(strand, context);
-  if (atOnce) return pushedOn(stretch, atOnce);
-  const { from, to, union } = closingOf(stretch);
+  const { joints } = stretch;
+  const found = closingOf(stretch, strand, context);
+  if (!found) return joints.map(({ judged, nature, into }) => ({ judged, nature, brought: into, when: 'on' }));
+  const closing = 'closes' in found ? found.closes : undefined;
+  if (closing?.by === 'at-once') return pushedOn(stretch, closing);
+  // Joints before `from` are made from the tank outward, from `to` on from the far end back; what lies between closes.
+  const lasts = 'cannot' in found ? [joints.findIndex(({ judged }) => judged === found.cannot.at)] : found.closes.at;
+  const from = closing?.by === 'union' ? closing.from : Math.min(...lasts);
+  const to = closing?.by === 'union' ? closing.from : Math.max(...lasts) + 1;
   const outward = joints
     .slice(0, from)
     .map(({ judged, nature, into }): AssemblyStep => ({ judged, nature, brought: into, when: 'on' }));
-  const closes = union
-    ? [{ judged: undefined, nature: 'by-hand' as const, brought: union, when: 'closes' as const }]
-    : joints
-        .slice(from, to)
-        .map(({ judged, nature, into }) => ({ judged, nature, brought: into, when: 'closes' as const }));
+  const closes: readonly AssemblyStep[] =
+    closing?.by === 'union'
+      ? [{ judged: undefined, nature: 'by-hand', brought: closing.item, when: 'closes', closing }]
+      : joints
+          .slice(from, to)
+          .map(({ judged, nature, into }) => ({ judged, nature, brought: into, when: 'closes', closing }));
   return [...outward, ...fromFarEnd(stretch, to), ...closes];
 }
 

@@ -154,6 +154,13 @@ export const TERMINAL = {
     words: 'end it offers',
     says: 'The end the place offers, as text; null where water just leaves or enters (daylight)',
   },
+  loose: {
+    kind: 'yes-no',
+    orUnknown: true,
+    words: 'end that hangs loose',
+    says: 'What is there hangs free and can be turned: a hose, a tube; null: as its kind usually does',
+    asked: 'It hangs loose',
+  },
   placed: PLACED,
   looks: LOOKS,
   readings: READINGS,

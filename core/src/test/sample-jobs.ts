@@ -109,9 +109,11 @@ export const linkedDrums = (
   seal: string,
   parts: readonly DemoPart[],
   { size = '3/4', ...hole }: SampleHole = {},
+  type = 'open-drum',
 ): Job =>
   tankWith({
-    others: [{ id: 't2', type: 'open-drum' }],
+    type,
+    others: [{ id: 't2', type }],
     holes: [
       { id: 'b', tankId: 't2', name: 'Link', roles: ['link'], size },
       {

@@ -9,7 +9,7 @@ import type { Fix } from '../finding';
 const MOST_PARTS = 3;
 
 /** A union at one of the joints of a stretch that cannot be closed: the first place at which the catalogue has one. */
-export function unionFixes({ stretch }: CannotClose, context: CheckContext): readonly Fix[] {
+export function closingFixes({ stretch }: CannotClose, context: CheckContext): readonly Fix[] {
   for (const { judged, nature } of stretch.joints) {
     const { joint, a, b, service } = judged;
     if (nature === 'in-wall' || !a.end || !b.end) continue;

@@ -5,6 +5,7 @@ import {
   type Figure,
   fillText,
   formatEnd,
+  freedomOfJoint,
   inchFigure,
   type JudgedJoint,
   type Measures,
@@ -20,6 +21,7 @@ import { BenchLink } from '../bench/bench-link';
 import { useJob } from '../../store/job-provider';
 import { useMoney } from '../../store/use-money';
 import { useTriedFixes } from '../../store/use-tried-fixes';
+import { freedomWords } from './freedom-words';
 import { JointAsMade } from './joint-as-made';
 import { MadeWith } from './made-with';
 import { BetweenPicker } from './between-picker';
@@ -71,6 +73,8 @@ export function JointPanel({ judged, strand }: { readonly judged: JudgedJoint; r
         <dd className="col-span-2 border-t border-hair py-1 text-ink-2">
           {[a.end, b.end].map((end) => (end ? describeEnd(end) : 'free')).join(' with ')}
         </dd>
+        <dt className="border-t border-hair py-1 text-ink-2">once it is made</dt>
+        <dd className="border-t border-hair py-1">{freedomWords(freedomOfJoint(judged), measures)}</dd>
         {mating.basis.map(({ name, value, unit }) => (
           <div key={name} className="contents">
             <dt className="border-t border-hair py-1 text-ink-2">{name}</dt>

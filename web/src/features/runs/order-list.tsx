@@ -1,6 +1,6 @@
 'use client';
 
-import { type AssemblyStep, type Run, looksSomewhere, orderOf } from '@herrero/core';
+import { type AssemblyStep, type Closing, type Run, looksSomewhere, orderOf } from '@herrero/core';
 import { useMemo } from 'react';
 import { useJob } from '../../store/job-provider';
 import { HEADING_NAMES } from './heading-names';
@@ -55,12 +55,28 @@ export function OrderList({ run }: { readonly run: Run }) {
   );
 }
 
-function stepWords({ nature, brought, when }: AssemblyStep): string {
+function closingWords(closing: Closing | undefined): string {
+  switch (closing?.by) {
+    case undefined:
+      return 'Last, both sides are held and nothing gives way: this joint cannot be made as it is drawn.';
+    case 'union':
+      return 'Last, bring the halves of the union together and tighten its nut.';
+    case 'slip':
+      return 'Last, slide the coupling back over this joint.';
+    case 'bends':
+      return `Last, bow the ${closing.item.part.name.toLowerCase()} aside and make this joint.`;
+    case 'slides':
+      return 'Last, push the pipe on through its other gasket, then draw it back into this joint.';
+    case 'shifts':
+      return `Last, with ${closing.tank.label} empty and nothing else fixed to it, shift it on to this joint.`;
+    default:
+      return 'Last, with both sides in place, close this joint.';
+  }
+}
+
+function stepWords({ nature, brought, when, closing }: AssemblyStep): string {
   if (when === 'at-once') return 'Last, push it on to both ends in one movement: this joint and the other like it.';
-  if (when === 'closes')
-    return brought?.part.features.includes('union-nut')
-      ? 'Last, bring the halves of the union together and tighten its nut.'
-      : 'Last, with both sides in place, close this joint.';
+  if (when === 'closes') return closingWords(closing);
   if (brought?.part.features.includes('union-nut'))
     return when === 'on' ? 'Union: one half of it goes on here.' : 'From the far end: the other half of the union.';
   const what = brought ? `${brought.part.name}: ${DOES[nature].toLowerCase()}` : DOES[nature];

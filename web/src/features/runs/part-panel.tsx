@@ -6,6 +6,7 @@ import {
   type StrandItem,
   describeEnd,
   formatLength,
+  freedomOfPart,
   holdsAtAll,
   isByLength,
   judge,
@@ -24,6 +25,7 @@ import { useJob } from '../../store/job-provider';
 import { useMoney } from '../../store/use-money';
 import { stationPath } from '../desk/stations';
 import { CutInPanel } from './cut-in-panel';
+import { freedomWords } from './freedom-words';
 import { PartSettings } from './part-settings';
 import { StretchActions } from './stretch-panel';
 
@@ -57,6 +59,8 @@ export function PartPanel({ item, strand }: { readonly item: StrandItem; readonl
         ))}
         <dt className="border-t border-hair py-1 text-ink-2">least bore</dt>
         <dd className="border-t border-hair py-1">{formatLength(part.boreMm / 1000, measures)}</dd>
+        <dt className="border-t border-hair py-1 text-ink-2">moves</dt>
+        <dd className="border-t border-hair py-1">{freedomWords(freedomOfPart(part), measures)}</dd>
         {rainWords(part).map(([name, words]) => (
           <div key={name} className="contents">
             <dt className="border-t border-hair py-1 text-ink-2">{name}</dt>

@@ -4,6 +4,7 @@ import {
   awayBy,
   GUTTER_KINDS,
   GUTTER_NAMES,
+  freedomOfPlace,
   type Edit,
   INFLOWS,
   INFLOW_KINDS,
@@ -334,6 +335,13 @@ export function PlaceFields({ place }: { readonly place: Terminal }) {
           measures={job.measures}
           onChange={(to) => set('throughM', to)}
         />
+        {place.offers !== null && (
+          <YesNo
+            label="It hangs loose"
+            value={freedomOfPlace(place).is === 'loose'}
+            onChange={(to) => set('loose', to)}
+          />
+        )}
         <YesNo label="Pressure of the mains there" value={place.mains} onChange={(to) => set('mains', to)} />
       </Fields>
       <Readings of={{ of: 'terminal', id: place.id }} title="Where the line ends" />

@@ -1,5 +1,5 @@
 import { SERVICED, holdingOf } from '../../../assembly/coming-out';
-import { type Stretch, givesWay, stretchesOf } from '../../../assembly/closure';
+import { type Stretch, opensAgain, stretchesOf } from '../../../assembly/closure';
 import { sealsWall } from '../../../fittings/capability';
 import type { RunSight } from '../../../derived/context';
 import { type Run, itemsOfRun } from '../../../derived/run';
@@ -64,7 +64,7 @@ function comesApart({ penetration, strands }: Run, context: RunSight): readonly 
   const stuck = strands
     .flatMap((strand) => stretchesOf(strand, context))
     .filter(({ joints }) => joints.some(({ nature }) => nature === 'glued'))
-    .find((stretch) => !givesWay(stretch) && !(freeAtItsEnd(stretch) && turnsOff(stretch)));
+    .find((stretch) => !opensAgain(stretch) && !(freeAtItsEnd(stretch) && turnsOff(stretch)));
   if (!stuck) return [];
   const glued = stuck.joints.filter(({ nature }) => nature === 'glued').map(({ judged }) => judged);
   return [{ messageId: 'run', at: atPenetration(penetration), data: { joints: named(glued) } }];

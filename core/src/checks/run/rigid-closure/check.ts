@@ -2,7 +2,7 @@ import { cannotClose } from '../../../assembly/closure';
 import { atJoint } from '../../places';
 import { defineCheck } from '../../define-check';
 import { runsOnce } from '../../../assembly/flow';
-import { unionFixes } from '../closing-fixes';
+import { closingFixes } from '../closing-fixes';
 
 export default defineCheck({
   meta: {
@@ -29,7 +29,7 @@ export default defineCheck({
             messageId: 'threads' as const,
             at: atJoint(found.at),
             data: { from: penetration.label, to: farName(strand.end, context.job) },
-            fixes: (whole) => unionFixes(found, whole),
+            fixes: (whole) => closingFixes(found, whole),
           })),
       ),
     ),
