@@ -161,11 +161,14 @@ test('two ends of the tray are joined by two taps', async ({ page }) => {
 test('from a joint to the bench and back to the exact place', async ({ page }) => {
   const id = await copyOfTernPoint(page, 'To and fro');
   await page.goto(`/jobs/${id}/runs`);
-  await page.getByRole('button', { name: /^J5/ }).first().click();
+  await page
+    .getByRole('button', { name: /^P4 J5/ })
+    .first()
+    .click();
   await page.getByRole('link', { name: 'Look at it on the bench' }).click();
   await expect(verdict(page)).toHaveText('Starts, then leaks');
   await expect(tray(page)).toContainText('the joint you came from');
-  await page.getByRole('link', { name: 'Put it right at J5' }).click();
+  await page.getByRole('link', { name: 'Put it right at P4 J5' }).click();
   await expect(page).toHaveURL(`/jobs/${id}/runs`);
   await page.getByRole('link', { name: /^Bench/ }).click();
   await expect(page.getByRole('heading', { level: 1, name: /Which thread is this/ })).toBeVisible();

@@ -168,7 +168,9 @@ test('the string is put in another order by drag, and back by undo', async ({ pa
   expect(before.slice(1, 4)).toEqual(['Close nipple', 'Lever valve', 'Hex nipple']);
   const [valve, joint] = [
     await partLabel(page, /^Lever valve/).boundingBox(),
-    await string(page).getByRole('button', { name: /^J2/ }).boundingBox(),
+    await string(page)
+      .getByRole('button', { name: /P[0-9]+ J2/ })
+      .boundingBox(),
   ];
   if (!valve || !joint) throw new Error('not on the sheet');
   await page.mouse.move(valve.x + valve.width / 2, valve.y + valve.height / 2);

@@ -58,8 +58,11 @@ test('what no list has can be said: a seal of one’s own, an end that is cast i
 
   await page.getByRole('link', { name: /^Build the run of P1/ }).click();
   await takePart(page, 'Hose tap 3/4 R male x 3/4 G male, brass: Holds with tape');
-  await page.getByRole('button', { name: /^J1/ }).first().click();
-  const joint = page.getByRole('region', { name: 'Joint 1' });
+  await page
+    .getByRole('button', { name: /^P1 J1/ })
+    .first()
+    .click();
+  const joint = page.getByRole('region', { name: 'Joint P1 J1' });
   await joint.getByRole('button', { name: 'What is known of this one' }).click();
   await choose(page, 'Comes sealed from the factory', 'yes');
   await expect(joint).toContainText('J1 holds');
@@ -67,7 +70,7 @@ test('what no list has can be said: a seal of one’s own, an end that is cast i
   await enter(page, 'Thread or shank left, if cut short', '3');
   await expect(joint).toContainText('3.0 mm are left of it');
   await noViolations(page, 'runs, a joint as it is made');
-  await page.getByRole('button', { name: /^Undo: Change “Thread or shank left, if cut short” of J1/ }).click();
+  await page.getByRole('button', { name: /^Undo: Change “Thread or shank left, if cut short” of a joint/ }).click();
   await expect(joint).toContainText('J1 holds');
 });
 

@@ -98,7 +98,7 @@ export {
   usualOf,
   wordsOf,
 } from './edits/change-field';
-export { holeOf } from './edits/joint-numbers';
+export { holeOf } from './derived/hole-of';
 export * from './derived/resolve';
 export { serviceAt } from './derived/service';
 export * from './derived/seal-ways';

@@ -1,12 +1,9 @@
 import type { RunSight } from '../derived/context';
-import { DRAWS, FILLS, type Role } from '../walls/roles';
+import { FILLS, LEAVES } from '../walls/roles';
 import type { Run, Strand } from '../derived/run';
 import { type Part, isSpout } from '../fittings/part';
 import { type EndRef, type Joint, refKey } from '../job/job';
 import { memoize } from '../quantity/memoize';
-
-/** Roles in which water leaves the tank. */
-const LEAVES: readonly Role[] = [...DRAWS, 'overflow', 'drain'];
 
 /** Which way the water goes along a strand, seen from its start; undefined where it goes both ways, or where only air does. */
 export type Flow = 'onward' | 'back' | undefined;

@@ -37,7 +37,8 @@ describe('what a bowed piece gives', () => {
     [3, 0.8],
     [0.3, 0.2],
   ])('%d m at a radius of %d m, against small steps', (lengthM, radiusM) =>
-    expect(bowGivesM(lengthM, radiusM)).toBeCloseTo(bowedM(lengthM, radiusM), 4));
+    expect(bowGivesM(lengthM, radiusM)).toBeCloseTo(bowedM(lengthM, radiusM), 4),
+  );
 
   test('the length that gives so much is the other way round', () => {
     for (const giveM of [0.005, 0.02, 0.3]) expect(bowGivesM(lengthThatGivesM(giveM, 0.2), 0.2)).toBeCloseTo(giveM, 9);

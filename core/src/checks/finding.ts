@@ -12,7 +12,7 @@ export interface Place {
   readonly kind: 'joint' | 'penetration' | 'tank' | 'part' | 'roof' | 'inflow' | 'terminal' | 'mark' | 'job';
   readonly id: string;
   readonly penetrationId?: string | undefined;
-  /** As written beside the finding: 'P4, J5'. */
+  /** As written beside the finding: 'P4 J5'. */
   readonly label: string;
 }
 

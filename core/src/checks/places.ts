@@ -9,11 +9,11 @@ export const atPenetration = (penetration: Penetration): Place => ({
   label: penetration.label,
 });
 
-export const atJoint = ({ joint, penetration }: JudgedJoint): Place => ({
+export const atJoint = ({ joint, name, penetration }: JudgedJoint): Place => ({
   kind: 'joint',
   id: joint.id,
   penetrationId: penetration?.id,
-  label: penetration ? `${penetration.label}, J${joint.number}` : `J${joint.number}`,
+  label: name,
 });
 
 export const atTank = (tank: Job['tanks'][number]): Place => ({ kind: 'tank', id: tank.id, label: tank.label });

@@ -10,11 +10,16 @@ import type { RunJob } from './run-job';
 import { NO_SOLUTIONS, type Solutions } from './solutions';
 import { type ResolvedEnd, resolveEnd } from './resolve';
 import { servicesOfJoints } from './service';
-import { type JobIndex, type Run, indexJob, jointsOfRun, runOf } from './run';
+import { jointNames } from './joint-names';
+import { type JobIndex, type Run, indexJob, runOf } from './run';
 
 /** A joint with what stands on both of its sides and how it is judged. */
 export interface JudgedJoint {
   readonly joint: Joint;
+  /** 'P3 J1'. */
+  readonly name: string;
+  /** Within its run, along the flow. */
+  readonly number: number;
   readonly a: ResolvedEnd;
   readonly b: ResolvedEnd;
   readonly mating: Mating;
@@ -93,7 +98,7 @@ const isMadeOtherwise = ({ factorySeal, dryFitTurns, cutToM }: Joint): boolean =
   factorySeal || dryFitTurns !== null || cutToM !== null;
 
 /** A joint with what stands on both of its sides, not judged yet. */
-type MetJoint = Pick<JudgedJoint, 'joint' | 'a' | 'b' | 'penetration' | 'service'>;
+type MetJoint = Omit<JudgedJoint, 'mating' | 'words'>;
 
 const isSameSide = (one: ResolvedEnd, other: ResolvedEnd): boolean =>
   one.stands === other.stands &&
@@ -103,11 +108,13 @@ const metAgain = reuseEqual<Joint, MetJoint>(
   (one, other) =>
     one.penetration === other.penetration &&
     one.service === other.service &&
+    one.name === other.name &&
     isSameSide(one.a, other.a) &&
     isSameSide(one.b, other.b),
 );
 
-const judged = memoize(({ joint, a, b, penetration, service }: MetJoint): JudgedJoint => {
+const judged = memoize((met: MetJoint): JudgedJoint => {
+  const { joint, a, b, service } = met;
   const free = [a, b].some(({ ref, end }) => ref.of === 'terminal' && end === undefined);
   const mating = free
     ? DAYLIGHT
@@ -118,7 +125,7 @@ const judged = memoize(({ joint, a, b, penetration, service }: MetJoint): Judged
         : mate(a.end, b.end, { a: a.material, b: b.material, madeWith: joint.madeWith, service });
   const made =
     free || !isKnown(a) || !isKnown(b) || !isMadeOtherwise(joint) ? mating : asMade(a.end, b.end, mating, joint);
-  return { joint, a, b, mating: made, words: verdictWords(made), penetration, service };
+  return { ...met, mating: made, words: verdictWords(made) };
 });
 
 /**
@@ -128,13 +135,12 @@ const judged = memoize(({ joint, a, b, penetration, service }: MetJoint): Judged
 export function contextOf(job: Job, catalogue: Catalogue, solutions: Solutions = NO_SOLUTIONS): CheckContext {
   const index = indexJob(job, catalogue);
   const runs = job.penetrations.map((penetration) => runOf(penetration, index));
-  const holder = new Map<Joint, Penetration>();
-  for (const { penetration, strands } of runs)
-    for (const joint of jointsOfRun(strands)) if (!holder.has(joint)) holder.set(joint, penetration);
+  const names = jointNames(runs, job.joints);
   const services = servicesOfJoints(runs);
   const joints = job.joints.map((joint) => {
     const [a, b] = [resolveEnd(joint.a, job, index), resolveEnd(joint.b, job, index)];
-    return judged(metAgain(joint, { joint, a, b, penetration: holder.get(joint), service: services.get(joint) }));
+    const { name = '', number = 0, penetration } = names.get(joint) ?? {};
+    return judged(metAgain(joint, { joint, name, number, a, b, penetration, service: services.get(joint) }));
   });
   const byId = new Map(joints.map((one) => [one.joint.id, one]));
   return { job, said: job, catalogue, solutions, index, runs, joints, judgedOf: (id) => byId.get(id ?? '') };

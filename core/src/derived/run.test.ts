@@ -3,7 +3,7 @@ import { buildJob } from '../demo/build-job';
 import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue } from '../fittings/catalogue';
 import { contextOf } from './context';
-import { holeOf } from '../edits/joint-numbers';
+import { holeOf } from './hole-of';
 import { AS_ASKED, type Job } from '../job/job';
 import { linkedTanks } from './linked-tanks';
 import { newPenetration, newTank } from '../job/new-tank';
@@ -128,7 +128,6 @@ describe('a walk', () => {
         ...job.joints.filter(({ id }) => id !== 'h-j5'),
         {
           id: 'ring',
-          number: 9,
           a: { of: 'part', id: 'stub', end: 1 },
           b: { of: 'part', id: 'h-4', end: 1 },
           ...AS_ASKED,

@@ -2,7 +2,6 @@ import { err, ok } from '../result';
 import { AS_ASKED, END_REF, PART_END, PLACED_PART, refKey } from '../job/job';
 import { put } from './change';
 import { type EditBy, defineEdit } from './edit-kind';
-import { nextJointNumber } from './joint-numbers';
 
 export const addPart = defineEdit({
   type: 'add-part',
@@ -13,13 +12,12 @@ export const addPart = defineEdit({
     partEnd: { ...PART_END, says: 'Which of the ends of the part itself goes there' },
     jointId: { kind: 'id' },
   },
-  changes: (job, { part, at, partEnd, jointId }, catalogue) => {
+  changes: (job, { part, at, partEnd, jointId }) => {
     if (job.parts.some(({ id }) => id === part.id))
       return err({ code: 'taken', message: 'This part is there already.' });
     if (job.joints.some(({ a, b }) => [a, b].some((ref) => refKey(ref) === refKey(at))))
       return err({ code: 'not-open', message: 'Something has been put on this end since.' });
-    const number = nextJointNumber(job, catalogue, at);
-    const joint = { id: jointId, number, a: at, b: { of: 'part', id: part.id, end: partEnd }, ...AS_ASKED } as const;
+    const joint = { id: jointId, a: at, b: { of: 'part', id: part.id, end: partEnd }, ...AS_ASKED } as const;
     return ok([put(job, 'parts', part), put(job, 'joints', joint)]);
   },
   label: ({ part }) => `Add ${part.code}`,

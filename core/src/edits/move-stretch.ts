@@ -3,7 +3,6 @@ import { AS_ASKED, END_REF, type EndRef, type Job, type Joint, PART_SIDE, refKey
 import { indexJob, otherSide } from '../derived/run';
 import { type Change, put, replace, take } from './change';
 import { type EditBy, defineEdit } from './edit-kind';
-import { nextJointNumber } from './joint-numbers';
 
 /** An end of a placed part. */
 type PartEndRef = Extract<EndRef, { of: 'part' }>;
@@ -58,8 +57,7 @@ export const moveStretch = defineEdit({
     if (to.at === 'end') {
       if (inside(to.ref) || index.jointAt(to.ref))
         return err({ code: 'not-open', message: 'This end is not open for the stretch.' });
-      const number = nextJointNumber(job, catalogue, to.ref);
-      return ok([...closed, put(job, 'joints', { id: to.jointId, number, a: to.ref, b: first, ...AS_ASKED })]);
+      return ok([...closed, put(job, 'joints', { id: to.jointId, a: to.ref, b: first, ...AS_ASKED })]);
     }
     const joint = job.joints.find(({ id }) => id === to.jointId);
     if (!joint) return err({ code: 'gone', message: 'This joint has been taken apart since.' });
@@ -67,11 +65,10 @@ export const moveStretch = defineEdit({
     if (inside(joint.a) && inside(joint.b))
       return err({ code: 'not-possible', message: 'A stretch cannot go between its own parts.' });
     const [towardsA, towardsB] = to.firstToA ? [first, last] : [last, first];
-    const number = nextJointNumber(job, catalogue, joint.a);
     return ok([
       ...closed,
       replace(job, 'joints', joint, { ...joint, b: towardsA, ...AS_ASKED }),
-      put(job, 'joints', { id: to.newJointId, number, a: towardsB, b: joint.b, ...AS_ASKED }),
+      put(job, 'joints', { id: to.newJointId, a: towardsB, b: joint.b, ...AS_ASKED }),
     ]);
   },
   label: ({ first, last }, job) =>

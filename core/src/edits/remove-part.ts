@@ -19,7 +19,8 @@ export const removePart = defineEdit({
 const isOn = (ref: EndRef, partId: string): boolean => ref.of === 'part' && ref.id === partId;
 
 function jointChanges(job: Job, joints: readonly Joint[], partId: string): Change[] {
-  const [near, far] = [...joints].sort((x, y) => x.number - y.number);
+  // A part is met from its tank by side b of a joint.
+  const [near, far] = joints.toSorted((x, y) => Number(isOn(y.b, partId)) - Number(isOn(x.b, partId)));
   if (!near || !far || joints.length !== 2) return joints.map((joint) => take(job, 'joints', joint));
   const outer = (joint: Joint): EndRef => (isOn(joint.a, partId) ? joint.b : joint.a);
   return [

@@ -12,6 +12,12 @@ export const separate = defineEdit({
       ? ok([take(job, 'joints', joint)])
       : err({ code: 'gone', message: 'This joint has been taken apart already.' });
   },
-  label: ({ jointId }, job) => `Take J${job.joints.find(({ id }) => id === jointId)?.number ?? ''} apart`,
+  label: ({ jointId }, job) => {
+    const joint = job.joints.find(({ id }) => id === jointId);
+    const codes = [joint?.a, joint?.b].flatMap((ref) =>
+      ref?.of === 'part' ? (job.parts.find(({ id }) => id === ref.id)?.code ?? []) : [],
+    );
+    return codes.length > 0 ? `Take ${codes.join(' and ')} apart` : 'Take a joint apart';
+  },
 });
 export type Separate = EditBy<typeof separate>;

@@ -221,7 +221,6 @@ describe('lines of a job', () => {
         ...job.joints,
         {
           id: 'tap-j',
-          number: 9,
           a: { of: 'part', id: 'h-3', end: 2 },
           b: { of: 'part', id: 'tap', end: 0 },
           ...AS_ASKED,

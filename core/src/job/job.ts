@@ -19,7 +19,7 @@ export * from './settings';
 export * from './settlement';
 export * from './site-records';
 
-export const SCHEMA_VERSION = 8;
+export const SCHEMA_VERSION = 9;
 
 /** What lies in each list of the document. */
 export const LISTED = {
@@ -113,8 +113,8 @@ export const emptyJob = (name: string, measures: Measures, region: Region | null
 export const titleOf = (record: JobRecord): string =>
   'label' in record
     ? record.label
-    : 'number' in record
-      ? `J${record.number}`
+    : 'cutToM' in record
+      ? 'a joint'
       : 'name' in record
         ? record.name
         : 'code' in record

@@ -3,7 +3,6 @@ import type { Fields, RecordOf, ValueOf } from '../record/field';
 
 /** No part has as many ends. */
 const MOST_ENDS = 20;
-const MOST_JOINTS_OF_RUN = 10_000;
 
 /** One side of a joint. */
 export const END_REF = {
@@ -30,14 +29,6 @@ export const PART_END = { kind: 'count', least: 0, most: MOST_ENDS, words: 'end'
 /** Two ends that meet. */
 export const JOINT = {
   id: { kind: 'id', fixed: true },
-  number: {
-    kind: 'count',
-    least: 1,
-    most: MOST_JOINTS_OF_RUN,
-    fixed: true,
-    words: 'number',
-    says: 'J1, J2 ... within its run, in the order in which they were made; numbers never move',
-  },
   a: { ...END_REF, fixed: true },
   b: { ...END_REF, fixed: true },
   madeWith: {

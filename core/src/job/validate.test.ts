@@ -183,7 +183,7 @@ describe('joints', () => {
     const free = { of: 'part', id: 'p4-6', end: 1 } as const;
     expect(
       problems({
-        joints: [...job.joints, { id: 'x', number: 9, a: free, b: { of: 'terminal', id: 'gravel' }, ...AS_ASKED }],
+        joints: [...job.joints, { id: 'x', a: free, b: { of: 'terminal', id: 'gravel' }, ...AS_ASKED }],
       }),
     ).toEqual([]);
   });

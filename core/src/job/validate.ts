@@ -163,13 +163,13 @@ function jointProblems(job: Job, catalogue: Catalogue): FieldProblem[] {
     (['a', 'b'] as const).flatMap((side) => {
       const ref = joint[side];
       const path = `joints[${index}].${side}`;
-      if (!hasEnd(ref)) return [{ path, message: `J${joint.number} ends on something that is not there.` }];
+      if (!hasEnd(ref)) return [{ path, message: 'This joint ends on something that is not there.' }];
       // Daylight takes any number of ends; every other end takes one.
       if (ref.of === 'terminal') return [];
       const key = refKey(ref);
       const twice = used.has(key);
       used.add(key);
-      return twice ? [{ path, message: `J${joint.number} ends where another joint already is.` }] : [];
+      return twice ? [{ path, message: 'This joint ends where another already is.' }] : [];
     }),
   );
 }

@@ -40,3 +40,5 @@ export const FILLS: readonly Role[] = ['inlet', 'float-fill', 'tanker-fill'];
 export const SPILLS_BY: readonly Role[] = ['inlet', 'vent', 'cord-entry', 'float-fill'];
 /** Roles in which water is drawn. */
 export const DRAWS: readonly Role[] = ['draw-off', 'pump-line'];
+/** Roles in which water leaves the tank. */
+export const LEAVES: readonly Role[] = [...DRAWS, 'overflow', 'drain'];

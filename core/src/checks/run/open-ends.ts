@@ -3,7 +3,7 @@ import { holdsAtAll } from '../../connections/mating';
 import { formatEnd } from '../../connections/format';
 import type { Catalogue } from '../../fittings/catalogue';
 import { memoize } from '../../quantity/memoize';
-import { holeOf } from '../../edits/joint-numbers';
+import { holeOf } from '../../derived/hole-of';
 import type { EndRef, Job } from '../../job/job';
 import { resolveEnd } from '../../derived/resolve';
 import { serviceAt } from '../../derived/service';

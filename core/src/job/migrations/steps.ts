@@ -183,4 +183,10 @@ export const STEPS: Readonly<Record<number, (job: Stored) => Stored>> = {
       placed: typeof distanceM === 'number' ? { by: 'away', distanceM } : null,
     })),
   }),
+  // Version 9: joints are numbered along the flow, by where they are.
+  8: (job) => ({
+    ...job,
+    schemaVersion: 9,
+    joints: listOf(job, 'joints').map(({ number: _, ...joint }) => joint),
+  }),
 };

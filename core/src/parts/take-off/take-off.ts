@@ -216,10 +216,6 @@ const needsOf = memoize(({ mating, penetration, joint }: JudgedJoint): readonly 
   return mating.needs.map((need) => ({ need, use }));
 });
 
-const placeOf = memoize(({ joint, penetration }: JudgedJoint): string =>
-  `${penetration?.label ?? ''} J${joint.number}`.trim(),
-);
-
 function jointsHolding({ joints, job }: CheckContext): Completeness {
   const not = joints.filter(({ mating }) => !holdsAtAll(mating.verdict));
   const open = not.filter((judged) => !isAccepted(judged, job));
@@ -227,7 +223,7 @@ function jointsHolding({ joints, job }: CheckContext): Completeness {
     done: joints.length - not.length,
     of: joints.length,
     ...(open.length < not.length ? { settled: not.length - open.length } : {}),
-    missing: open.map((judged) => `${placeOf(judged)} ${judged.words.toLowerCase()}`),
+    missing: open.map((judged) => `${judged.name} ${judged.words.toLowerCase()}`),
   };
 }
 
@@ -237,7 +233,7 @@ function closedBy(joints: readonly JudgedJoint[]): readonly ClosedBy[] {
     const own = joints.filter((judged) => judged.words === word);
     const mating = own[0]?.mating;
     const kind = mating?.verdict === 'holds-with' ? (mating.needs[0]?.kind ?? 'holds') : (mating?.verdict ?? 'unknown');
-    return { words: word, count: own.length, kind, places: own.map(placeOf) };
+    return { words: word, count: own.length, kind, places: own.map(({ name }) => name) };
   });
 }
 
@@ -288,5 +284,5 @@ const questions = ({ joints }: CheckContext, cuts: readonly CutBars[]): readonly
   ...cuts.flatMap(({ title, tooLong }) =>
     tooLong.map(({ label }) => `${title} in ${label} is longer than any stock length: where may it be joined?`),
   ),
-  ...joints.filter(({ mating }) => mating.verdict === 'unknown').map((judged) => `What is at ${placeOf(judged)}?`),
+  ...joints.filter(({ mating }) => mating.verdict === 'unknown').map((judged) => `What is at ${judged.name}?`),
 ];

@@ -15,7 +15,7 @@ export interface WantedAt {
 export interface CameFrom {
   readonly href: string;
   readonly label: string;
-  readonly joint?: { readonly number: number; readonly ends: readonly [string, string] };
+  readonly joint?: { readonly name: string; readonly ends: readonly [string, string] };
   readonly wanted?: WantedAt;
 }
 

@@ -421,7 +421,7 @@ describe('the frame', () => {
     const from = {
       href: '/jobs/7/runs',
       label: 'Shed, Runs',
-      joint: { number: 5, ends: ['1 NPT M', '1 NH F'] as const },
+      joint: { name: 'P4 J5', ends: ['1 NPT M', '1 NH F'] as const },
     };
     show(<BenchLink from={from}>to the bench</BenchLink>);
     await userEvent.click(screen.getByRole('link', { name: 'to the bench' }));

@@ -65,18 +65,13 @@ export function Tray() {
       {cameFrom?.joint && (
         <>
           <h2 className="px-4 pt-4 pb-1">
-            <span className="type-head">J{cameFrom.joint.number}</span>{' '}
+            <span className="type-head">{cameFrom.joint.name}</span>{' '}
             <span className="type-second">the joint you came from</span>
           </h2>
           <ul className="max-lg:flex">
             {cameFrom.joint.ends.map((end, index) => (
               <li key={index}>
-                <TrayRow
-                  label={`J${cameFrom.joint?.number ?? 0}`}
-                  end={end}
-                  chosen={first === end}
-                  onTap={() => tap(end)}
-                />
+                <TrayRow label={cameFrom.joint?.name ?? ''} end={end} chosen={first === end} onTap={() => tap(end)} />
               </li>
             ))}
           </ul>

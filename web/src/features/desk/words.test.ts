@@ -59,7 +59,7 @@ describe('rows of the string', () => {
   });
 
   test('find the judgement of every seam', () =>
-    expect(layout.seams.map((seam) => judgedOf(planned, seam)?.joint.number)).toEqual([1, 2, 3, 4, 5, 6]));
+    expect(layout.seams.map((seam) => judgedOf(planned, seam)?.number)).toEqual([1, 2, 3, 4, 5, 6]));
 });
 
 describe('a job opens', () => {

@@ -169,7 +169,7 @@ const STATION_OF: Readonly<Record<Use['of'], string>> = {
 /** Every place that a line is for; each leads there. */
 function Uses({ uses }: { readonly uses: readonly Use[] }) {
   const jobId = useJob((state) => state.jobId);
-  const joints = useJob((state) => state.job.joints);
+  const judgedOf = useJob((state) => state.plan.context.judgedOf);
   const select = useJob((state) => state.select);
   const selectPart = useJob((state) => state.selectPart);
   const showTank = useJob((state) => state.showTank);
@@ -181,8 +181,7 @@ function Uses({ uses }: { readonly uses: readonly Use[] }) {
     if (of === 'part') selectPart(id);
   };
   const nameOf = ({ of, id, place }: Use): string => {
-    const joint = of === 'joint' ? joints.find((one) => one.id === id) : undefined;
-    return joint ? `${place}, J${joint.number}` : place;
+    return (of === 'joint' ? judgedOf(id)?.name : undefined) ?? place;
   };
   return (
     <span role="group" className="no-print flex flex-wrap gap-x-3 gap-y-1 py-1" aria-label="Used at">

@@ -2,7 +2,9 @@ import { type Freedom, type Measures, formatLength } from '@herrero/core';
 
 /** How something can move while the run is made, and once a joint is. */
 export const freedomWords = (freedom: Freedom, measures: Measures): string =>
-  freedom.is === 'bends' ? `bends by hand to a radius of ${formatLength(freedom.radiusM, measures)}` : WORDS[freedom.is];
+  freedom.is === 'bends'
+    ? `bends by hand to a radius of ${formatLength(freedom.radiusM, measures)}`
+    : WORDS[freedom.is];
 
 const WORDS: Readonly<Record<Exclude<Freedom['is'], 'bends'>, string>> = {
   fixed: 'stays as it is',

@@ -42,9 +42,10 @@ export function JointPanel({ judged, strand }: { readonly judged: JudgedJoint; r
   const [fix] = fixes;
   const slot = slotOfJoint(strand, joint.id);
   return (
-    <section aria-label={`Joint ${joint.number}`} className="rule-selected pt-2" data-testid="joint-panel">
+    <section aria-label={`Joint ${judged.name}`} className="rule-selected pt-2" data-testid="joint-panel">
       <h2 className={`flex items-center gap-3 type-head ${fails ? 'text-oxide' : ''}`}>
-        <SeamGlyph seam={seamOf(mating)} width={40} />J{joint.number} {words.toLowerCase()}
+        <SeamGlyph seam={seamOf(mating)} width={40} />
+        {judged.name} {words.toLowerCase()}
       </h2>
       <p className="pt-1 type-row">{unbroken(mating.why)}</p>
       {mating.practice && <p className="pt-1 type-row text-ink-2">{unbroken(mating.practice)}</p>}
@@ -98,9 +99,10 @@ export function JointPanel({ judged, strand }: { readonly judged: JudgedJoint; r
 }
 
 /** Both ends on the bench, drawn large, with the dry fit. */
-function OnTheBench({ judged: { joint, a, b, service } }: { readonly judged: JudgedJoint }) {
+function OnTheBench({ judged }: { readonly judged: JudgedJoint }) {
   const name = useJob((state) => state.job.name);
   const path = usePathname();
+  const { a, b, service } = judged;
   if (!a.end || !b.end) return null;
   const ends = [formatEnd(a.end), formatEnd(b.end)] as const;
   const address = new URLSearchParams({
@@ -113,7 +115,7 @@ function OnTheBench({ judged: { joint, a, b, service } }: { readonly judged: Jud
   return (
     <BenchLink
       href={`/bench/together?${address.toString()}`}
-      from={{ href: path, label: `${name}, Runs`, joint: { number: joint.number, ends } }}
+      from={{ href: path, label: `${name}, Runs`, joint: { name: judged.name, ends } }}
       className="action"
     >
       <span>Look at it on the bench</span>

@@ -44,7 +44,7 @@ export function OrderList({ run }: { readonly run: Run }) {
               <span className="flex-1">{stepWords(step)}</span>
               {step.judged && (
                 <span className="type-second">
-                  J{step.judged.joint.number}, {step.judged.words.toLowerCase()}
+                  {step.judged.name}, {step.judged.words.toLowerCase()}
                 </span>
               )}
             </button>

@@ -160,7 +160,6 @@ describe('the station', () => {
         ...job.joints,
         {
           id: 'in',
-          number: 90,
           a: { of: 'part', id: 'p4-1', end: 2 },
           b: { of: 'part', id: 'riser', end: 0 },
           ...AS_ASKED,

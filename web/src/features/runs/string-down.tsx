@@ -86,7 +86,7 @@ export function StringDown({ strand }: { readonly strand: Strand }) {
                 >
                   {judged.words}
                 </span>
-                <span className="pr-1 type-second">J{judged.joint.number}</span>
+                <span className="pr-1 type-second">{judged.name}</span>
               </button>
             </li>
           );

@@ -41,7 +41,11 @@ describe('keys on the string', () => {
   test('arrows go from joint to part to joint', () => {
     show();
     fireEvent.keyDown(string(), { key: 'ArrowRight' });
-    expect(within(string()).getByRole('button', { name: /^J1/ }).getAttribute('aria-pressed')).toBe('true');
+    expect(
+      within(string())
+        .getByRole('button', { name: /^P4 J1/ })
+        .getAttribute('aria-pressed'),
+    ).toBe('true');
     fireEvent.keyDown(string(), { key: 'ArrowRight' });
     expect(label(/^Bulkhead/).getAttribute('aria-pressed')).toBe('true');
     fireEvent.keyDown(string(), { key: 'ArrowRight' });
@@ -74,7 +78,7 @@ describe('keys on the string', () => {
     fireEvent.click(label(/^Lever valve/));
     fireEvent.keyDown(string(), { key: 'x', ctrlKey: true });
     expect(screen.getByRole('status').textContent).toContain('To be moved: Lever valve');
-    fireEvent.click(within(string()).getByRole('button', { name: /^J2/ }));
+    fireEvent.click(within(string()).getByRole('button', { name: /^P4 J2/ }));
     fireEvent.keyDown(string(), { key: 'v', ctrlKey: true });
     expect(run(now())).toEqual(['BH-075', 'LV-075', 'NC-075', 'NH-075', 'HS-075100', 'HO-100']);
     expect(screen.queryByRole('status')).toBeNull();
@@ -155,16 +159,16 @@ describe('where a run goes', () => {
     show();
     await userEvent.click(action('Order of work'));
     const order = within(await screen.findByRole('region', { name: 'The order of work' }));
-    expect(order.getAllByRole('button').map(({ textContent }) => /J\d/.exec(textContent)?.[0])).toEqual([
-      'J1',
-      'J2',
-      'J3',
-      'J4',
-      'J5',
-      'J6',
+    expect(order.getAllByRole('button').map(({ textContent }) => /P\d J\d/.exec(textContent)?.[0])).toEqual([
+      'P4 J1',
+      'P4 J2',
+      'P4 J3',
+      'P4 J4',
+      'P4 J5',
+      'P4 J6',
     ]);
     await userEvent.click(order.getAllByRole('button')[2]!);
-    expect(screen.getByTestId('joint-panel').getAttribute('aria-label')).toBe('Joint 3');
+    expect(screen.getByTestId('joint-panel').getAttribute('aria-label')).toBe('Joint P4 J3');
   });
 
   test('what the run gives is said for a full, a half and a low tank, with its condition', async () => {
@@ -201,7 +205,7 @@ describe('where a run goes', () => {
 describe('old work', () => {
   test('a joint made without what it asks for is told, and put right in one press', async () => {
     const now = show();
-    await userEvent.click(within(string()).getByRole('button', { name: /^J3/ }));
+    await userEvent.click(within(string()).getByRole('button', { name: /^P4 J3/ }));
     await userEvent.click(action('It is made otherwise'));
     await userEvent.click(screen.getByRole('checkbox', { name: 'tape' }));
     expect(now().joints.find(({ id }) => id === 'p4-j3')?.madeWith).toEqual([]);

@@ -228,7 +228,7 @@ function SeamButton({ seam, x }: { readonly seam: LaidSeam; readonly x: number }
     >
       <span className="flex items-center gap-1.5">
         <SeamGlyph seam={seamOf(judged.mating)} width={36} />
-        <span className={`text-[14.5px] [font-stretch:80%] ${fails ? 'font-[700]' : ''}`}>J{judged.joint.number}</span>
+        <span className={`text-[14.5px] [font-stretch:80%] ${fails ? 'font-[700]' : ''}`}>{judged.name}</span>
       </span>
       <span
         className={`text-center text-[14px] leading-[16px] font-[650] [font-stretch:80%] ${fails ? 'text-oxide' : ''}`}

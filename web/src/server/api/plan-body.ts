@@ -5,9 +5,10 @@ export function planBody({ context, joints, findings, settled, parts, stations, 
   const { measures } = context.job;
   return {
     stations: stations.map(({ id, peg, words }) => ({ id, peg, words })),
-    joints: joints.map(({ joint, words, mating, penetration }) => ({
+    joints: joints.map(({ joint, name, number, words, mating, penetration }) => ({
       id: joint.id,
-      number: joint.number,
+      name,
+      number,
       penetrationId: penetration?.id ?? null,
       words,
       ...mating,

@@ -8,13 +8,13 @@ testCheck(check, {
     {
       why: 'a brass nipple in a plastic bulkhead',
       job: drumWith({ parts: [{ code: 'BH-075' }, { code: 'NC-075' }] }),
-      findings: [{ title: 'Mind the materials', at: 'P1, J2', text: 'wedge' }],
+      findings: [{ title: 'Mind the materials', at: 'P1 J2', text: 'wedge' }],
       fixSettles: false,
     },
     {
       why: 'the same twice is said once, with both places',
       job: drumWith({ parts: [{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'VT-075' }, { code: 'NC-075' }] }),
-      findings: [{ title: 'Mind the materials', at: 'P1, J2', text: 'The same at P1, J3' }],
+      findings: [{ title: 'Mind the materials', at: 'P1 J2', text: 'The same at P1 J3' }],
       fixSettles: false,
     },
   ],

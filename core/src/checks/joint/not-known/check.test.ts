@@ -19,7 +19,7 @@ testCheck(check, {
     {
       why: 'a part nobody knows stands in the wall',
       job: stranger,
-      findings: [{ title: 'Not known yet', at: 'P1, J1', text: 'Measure the end' }],
+      findings: [{ title: 'Not known yet', at: 'P1 J1', text: 'Measure the end' }],
       fixSettles: false,
     },
   ],

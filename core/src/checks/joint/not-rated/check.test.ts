@@ -15,7 +15,7 @@ testCheck(check, {
     {
       why: 'an American nipple in a G socket',
       job: crossed,
-      findings: [{ title: 'Fits, not rated', at: 'P1, J2' }],
+      findings: [{ title: 'Fits, not rated', at: 'P1 J2' }],
       fixSettles: false,
     },
   ],

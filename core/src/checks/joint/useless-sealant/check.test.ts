@@ -22,7 +22,7 @@ testCheck(check, {
       findings: [
         {
           title: 'Does nothing there',
-          at: 'P1, J3',
+          at: 'P1 J3',
           text: 'Tape on this joint does nothing: it holds with its washer.',
         },
       ],

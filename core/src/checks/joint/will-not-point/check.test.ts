@@ -27,13 +27,13 @@ testCheck(check, {
     {
       why: 'a metal tap in plastic has half a turn past hand tight',
       job: tap('down'),
-      findings: [{ title: 'May not point there', at: 'P1, J2', text: '180 degrees' }],
+      findings: [{ title: 'May not point there', at: 'P1 J2', text: '180 degrees' }],
       fixSettles: false,
     },
     {
       why: 'a straight thread stops where it stops',
       job: tankWith({ holes: [{ id: 'h', size: '1', port: '1 G M', parts: [{ code: 'EBB-100', points: 'down' }] }] }),
-      findings: [{ title: 'Points where it stops', at: 'P1, J1', text: 'an end that turns' }],
+      findings: [{ title: 'Points where it stops', at: 'P1 J1', text: 'an end that turns' }],
       fixSettles: false,
     },
   ],

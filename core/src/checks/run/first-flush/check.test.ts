@@ -10,9 +10,8 @@ function flush(chamberM: number | null, foot: string | null, roofM2 = 4): Job {
     roofM2,
     holes: [{ ...TOP_INLET, parts: BY_FIRST_FLUSH }],
   });
-  const joint = (id: string, number: number, a: readonly [string, number], b: readonly [string, number]) => ({
+  const joint = (id: string, a: readonly [string, number], b: readonly [string, number]) => ({
     id,
-    number,
     a: { of: 'part', id: a[0], end: a[1] } as const,
     b: { of: 'part', id: b[0], end: b[1] } as const,
     ...AS_ASKED,
@@ -26,8 +25,8 @@ function flush(chamberM: number | null, foot: string | null, roofM2 = 4): Job {
     ],
     joints: [
       ...job.joints,
-      joint('cj', 8, ['i-3', 2], ['chamber', 0]),
-      ...(foot === null ? [] : [joint('fj', 9, ['chamber', 1], ['foot', 0])]),
+      joint('cj', ['i-3', 2], ['chamber', 0]),
+      ...(foot === null ? [] : [joint('fj', ['chamber', 1], ['foot', 0])]),
     ],
   };
 }

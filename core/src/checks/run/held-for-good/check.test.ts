@@ -38,7 +38,7 @@ testCheck(check, {
     {
       why: 'a strainer between two glued pipes',
       job: line(null, pipe, { code: 'AM-100', inEnd: 1 }, { code: 'YT-100' }, { code: 'AM-100' }, pipe),
-      findings: [{ title: 'Cannot come out again', at: 'P1', text: 'J4 and J5' }],
+      findings: [{ title: 'Cannot come out again', at: 'P1', text: 'P1 J4 and P1 J5' }],
       fixSettles: false,
     },
     {

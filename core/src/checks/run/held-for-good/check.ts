@@ -33,7 +33,10 @@ export default defineCheck({
 });
 
 const named = (joints: ReturnType<typeof holdingOf>['heldBy']): string =>
-  joints.map(({ joint }) => `J${joint.number}`).join(' and ');
+  joints
+    .toSorted((a, b) => a.number - b.number)
+    .map(({ name }) => name)
+    .join(' and ');
 
 function serviced(run: Run, context: RunSight): readonly Report<'serviced' | 'now'>[] {
   return itemsOfRun(run)

@@ -13,7 +13,7 @@ testCheck(check, {
     {
       why: 'a lever against the ground',
       job: drumWith({ hole: { heightM: 0.06 }, parts: valve }),
-      findings: [{ title: 'No room to screw it on', at: 'P1, J3', text: 'the ground is' }],
+      findings: [{ title: 'No room to screw it on', at: 'P1 J3', text: 'the ground is' }],
       fixSettles: false,
     },
     {
@@ -22,7 +22,7 @@ testCheck(check, {
         hole: { heightM: 0.06 },
         parts: [{ code: 'BS-075' }, { code: 'PI-075', lengthM: 0.1 }, { code: 'AM-075', inEnd: 1 }, { code: 'LV-075' }],
       }),
-      findings: [{ title: 'No room to screw it on', at: 'P1, J4', text: 'first, then fix both' }],
+      findings: [{ title: 'No room to screw it on', at: 'P1 J4', text: 'first, then fix both' }],
       fixSettles: false,
     },
   ],

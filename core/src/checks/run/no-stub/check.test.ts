@@ -28,7 +28,6 @@ const manifold = (...stub: readonly { readonly code: string; readonly lengthM?: 
       ...job.joints,
       ...stub.map((_, index) => ({
         id: `s${index}-j`,
-        number: 20 + index,
         a:
           index === 0
             ? ({ of: 'part', id: 'a-3', end: 2 } as const)

@@ -25,7 +25,6 @@ const topUp = (tap: string, mains = true) => {
       ...job.joints,
       {
         id: 'tap-j',
-        number: 9,
         a: { of: 'part', id: 'h-3', end: 2 } as const,
         b: { of: 'part', id: 'tap', end: 0 } as const,
         ...AS_ASKED,

@@ -28,13 +28,13 @@ testCheck(check, {
     {
       why: 'a long nipple between two bulkheads',
       job: link('NL-075-4'),
-      findings: [{ title: 'Cannot be closed', at: 'P1, J2', text: 'From P1 to T1' }],
+      findings: [{ title: 'Cannot be closed', at: 'P1 J3', text: 'From P1 to T1' }],
       fixSettles: true,
     },
     {
       why: 'a thread in the wall of a house',
       job: toPlace('3/4 NPT F'),
-      findings: [{ title: 'Cannot be closed', at: 'P1, J5', text: 'to house wall' }],
+      findings: [{ title: 'Cannot be closed', at: 'P1 J5', text: 'to house wall' }],
       fixSettles: true,
     },
   ],

@@ -34,13 +34,13 @@ testCheck(check, {
       why: 'pipe glued at both ends',
       job: link({ code: 'PI-100', lengthM: 0.6 }),
       // A 1 in Schedule 40 socket takes 0.875 in of pipe (ASTM D2466).
-      findings: [{ title: 'Must be sprung apart', at: 'P1, J3', text: '7/8 in' }],
+      findings: [{ title: 'Must be sprung apart', at: 'P1 J2', text: '7/8 in' }],
       fixSettles: true,
     },
     {
       why: 'a stiff piece of hose no longer than its two tails',
       job: hose(0.12),
-      findings: [{ title: 'Too short to be bent on', at: 'P1, J4', text: 'goes on by' }],
+      findings: [{ title: 'Too short to be bent on', at: 'P1 J3', text: 'goes on by' }],
       fixSettles: true,
     },
   ],

@@ -12,7 +12,7 @@ export default defineCheck({
   meta: {
     id: 'run/sprung-closure',
     severity: 'costs',
-    toDo: 'Put a union in.',
+    toDo: 'Put a union in, or make the hose longer.',
     sources: [
       { document: 'a rigid stretch needs a union, a swivel or a flexible piece', provenance: 'common-practice' },
     ],

@@ -132,7 +132,7 @@ function BackToJoint() {
   if (!cameFrom?.joint) return null;
   return (
     <Link href={cameFrom.href} className="main-action mt-3 block text-center">
-      Put it right at J{cameFrom.joint.number}
+      Put it right at {cameFrom.joint.name}
     </Link>
   );
 }

@@ -197,7 +197,7 @@ export const PLAN = (edit: Field) =>
         words: TEXT,
       }),
     ),
-    joints: listOf(group({ id: TEXT, number: COUNT, penetrationId: TEXT_OR_NULL, ...MATING })),
+    joints: listOf(group({ id: TEXT, name: TEXT, number: COUNT, penetrationId: TEXT_OR_NULL, ...MATING })),
     runs: listOf(group({ penetrationId: TEXT, strands: listOf(group({ parts: listOf(TEXT), end: TEXT })) })),
     findings: listOf(
       group({
