@@ -30,7 +30,12 @@ export interface Isometric {
   readonly wall: readonly IsoDot[];
   /** The three directions as they are drawn, for the tripod. */
   readonly axes: Readonly<Record<'along' | 'across' | 'up', IsoDot>>;
+  /** Where the tripod stands. */
+  readonly tripod: IsoDot;
 }
+
+/** So far the tripod reaches with its words [px]. */
+const TRIPOD_PX = 60;
 
 const COS_30 = Math.cos(Math.PI / 6);
 /** A pipe is drawn no longer than so many times the fitting beside it, so that what matters can be read. */
@@ -59,14 +64,15 @@ function wallRound(along: Course['along'], start: Vector): readonly Vector[] {
   );
 }
 
-/** Turned by quarters about the upright, as one walks round it. */
-function quartered({ out, right, up }: Vector, quarters: number): Vector {
-  const turns = ((quarters % 4) + 4) % 4;
-  if (turns === 1) return { out: right, right: -out, up };
-  if (turns === 2) return { out: -out, right: -right, up };
-  if (turns === 3) return { out: -right, right: out, up };
-  return { out, right, up };
+/** Turned about the upright, as one walks round it. */
+function walkedRound({ out, right, up }: Vector, degrees: number): Vector {
+  const angle = (degrees * Math.PI) / 180;
+  const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
+  return { out: out * cos + right * sin, right: right * cos - out * sin, up };
 }
+
+/** The middle of a line of dots, where a valve is marked and a long piece broken. */
+export const middleOf = (points: readonly IsoDot[]): IsoDot | undefined => points[Math.floor(points.length / 2)];
 
 /** Isometric: out to the lower right, to the right hand of who looks at the tank to the upper right, up is up; all to one scale. */
 const flat = ({ out, right, up }: Vector): IsoDot => ({ x: (out + right) * COS_30, y: (out - right) / 2 - up });
@@ -81,8 +87,8 @@ export function isometric(
     width,
     height,
     edge,
-    quarters,
-  }: { readonly width: number; readonly height: number; readonly edge: number; readonly quarters: number },
+    degrees,
+  }: { readonly width: number; readonly height: number; readonly edge: number; readonly degrees: number },
 ): Isometric | undefined {
   const all = strands.flat();
   if (all.length === 0) return undefined;
@@ -108,7 +114,7 @@ export function isometric(
       shown.push({ leg, from, through: broken ? scaled(plus(from, to), 0.5) : plus(leg.through, shift), to, broken });
     }
   }
-  const see = (point: Vector): IsoDot => flat(quartered(minus(point, start), quarters));
+  const see = (point: Vector): IsoDot => flat(walkedRound(minus(point, start), degrees));
   const dots = shown.flatMap(({ from, through, to }) => [see(from), see(through), see(to)]);
   const floor = Math.min(...shown.flatMap(({ from, through, to }) => [from.up, through.up, to.up])) - 0.06;
   const drops = shown.map(({ through }) => see({ ...through, up: floor }));
@@ -125,11 +131,12 @@ export function isometric(
     return { x: width / 2 + (x - (left + right) / 2) * scale, y: height / 2 + (y - (top + bottom) / 2) * scale };
   };
   const ends = new Map(shown.map((one) => [one.leg.placed.id, one]));
-  const direction = (axis: Vector): IsoDot => flat(quartered(axis, quarters));
+  const direction = (axis: Vector): IsoDot => flat(walkedRound(axis, degrees));
   return {
     width,
     height,
     wall: wallRound(along, start).map(dot),
+    tripod: { x: TRIPOD_PX, y: height - TRIPOD_PX },
     axes: {
       along: direction({ out: 1, right: 0, up: 0 }),
       across: direction({ out: 0, right: 1, up: 0 }),
@@ -172,10 +179,16 @@ export interface IsoSpot extends IsoDot {
 const LINE_PX = 18;
 const BESIDE_PX = 14;
 const SAMPLES = 14;
+/** Where the tripod and its words lie, in shares of its reach. */
+const FIFTHS = [-1, -0.5, 0, 0.5, 1];
 
 /** Beside the middle of each leg, in that of some places where they cover the least of lines and of other words. */
-export function wordSpots({ legs, width, height }: Isometric, words: readonly IsoWords[]): readonly IsoSpot[] {
-  const inked = legs.flatMap(({ points }) =>
+export function wordSpots(
+  { legs, wall, tripod, width, height }: Isometric,
+  words: readonly IsoWords[],
+): readonly IsoSpot[] {
+  const round = FIFTHS.flatMap((right) => FIFTHS.map((down) => [right, down] as const));
+  const lines = [...legs.map(({ points }) => points), [...wall, ...wall.slice(0, 1)]].flatMap((points) =>
     points.slice(1).flatMap((to, place) => {
       const from = points[place] ?? to;
       return Array.from({ length: SAMPLES + 1 }, (_, step) => ({
@@ -184,6 +197,18 @@ export function wordSpots({ legs, width, height }: Isometric, words: readonly Is
       }));
     }),
   );
+  const inked = [
+    ...lines,
+    ...round.map(([right, down]) => ({ x: tripod.x + right * TRIPOD_PX, y: tripod.y + down * TRIPOD_PX })),
+  ];
+  /** What lies on each line of text, so that few of them are looked at for one word. */
+  const rows = new Map<number, IsoDot[]>();
+  for (const dot of inked) {
+    const row = Math.floor(dot.y / LINE_PX);
+    const own = rows.get(row);
+    if (own) own.push(dot);
+    else rows.set(row, [dot]);
+  }
   const taken: { readonly x: number; readonly y: number; readonly width: number }[] = [];
   return words.flatMap(({ id, width: wide }) => {
     const points = legs.find((leg) => leg.id === id)?.points;
@@ -201,16 +226,21 @@ export function wordSpots({ legs, width, height }: Isometric, words: readonly Is
       ];
     });
     const cost = (spot: IsoDot): number => {
-      const covers = ({ x, y }: IsoDot): boolean =>
-        x > spot.x - 3 && x < spot.x + wide + 3 && y > spot.y - LINE_PX + 2 && y < spot.y + 5;
+      const [above, below] = [spot.y - LINE_PX + 2, spot.y + 5];
+      let covered = 0;
+      for (let row = Math.floor(above / LINE_PX); row <= Math.floor(below / LINE_PX); row += 1)
+        for (const { x, y } of rows.get(row) ?? [])
+          if (x > spot.x - 3 && x < spot.x + wide + 3 && y > above && y < below) covered += 1;
       const over = taken.filter(
         ({ x, y, width: other }) => x < spot.x + wide + 4 && x + other + 4 > spot.x && Math.abs(y - spot.y) < LINE_PX,
       ).length;
       const outside = spot.x < 4 || spot.x + wide > width - 4 || spot.y < LINE_PX || spot.y > height - 4 ? 20 : 0;
-      return inked.filter(covers).length + 12 * over + outside;
+      return covered + 12 * over + outside;
     };
-    const best = spots.reduce((a, b) => (cost(b) < cost(a) ? b : a));
-    taken.push({ ...best, width: wide });
-    return [{ id, ...best }];
+    const [best] = spots.map((spot) => ({ ...spot, cost: cost(spot) })).toSorted((a, b) => a.cost - b.cost);
+    if (!best) return [];
+    const { x, y } = best;
+    taken.push({ x, y, width: wide });
+    return [{ id, x, y }];
   });
 }

@@ -2,7 +2,7 @@
 
 import { type Course, type Run, formatLength } from '@herrero/core';
 import { type PointerEvent as ReactPointerEvent, useRef, useState } from 'react';
-import { type IsoDot, type IsoLeg, type Isometric, isometric, wordSpots } from '@/drawing/geometry/isometric';
+import { type IsoDot, type IsoLeg, type Isometric, isometric, middleOf, wordSpots } from '@/drawing/geometry/isometric';
 import { outsideFill } from '@/drawing/view/hatches';
 import { useJob } from '../../store/job-provider';
 import { numberedLegs } from './numbered-legs';
@@ -11,8 +11,9 @@ import { numberedLegs } from './numbered-legs';
 const DESK = { width: 816, height: 430, edge: 74 } as const;
 const PHONE = { width: 366, height: 330, edge: 44 } as const;
 type Size = typeof DESK | typeof PHONE;
-/** So far a finger goes for a quarter turn [px]. */
-const QUARTER_PX = 90;
+/** How far it turns for what a finger goes [degrees/px]. */
+const TURNS = 0.8;
+const QUARTER = 90;
 
 /** The run in space, as large as the screen allows. */
 export const SpaceFigure = (props: { readonly run: Run; readonly course: Course }) => (
@@ -26,15 +27,15 @@ export const SpaceFigure = (props: { readonly run: Run; readonly course: Course 
   </>
 );
 
-/** Isometric, all three directions to one scale, turned by quarters by its buttons or by dragging. */
+/** Isometric, all three directions to one scale, turned by dragging, and by quarters by its buttons. */
 function Drawing({ run, course, size }: { readonly run: Run; readonly course: Course; readonly size: Size }) {
   const context = useJob((state) => state.plan.context);
   const measures = useJob((state) => state.job.measures);
   const selectedId = useJob((state) => state.selectedPartId);
   const select = useJob((state) => state.selectPart);
-  const [quarters, setQuarters] = useState(0);
-  const grabbed = useRef<{ readonly x: number; readonly quarters: number }>(undefined);
-  const drawn = isometric(course, { ...size, quarters });
+  const [degrees, setDegrees] = useState(0);
+  const grabbed = useRef<{ readonly x: number; readonly degrees: number }>(undefined);
+  const drawn = isometric(course, { ...size, degrees });
   if (!drawn) return null;
   const legs = numberedLegs(run, course, context);
   const wordsOf = (id: string): { readonly number: number; readonly words: string } => {
@@ -50,20 +51,22 @@ function Drawing({ run, course, size }: { readonly run: Run; readonly course: Co
       width: NUMBER_PX + wordsOf(placed.id).words.length * LETTER_PX,
     })),
   );
-  const turn = (by: number): void => setQuarters((now) => now + by);
+  // On to the next of the four views in which what is square to the wall lies at 30 degrees.
+  const turn = (by: 1 | -1): void =>
+    setDegrees((now) => QUARTER * (by > 0 ? Math.floor(now / QUARTER) + 1 : Math.ceil(now / QUARTER) - 1));
   const onMove = (event: ReactPointerEvent): void => {
     if (!grabbed.current) return;
-    setQuarters(grabbed.current.quarters + Math.round((event.clientX - grabbed.current.x) / QUARTER_PX));
+    setDegrees(grabbed.current.degrees + (event.clientX - grabbed.current.x) * TURNS);
   };
   return (
     <figure className="sheet relative" aria-label="The run in space">
       <svg
         viewBox={`0 0 ${size.width} ${size.height}`}
-        className="block w-full touch-pan-y"
+        className="block w-full touch-pan-y select-none"
         role="group"
         aria-label="Isometric drawing"
         onPointerDown={(event) => {
-          grabbed.current = { x: event.clientX, quarters };
+          grabbed.current = { x: event.clientX, degrees };
         }}
         onPointerMove={onMove}
         onPointerUp={() => {
@@ -94,7 +97,7 @@ function Drawing({ run, course, size }: { readonly run: Run; readonly course: Co
             </text>
           );
         })}
-        <Tripod axes={drawn.axes} height={size.height} />
+        <Tripod axes={drawn.axes} at={drawn.tripod} />
       </svg>
       <div className="no-print absolute top-2 right-2 flex">
         {(
@@ -168,7 +171,7 @@ function LegLine({
   readonly selected: boolean;
   readonly onSelect: () => void;
 }) {
-  const middle = points[Math.floor(points.length / 2)];
+  const middle = middleOf(points);
   return (
     <g
       role="button"
@@ -232,8 +235,7 @@ function Pours({ pours: [from, to] }: { readonly pours: readonly [IsoDot, IsoDot
   );
 }
 
-function Tripod({ axes, height }: { readonly axes: Isometric['axes']; readonly height: number }) {
-  const [x, y] = [44, height - 46];
+function Tripod({ axes, at: { x, y } }: { readonly axes: Isometric['axes']; readonly at: IsoDot }) {
   return (
     <g aria-hidden="true">
       {(

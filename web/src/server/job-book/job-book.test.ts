@@ -34,7 +34,8 @@ describe('the book for the site', () => {
     const page = book.find((sheet) => textsOf(sheet).some((text) => text.startsWith('Run P4,')))!;
     const texts = textsOf(page);
     const named = texts.filter((text) => /^\d+ {2}\S/.test(text)).map((text) => Number.parseInt(text, 10));
-    const balloons = texts.filter((text) => /^\d+$/.test(text) && text.length < 3).map(Number);
+    // Alone in a circle, and in space beside its piece with the cut.
+    const balloons = texts.filter((text) => /^\d{1,2}( {2}\S.*(mm|in|ft|\?).*)?$/.test(text)).map(Number.parseFloat);
     for (const number of new Set(named)) expect(balloons).toContain(number);
   });
 

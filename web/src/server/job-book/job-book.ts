@@ -8,6 +8,7 @@ import {
   type Plan,
   SETTLED_WORDS,
   bothLengths,
+  centreToCentre,
   cautionsOf,
   coursesOf,
   cutWords,
@@ -16,6 +17,8 @@ import {
   formatLength,
   formatMoney,
   formatStockLength,
+  holeById,
+  measuredToWords,
   needWords,
   noteWords,
   placesWords,
@@ -28,12 +31,14 @@ import { type Paper, drillingSheets } from '../drilling-sheet/lay-out';
 import { type Item, type Sheet, line, moved, words, wrap } from '../sheet/sheet';
 import { type Block, pagesOf, widthOn } from './pages';
 import { numbersOf, runDrawing } from './run-drawing';
+import { spaceDrawing } from './space-drawing';
 
 const TEXT_MM = 3.2;
 const ROW_MM = 4.6;
 /** Characters of running text on a millimetre of paper, at the size of the text. */
 const CHARS_PER_MM = 0.78;
-const DRAWING_MM = 72;
+/** What the views of a run, and the run in space, may take of a page. */
+const DRAWING_MM = [66, 84] as const;
 
 interface Book {
   readonly job: Job;
@@ -68,7 +73,7 @@ export function jobBook(job: Job, plan: Plan, paper: Paper, now: Date): readonly
 export function runSheets(job: Job, plan: Plan, now: Date): readonly Sheet[] {
   const book: Book = { job, plan, paper: 'a4', madeOn: format(now, 'd MMMM yyyy') };
   return plan.runs.flatMap(({ penetration }) => {
-    const drawn = drawingOf(penetration.id, book, 190, 120);
+    const drawn = drawingOf(penetration.id, book, 190, [120, 110]);
     if (!drawn) return [];
     const title = `${job.name}: ${penetration.label} ${penetration.name}`;
     const names = drawn.names.map((text, index) =>
@@ -85,21 +90,41 @@ export function runSheets(job: Job, plan: Plan, now: Date): readonly Sheet[] {
   });
 }
 
-/** The drawing of a run and the names to its numbers. */
-function drawingOf(penetrationId: string, { job, plan }: Book, widthMm: number, heightMm: number) {
-  const course = coursesOf(plan.context).get(penetrationId);
-  const drawn = course && runDrawing(course, job.measures, widthMm, heightMm);
-  if (!course || !drawn) return undefined;
+/**
+ * A run from the side and from above, under it in space, and the names to the numbers of both.
+ *
+ * @param heightsMm  the most that the views, and the drawing in space, may take
+ */
+function drawingOf(
+  penetrationId: string,
+  { job, plan }: Book,
+  widthMm: number,
+  [viewsMm, spaceMm]: readonly [number, number],
+) {
+  const { context } = plan;
+  const { measures } = job;
+  const course = coursesOf(context).get(penetrationId);
+  const views = course && runDrawing(course, measures, widthMm, viewsMm);
+  if (!course || !views) return undefined;
   const numbers = numbersOf(course);
+  const label = holeById(job, penetrationId)?.label ?? '';
+  const space = spaceDrawing(course, label, numbers, measures, widthMm, spaceMm);
   const legs = course.strands.flat();
   return {
-    ...drawn,
+    heightMm: views.heightMm + (space ? space.heightMm + VIEW_GAP_MM : 0),
+    items: [...views.items, ...(space ? moved(space.items, 0, views.heightMm + VIEW_GAP_MM) : [])],
     names: legs.map(({ placed, part }) => {
-      const long = placed.lengthM === null ? '' : `, ${formatLength(placed.lengthM, job.measures)}`;
-      return `${numbers.get(placed.id) ?? ''}  ${part.name} ${part.detail}${long}${placed.existing ? ' (stands already)' : ''}`;
+      const long = placed.lengthM === null ? '' : `, ${formatLength(placed.lengthM, measures)}`;
+      const between = centreToCentre(placed.id, context);
+      const centres = between
+        ? `; ${formatLength(between.madeM, measures)} from ${measuredToWords(between.from)} to ${measuredToWords(between.to)}`
+        : '';
+      return `${numbers.get(placed.id) ?? ''}  ${part.name} ${part.detail}${long}${centres}${placed.existing ? ' (stands already)' : ''}`;
     }),
   };
 }
+
+const VIEW_GAP_MM = 6;
 
 const paragraph = (text: string, widthMm: number, sizeMm = TEXT_MM, bold = false): Block => {
   const rows = wrap(text, Math.floor((widthMm * CHARS_PER_MM * TEXT_MM) / sizeMm));

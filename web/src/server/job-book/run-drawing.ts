@@ -13,7 +13,8 @@ export interface Drawing {
 const BALLOON_MM = 2.6;
 const BALLOON_OFF_MM = 7;
 const NUMBER_MM = 3;
-const FOOT_MM = 7;
+/** Under the views: what each shows, and the scale. */
+const FOOT_MM = 12;
 const GAP_MM = 10;
 /** Clear of the edge of each view, where numbers stand. */
 const CLEAR_MM = 9;
@@ -23,7 +24,8 @@ export const numbersOf = (course: Course): ReadonlyMap<string, number> =>
   new Map(course.strands.flat().map(({ placed }, index) => [placed.id, index + 1]));
 
 /**
- * A run from the side and from above, to one scale, every part with its number. What somebody has not said is dotted.
+ * A run from the side and from above, to one scale, every part with its number where there is room for it. What somebody has
+ * not said is dotted.
  *
  * @param widthMm, heightMm the room there is for both views together
  * @returns undefined where nothing stands on the opening
@@ -47,7 +49,7 @@ export function runDrawing(course: Course, measures: Measures, widthMm: number, 
         legs,
         numbered(views.top, views.side, numbers),
       ),
-      ...moved(scale, views.side.wallX + 24, deepest + 3),
+      ...moved(scale, views.side.wallX, deepest + 8.5),
     ],
   };
 }
@@ -93,7 +95,9 @@ function viewItems(
         const drawn = [...outline(a, b, thick, layer, assumed), ...outline(b, c, thick, layer, assumed)];
         const number = numbers.get(id);
         if (number === undefined) return drawn;
-        const at = clearOf(balloons, b, { x: -(c.y - a.y), y: c.x - a.x });
+        const at = clearOf(balloons, b, { x: -(c.y - a.y), y: c.x - a.x }, view);
+        // Where others lie over it, its number stands in the drawing in space alone.
+        if (!at) return drawn;
         balloons.push(at);
         const far = Math.hypot(at.x - b.x, at.y - b.y) || 1;
         const share = (far - BALLOON_MM) / far;
@@ -116,8 +120,13 @@ interface Spot {
   readonly y: number;
 }
 
-/** A place for a number beside the line, clear of those that stand there already. */
-function clearOf(taken: readonly Spot[], from: Spot, across: Spot): Spot {
+/** A place for a number beside the line, clear of those that stand there already; undefined where there is none. */
+function clearOf(
+  taken: readonly Spot[],
+  from: Spot,
+  across: Spot,
+  { widthPx, heightPx }: CourseView,
+): Spot | undefined {
   const length = Math.hypot(across.x, across.y) || 1;
   const side = { x: across.x / length, y: across.y / length };
   const spots = [1, -1, 1.9, -1.9, 2.8, -2.8, 3.7, -3.7].map((far) => ({
@@ -125,8 +134,12 @@ function clearOf(taken: readonly Spot[], from: Spot, across: Spot): Spot {
     y: from.y + side.y * far * BALLOON_OFF_MM,
   }));
   const isClear = (spot: Spot): boolean =>
+    spot.x >= BALLOON_MM &&
+    spot.x <= widthPx - BALLOON_MM &&
+    spot.y >= BALLOON_MM &&
+    spot.y <= heightPx - BALLOON_MM &&
     taken.every((other) => Math.hypot(spot.x - other.x, spot.y - other.y) > 2.2 * BALLOON_MM);
-  return spots.find(isClear) ?? spots[0] ?? from;
+  return spots.find(isClear);
 }
 
 /** A stretch of line as its outline, of its true thickness. */
