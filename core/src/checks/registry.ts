@@ -55,6 +55,7 @@ import notForBurial from './run/not-for-burial/check';
 import notForDrinking from './run/not-for-drinking/check';
 import outdoors from './run/outdoors/check';
 import overPressure from './run/over-pressure/check';
+import runsInto from './run/runs-into/check';
 import rigidClosure from './run/rigid-closure/check';
 import screenClogs from './run/screen-clogs/check';
 import sprungClosure from './run/sprung-closure/check';
@@ -91,6 +92,7 @@ export const CHECKS: readonly Check[] = [
   refusedToday,
   falseFriend,
   leftOut,
+  runsInto,
   rigidClosure,
   wrongWay,
   overPressure,

@@ -480,7 +480,9 @@ export function buildSystem({ tanks, lines }: System): Job {
     builder.hole({
       tankId: 't1',
       face: sideOf(builder.job(), hole.tankId ?? 't1'),
-      heightM: 0.2,
+      // What goes in from above is as high as its tank.
+      heightM:
+        hole.face === 'top' ? (builder.job().tanks.find(({ id }) => id === (hole.tankId ?? 't1'))?.heightM ?? 0) : 0.2,
       aroundM: 0.3,
       ...hole,
       portUse: hole.port ? 'use' : null,

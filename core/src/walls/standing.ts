@@ -1,4 +1,4 @@
-import { type Looking, type PlanPoint, turnedBy } from '../quantity/space';
+import { type Looking, type PlanPoint, type SpacePoint, turnedBy } from '../quantity/space';
 import { formOf, lookOf, spotOf } from './forms';
 import type { Tank, WallPlace } from './tank';
 
@@ -17,6 +17,18 @@ export function fromMiddle(tank: Tank, place: WallPlace, turnDegrees: number): P
   const { leftM, frontM } = spotOf(tank, place);
   const form = formOf(tank);
   return turnedBy({ x: leftM - form.acrossM(tank) / 2, y: frontM - form.throughM(tank) / 2 }, turnDegrees);
+}
+
+/** Does a tank that stands so fill this point of the job? */
+export function fillsPoint(tank: Tank, { at, turnDegrees, baseM }: Standing, point: SpacePoint): boolean {
+  const form = formOf(tank);
+  const off = turnedBy({ x: point.x - at.x, y: point.y - at.y }, -turnDegrees);
+  const spot = {
+    leftM: off.x + form.acrossM(tank) / 2,
+    frontM: off.y + form.throughM(tank) / 2,
+    upM: point.z - baseM,
+  };
+  return form.fills(tank, spot);
 }
 
 /** Where an opening is and which way it looks. */

@@ -40,4 +40,6 @@ export const box: TankForm = {
     }
   },
   lookOf: (_, { face }) => flatLook(face),
+  fills: ({ lengthM, widthM, heightM }, { leftM, frontM, upM }) =>
+    leftM > 0 && leftM < lengthM && frontM > 0 && frontM < widthM && upM > 0 && upM < heightM,
 };

@@ -52,4 +52,6 @@ export interface TankForm {
   readonly spotOf: (tank: TankDimensions, place: WallPlace) => Spot;
   /** The way the wall looks there, square to itself and outward. */
   readonly lookOf: (tank: TankDimensions, place: WallPlace) => Look;
+  /** Does it fill this point, wall and all? By its outside dimensions. */
+  readonly fills: (tank: TankDimensions, spot: Spot) => boolean;
 }

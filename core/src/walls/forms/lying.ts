@@ -58,6 +58,13 @@ const lyingForm = (id: FormId, domed: boolean): TankForm => ({
     const overM = shellM(widthM, heightM, depthM);
     return { leftM: aroundM, frontM: depthM, upM: face === 'bottom' ? heightM / 2 - overM : heightM / 2 + overM };
   },
+  fills: ({ lengthM, widthM, heightM }, { leftM, frontM, upM }) => {
+    const halfWidth = widthM / 2;
+    // A domed end is half an ellipsoid, as deep as half the width.
+    const intoEnd = domed ? Math.max(0, halfWidth - leftM, leftM - (lengthM - halfWidth)) / halfWidth : 0;
+    const section = Math.hypot(frontM / halfWidth - 1, upM / (heightM / 2) - 1, intoEnd);
+    return leftM > 0 && leftM < lengthM && section < 1;
+  },
   lookOf: ({ widthM, heightM }, { face, depthM }) => {
     if (face !== 'top' && face !== 'bottom') return flatLook(face);
     // Square to an ellipse: its coordinates over the squares of its half axes.

@@ -59,6 +59,10 @@ export const round: TankForm = {
     const inset = middle - (face === 'bottom' ? tank.baseDiameterM : tank.diameterM) / 2;
     return { leftM: aroundM + inset, frontM: depthM + inset, upM: face === 'bottom' ? 0 : heightM };
   },
+  fills: (tank, { leftM, frontM, upM }) => {
+    const middle = Math.max(tank.diameterM, tank.baseDiameterM) / 2;
+    return upM > 0 && upM < tank.heightM && Math.hypot(leftM - middle, frontM - middle) < radiusAt(tank, upM);
+  },
   lookOf: (tank, { face, heightM, aroundM }) => {
     if (face !== 'wall') return flatLook(face);
     const angle = angleOf(aroundM, radiusAt(tank, heightM));
