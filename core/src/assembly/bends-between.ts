@@ -27,6 +27,8 @@ export interface BentWay<Bend extends MadeBend = MadeBend> {
 /** Joints give so much that this is no turn [degrees]; a gap of this is none [m]. */
 const SAME_DEGREES = 0.05;
 const SAME_M = 0.0005;
+/** From here on a way is upright [share of its length]. */
+const STEEP = 0.999;
 /** In a way with three bends the middle one is looked for in steps of so many degrees. */
 const STEP_DEGREES = 7.5;
 
@@ -147,7 +149,9 @@ function withFew<Bend extends MadeBend>(
         if (!middle || !set) return [];
         const travel = dot(gap, set) / Math.sin((first.degrees * Math.PI) / 180);
         const rest = dot(gap, u) - travel * Math.cos((first.degrees * Math.PI) / 180);
-        const way = wayOf([first, second], [u, middle, v], [rest / 2, travel, rest / 2], leastM);
+        // What comes down drops first, so that the rest lies low.
+        const lastM = u.up < -STEEP ? leastM + second.takeOffM : rest / 2;
+        const way = wayOf([first, second], [u, middle, v], [rest - lastM, travel, lastM], leastM - SAME_M / 10);
         return way ? [way] : [];
       }
       if (psi > 180 - SAME_DEGREES) {

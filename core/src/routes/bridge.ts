@@ -80,11 +80,13 @@ function pointed(headingIn: Vector, headingOut: Vector): Pick<PlacedPart, 'point
 /** Directions nearer to each other than this are one: a length along them cannot be told from the other's. */
 const ALIKE = 0.1;
 
-/** Which pieces may take their lengths from both ends: as many as point different ways, the last first. */
-function follow(goes: readonly Vector[]): ReadonlySet<number> {
+/** Which pieces may take their lengths from both ends: as many as point different ways, the longest first, then the last. */
+function follow({ goes, cutsM }: BentWay<Fitted>): ReadonlySet<number> {
   const basis: Vector[] = [];
   const free = new Set<number>();
-  for (let place = goes.length - 1; place >= 0; place--) {
+  const long = (place: number): number => cutsM[place] ?? 0;
+  const longest = goes.map((_, place) => place).toSorted((a, b) => long(b) - long(a) || b - a);
+  for (const place of longest) {
     const way = goes[place];
     if (!way) continue;
     const rest = basis.reduce((left, one) => plus(left, times(one, -dot(left, one))), way);
@@ -96,14 +98,24 @@ function follow(goes: readonly Vector[]): ReadonlySet<number> {
   return free;
 }
 
-/** A way as links: a piece of pipe, then each bend with the piece behind it. Pieces that follow have no length. */
-export function bentLinks({ bends, goes, cutsM }: BentWay<Fitted>, pipe: Part): readonly [ChainLink, ...ChainLink[]] {
-  const free = follow(goes);
+/** More than this a piece rises or falls, and is no level piece [share of its length]. */
+const LEVEL = 0.03;
+
+/**
+ * A way as links: a piece of pipe, then each bend with the piece behind it. Pieces that follow have no length.
+ *
+ * @param fallShare  by how much every level piece behind a bend falls for its length; absent: it stays level
+ */
+export function bentLinks(way: BentWay<Fitted>, pipe: Part, fallShare?: number): readonly [ChainLink, ...ChainLink[]] {
+  const { bends, goes, cutsM } = way;
+  const free = follow(way);
+  const falls = (place: number): boolean => place > 0 && Math.abs(goes[place]?.up ?? 1) < LEVEL;
   const piece = (place: number): ChainLink => ({
     part: pipe,
     endIn: 0,
     endOut: 1,
     lengthM: free.has(place) ? null : (cutsM[place] ?? null),
+    ...(fallShare !== undefined && falls(place) ? { said: { fallShare } } : {}),
   });
   const behind = bends.flatMap(({ part }, place): readonly ChainLink[] => [
     {

@@ -10,8 +10,10 @@ import { newPart } from '../job/new-part';
 /** A link of a chain that is put in; what is sold by length may come with it. */
 export interface ChainLink extends RouteLink {
   readonly lengthM?: number | null;
-  /** What is said of the part as it is put in: which way it points. */
-  readonly said?: Partial<Pick<PlacedPart, 'points' | 'rollDegrees'>>;
+  /** The length that follows from where its ends are, once the chain was tried. */
+  readonly followsM?: number | undefined;
+  /** What is said of the part as it is put in: which way it points, how it falls. */
+  readonly said?: Partial<Pick<PlacedPart, 'points' | 'rollDegrees' | 'fallShare'>>;
 }
 
 /** A row of parts to put in, and what it costs. */

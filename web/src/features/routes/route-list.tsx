@@ -1,5 +1,6 @@
 import {
   CAPABILITY_NAMES,
+  type ChainLink,
   MATERIAL_NAMES,
   type Measures,
   type Route,
@@ -10,15 +11,19 @@ import {
 import { MiniPart } from '@/drawing/view/mini-part';
 import { useJob } from '../../store/job-provider';
 import { useMoney } from '../../store/use-money';
+import { HEADING_NAMES } from '@/ui/heading-names';
+
+/** A way as it is listed: one in space also says its lengths, and which way its bends point. */
+type Listed = Omit<Route, 'links'> & { readonly links: readonly ChainLink[] };
 
 /** Ranked ways, each drawn part by part, with what it costs and how narrow it gets. Pressing one takes it. */
-export function RouteList({
+export function RouteList<Way extends Listed>({
   routes,
   onTake,
   alone,
 }: {
-  readonly routes: readonly Route[];
-  readonly onTake: (route: Route) => void;
+  readonly routes: readonly Way[];
+  readonly onTake: (route: Way) => void;
   /** What a way of no parts at all is called. */
   readonly alone: string;
 }) {
@@ -27,14 +32,14 @@ export function RouteList({
   return (
     <ol>
       {routes.map((route, index) => (
-        <li key={route.links.map(({ part }) => part.code).join()} className="border-b border-hair">
+        <li key={`${index} ${route.links.map(({ part }) => part.code).join()}`} className="border-b border-hair">
           <button
             type="button"
             onClick={() => onTake(route)}
             className="flex min-h-14 w-full items-center gap-2.5 px-1 py-1 text-left hover:bg-brass-wash focus-visible:bg-brass-wash"
           >
             <b className="w-4 font-[650]">{index + 1}</b>
-            <RouteWords route={route} alone={alone} />
+            <RouteWords route={route} alone={alone} measures={measures} />
             <RouteFigures route={route} measures={measures} money={money} />
           </button>
         </li>
@@ -43,15 +48,24 @@ export function RouteList({
   );
 }
 
-function RouteWords({ route: { links }, alone }: { readonly route: Route; readonly alone: string }) {
+function RouteWords({
+  route: { links },
+  alone,
+  measures,
+}: {
+  readonly route: Listed;
+  readonly alone: string;
+  readonly measures: Measures;
+}) {
   if (links.length === 0) return <span className="flex-1 type-row">{alone}</span>;
   return (
     <span className="min-w-0 flex-1">
-      {links.map(({ part }, index) => (
+      {links.map((link, index) => (
         <span key={index} className="flex items-center gap-2">
-          <MiniPart part={part} width={48} height={32} />
+          <MiniPart part={link.part} width={48} height={32} />
           <span className="min-w-0 type-row">
-            {partTitle(part)}, {MATERIAL_NAMES[part.material]}
+            {partTitle(link.part)}, {MATERIAL_NAMES[link.part.material]}
+            <LinkWords link={link} measures={measures} />
           </span>
         </span>
       ))}
@@ -59,12 +73,30 @@ function RouteWords({ route: { links }, alone }: { readonly route: Route; readon
   );
 }
 
+/** How long a piece is cut, which way a bend points, how it falls. */
+function LinkWords({
+  link: { lengthM, followsM, said },
+  measures,
+}: {
+  readonly link: ChainLink;
+  readonly measures: Measures;
+}) {
+  const longM = lengthM ?? followsM;
+  const words = [
+    ...(longM === undefined ? [] : [formatLength(longM, measures)]),
+    ...(said?.fallShare ? [`falls 1 in ${Math.round(1 / Math.abs(said.fallShare))}`] : []),
+    ...(said?.points ? [`points ${HEADING_NAMES[said.points]}`] : []),
+    ...(said?.rollDegrees ? [`turned ${Math.abs(said.rollDegrees).toFixed(0)}°`] : []),
+  ];
+  return words.length > 0 && <b className="font-[650]">, {words.join(', ')}</b>;
+}
+
 const RouteFigures = ({
   route: { links, priceUsd, smallestBoreMm },
   measures,
   money,
 }: {
-  readonly route: Route;
+  readonly route: Listed;
   readonly measures: Measures;
   readonly money: (usd: number) => string;
 }) => (

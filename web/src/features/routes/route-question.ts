@@ -22,7 +22,7 @@ import {
   insteadOf,
   plan,
   unify,
-  waysInSpace,
+  triedWays,
   whatChanges,
 } from '@herrero/core';
 
@@ -87,7 +87,7 @@ export function routeTasks() {
     routes: ({ from, to, options }: RouteQuestion): Routes =>
       findRoutes(from, to, catalogue, { ...options, onHand: catalogue.onHand }),
     space: ({ job, at, to, options }: SpaceQuestion): readonly SpaceWay[] =>
-      waysInSpace(job, catalogue, at, to, options),
+      triedWays(job, catalogue, at, to, options),
     unify: (job: Job): Unified => unify(contextOf(job, catalogue)),
     instead: ({ job, code, out, cuts }: InsteadQuestion): readonly Instead[] => {
       const solutions: Solutions = { ...NO_SOLUTIONS, cuts: new Map(cuts) };

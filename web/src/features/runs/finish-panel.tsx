@@ -6,6 +6,7 @@ import {
   type Fits,
   type Job,
   type Plan,
+  type Chain,
   type Route,
   type SpaceWay,
   appendChain,
@@ -130,32 +131,38 @@ function Ways({ at, target, wishes }: { readonly at: EndRef; readonly target: Ta
   const flow = useJob((state) => flowAt(at, state.plan.context));
   const service = useJob((state) => serviceAt(at, state.plan.context.runs));
   const [here, there] = [resolveEnd(at, job, index), resolveEnd(target.ref, job, index)];
+  const options: RouteQuestion['options'] = { ...wishes, home: job.region ?? undefined, limit: MOST_WAYS, flow };
   const question: RouteQuestion | undefined =
     here.end && there.end
       ? {
           from: { end: here.end, material: here.material, service },
           to: { end: there.end, material: there.material },
-          options: { ...wishes, home: job.region ?? undefined, limit: MOST_WAYS, flow },
+          options,
         }
       : undefined;
   const { answer: found, failed, again } = useRoutes(question);
-  const space = useSpaceWays(at, target.ref, question?.options);
+  const space = useSpaceWays(at, target.ref, options);
   const routes = question ? found?.routes : there.ref.of === 'terminal' ? [NO_PARTS] : [];
   if (failed !== undefined) return <SearchFailed why={failed} onAgain={again} />;
   if (routes === undefined) return <p className="py-3 type-second">Looking for ways</p>;
   if (routes.length === 0) return <NoWay found={found} />;
-  const take = (route: Route): void => void make(appendChain(job, at, route, '', target.ref).edits);
+  const take = (route: Chain): void => void make(appendChain(job, at, route, '', target.ref).edits);
   const alone = `Join it to ${target.name}: no part is needed`;
+  const straight = <RouteList routes={routes} onTake={take} alone={alone} />;
+  if (space.length === 0) return straight;
   return (
     <>
-      {space.length > 0 && (
-        <section aria-label="Ways in space">
-          <p className="pt-2 type-second">By where both ends are, with its bends and lengths: its ends meet.</p>
-          <RouteList routes={space} onTake={take} alone={alone} />
-          <p className="pt-3 type-second">Straight on, as if both ends lay in one line:</p>
-        </section>
-      )}
-      <RouteList routes={routes} onTake={take} alone={alone} />
+      <section aria-label="Ways in space">
+        <p className="pt-2 type-second">
+          By where both ends are, with its bends and lengths: its ends meet. Each was tried on this job; first comes the
+          one of which least is said.
+        </p>
+        <RouteList routes={space} onTake={take} alone={alone} />
+      </section>
+      <details className="pt-2">
+        <summary className="min-h-11 py-2 type-row">Straight on, as if both ends lay in one line</summary>
+        {straight}
+      </details>
     </>
   );
 }
@@ -163,10 +170,10 @@ function Ways({ at, target, wishes }: { readonly at: EndRef; readonly target: Ta
 const NONE: readonly SpaceWay[] = [];
 
 /** Ways between two ends that have a place, found beside the page; none where one of them has none. */
-function useSpaceWays(at: EndRef, to: EndRef, options: RouteQuestion['options'] | undefined): readonly SpaceWay[] {
+function useSpaceWays(at: EndRef, to: EndRef, options: RouteQuestion['options']): readonly SpaceWay[] {
   const job = useJob((state) => state.job);
   const placed = job.tanks.some((tank) => tank.placed !== null) || at.of === to.of;
-  const question = options && placed ? { job, at, to, options } : undefined;
+  const question = placed ? { job, at, to, options } : undefined;
   const { answer } = useAnswer('space', question ? JSON.stringify(question) : '', question);
   return answer ?? NONE;
 }

@@ -3,7 +3,7 @@
 import { type AssemblyStep, type Closing, type Run, looksSomewhere, orderOf } from '@herrero/core';
 import { useMemo } from 'react';
 import { useJob } from '../../store/job-provider';
-import { HEADING_NAMES } from './heading-names';
+import { HEADING_NAMES } from '@/ui/heading-names';
 
 const DOES: Readonly<Record<AssemblyStep['nature'], string>> = {
   'in-wall': 'Set it in its hole',

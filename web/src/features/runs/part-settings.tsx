@@ -35,7 +35,7 @@ import { LengthField } from '@/ui/length-field';
 import { TextField } from '@/ui/text-field';
 import { YesNo } from '@/ui/yes-no';
 import { useJob } from '../../store/job-provider';
-import { HEADING_NAMES } from './heading-names';
+import { HEADING_NAMES } from '@/ui/heading-names';
 import { PartsAlike } from './parts-alike';
 
 /** What is said of a placed part: how long it is, how much it rises, where it points, what holds it. */
