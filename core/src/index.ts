@@ -126,7 +126,7 @@ export * from './routes/unify';
 export * from './routes/from-hand';
 export * from './assembly/vector';
 export * from './assembly/course';
-export { type Frame, type Target, placeInSpace, targetOf, toSpace } from './assembly/frame';
+export { type Frame, type Target, looksOf, placeInSpace, targetOf, toSpace } from './assembly/frame';
 export * from './assembly/in-space';
 export type { SpaceWay } from './routes/ways-in-space';
 export * from './assembly/closure';

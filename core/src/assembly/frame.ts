@@ -7,6 +7,7 @@ import type { Penetration, Terminal } from '../job/job';
 import { holeById, tankOf } from '../job/lookup';
 import { type PlanPoint, type SpacePoint, toRadians, turnedBy } from '../quantity/space';
 import { isUpright } from '../walls/forms';
+import { PLACES } from '../site/place-kinds';
 import { planKey } from '../walls/placing';
 import { type Standing, openingIn } from '../walls/standing';
 import type { Tank } from '../walls/tank';
@@ -130,12 +131,19 @@ export function placeInSpace(
   { job }: Pick<RunSight, 'job'>,
 ): (SpaceEnd & { readonly sure: boolean }) | undefined {
   if (!terminal) return undefined;
-  const { id, looks } = terminal;
+  const { id } = terminal;
+  const looks = looksOf(terminal);
   const place = setOutOf(job).places.get(planKey({ of: 'terminal', id }));
   const upM = placeUpM(job, id);
   if (!place?.at || upM === undefined) return undefined;
   return { at: { ...place.at, z: upM }, looks: looks ? lookingOf(looks) : undefined, sure: place.sure };
 }
+
+/** The way the end of a place looks: as it was said, or as such a place has it; null: not known. */
+export const looksOf = ({ looks, kind }: Terminal): Terminal['looks'] => {
+  const { looks: usual } = PLACES[kind];
+  return looks ?? (usual ? { way: usual } : null);
+};
 
 /** A direction as it is said, of length one. */
 const lookingOf = (looks: NonNullable<Terminal['looks']>): SpacePoint =>

@@ -1,6 +1,6 @@
 import type { Penetration, Terminal } from '../job/job';
 import type { PlaceKind } from '../site/place-kinds';
-import { DRAWS, FILLS, type Role } from '../walls/roles';
+import { DRAWS, FILLS, LEAVES, type Role } from '../walls/roles';
 
 /** How well a run may finish somewhere: where it is meant to, where it can, where it never should (common practice). */
 export type Fits = 'meant' | 'can' | 'never';
@@ -15,6 +15,7 @@ const has = ({ roles }: Pick<Penetration, 'roles'>, ...some: readonly Role[]): b
 
 /** How a run from an opening fits a place: surplus and air leave to the open, what is drawn goes where it is used. */
 export function fitsPlace(hole: Pick<Penetration, 'roles'>, { kind }: Pick<Terminal, 'kind'>): Fits {
+  if (kind === 'downpipe') return has(hole, 'inlet') ? 'meant' : has(hole, ...LEAVES, 'vent') ? 'never' : 'can';
   if (has(hole, 'overflow', 'vent')) return OPEN_AIR.includes(kind) ? 'meant' : 'never';
   if (has(hole, ...DRAWS)) return USED.includes(kind) || kind === 'other' ? 'meant' : 'can';
   if (has(hole, 'drain')) return OPEN_AIR.includes(kind) ? 'meant' : 'can';

@@ -9,6 +9,7 @@ export const PLACE_KINDS = [
   'trough',
   'pump',
   'fire',
+  'downpipe',
   'daylight',
   'other',
 ] as const;
@@ -25,6 +26,8 @@ export interface PlaceFacts {
   readonly vesselM: number;
   /** Kept in the tank for it alone [m3]. */
   readonly reserveM3: number;
+  /** The way its end looks, wherever it is, unless somebody says otherwise. */
+  readonly looks?: 'up' | 'down';
 }
 
 const L_MIN = 1 / 60_000;
@@ -39,6 +42,7 @@ export const PLACES: Readonly<Record<PlaceKind, PlaceFacts>> = {
   trough: { ...NOTHING, name: 'Trough with float valve', wantsKpa: 0.5 * KPA_PER_PSI, wantsM3s: 5 * L_MIN },
   pump: { ...NOTHING, name: 'Pump', wantsM3s: 20 * L_MIN },
   fire: { ...NOTHING, name: 'Fire coupling', wantsM3s: 400 * L_MIN, reserveM3: 10 },
+  downpipe: { ...NOTHING, name: 'Foot of a downpipe', looks: 'down' },
   daylight: { ...NOTHING, name: 'Daylight' },
   other: { ...NOTHING, name: 'Another place' },
 };

@@ -54,6 +54,7 @@ function capFor(at: OpenEnd, catalogue: Catalogue, region: Region | null): Offer
 /** May the run of an opening of these roles end at a place of this kind? What is not said may be anything. */
 function endsAt(kind: PlaceKind, roles: readonly Role[]): boolean {
   if (kind === 'other') return true;
+  if (kind === 'downpipe') return roles.includes('inlet');
   const leaves = roles.some((role) => role === 'overflow' || role === 'drain');
   const draws = roles.some((role) => DRAWS.includes(role));
   return kind === 'daylight' ? leaves : draws;

@@ -7,6 +7,7 @@ import {
   type Tank,
   type Terminal,
   type Turned,
+  looksOf,
   openingIn,
   angleTo,
   planKey,
@@ -150,7 +151,7 @@ function TurnByTape({ tank, set }: { readonly tank: Tank; readonly set: (to: Tur
 export function LooksFields({ place }: { readonly place: Terminal }) {
   const job = useJob((state) => state.job);
   const set = useSiteField('terminals', place);
-  const { looks } = place;
+  const looks = looksOf(place);
   const of = (way: Looks['way'] | null): Looks | null =>
     way === null ? null : way === 'level' ? { way, degrees: DOWN_THE_PLAN } : { way };
   return (
