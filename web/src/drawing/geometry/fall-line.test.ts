@@ -53,3 +53,16 @@ test('an empty job has a sheet with a pole', () => {
   expect(Number.isFinite(line.height)).toBe(true);
   expect(poleMarks(line, false).length).toBeGreaterThan(1);
 });
+
+test('how far off a place is, is known where it was said or both stand on the plan', () => {
+  const job = ternPoint();
+  const said = (distanceM: number | null): Job => ({
+    ...job,
+    terminals: job.terminals.map((place) => ({
+      ...place,
+      placed: distanceM === null ? null : ({ by: 'away', distanceM } as const),
+    })),
+  });
+  expect(lay(said(null)).places.map(({ awayM }) => awayM)).not.toContain(9);
+  expect(new Set(lay(said(9)).places.map(({ awayM }) => awayM))).toEqual(new Set([9]));
+});

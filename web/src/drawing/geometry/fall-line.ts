@@ -6,6 +6,7 @@ import {
   type Tank,
   type Terminal,
   acrossM,
+  awayM,
   baseLevelM,
   groundAtM,
   gutterUpM,
@@ -57,6 +58,8 @@ export interface PlaceSpot {
   /** Where it is drawn: as read, or on its ground. */
   readonly drawnM: number;
   readonly groundM: number;
+  /** How far off it is from the opening of its run, level [m]; undefined where that is not known. */
+  readonly awayM: number | undefined;
 }
 
 export interface FallLine {
@@ -79,7 +82,7 @@ export interface FallLine {
   readonly slopeX: number;
 }
 
-/** Lays the section of a site out: heights to one true scale, distances as there is room. */
+/** Lays the section of a site out: heights to one true scale, distances as there is room; how far off a place is, is written. */
 export function fallLine(context: CheckContext): FallLine {
   const { job } = context;
   const [first] = job.tanks;
@@ -92,12 +95,24 @@ export function fallLine(context: CheckContext): FallLine {
       .filter(({ penetration }) => penetration.roles.some((role) => FILLS.includes(role)))
       .flatMap(({ strands }) => strands.flatMap(({ end }) => (end.at === 'terminal' ? [end.id] : []))),
   );
+  const openings = new Map(
+    context.runs.flatMap(({ penetration, strands }) =>
+      strands.flatMap(({ end }) => (end.at === 'terminal' ? [[end.id, penetration.id] as const] : [])),
+    ),
+  );
   const places = job.terminals
     .filter(({ id }) => !sources.has(id))
     .map((place) => {
       const groundM = groundAtM(job, place.id);
       const upM = placeUpM(job, place.id);
-      return { place, upM, groundM: groundM ?? Math.min(0, upM ?? 0), drawnM: upM ?? groundM ?? 0 };
+      const holeId = openings.get(place.id) ?? job.penetrations[0]?.id;
+      return {
+        place,
+        upM,
+        awayM: awayM(place.id, holeId, job),
+        groundM: groundM ?? Math.min(0, upM ?? 0),
+        drawnM: upM ?? groundM ?? 0,
+      };
     })
     .toSorted((a, b) => b.groundM - a.groundM);
   const marks = job.marks.flatMap((mark) => {

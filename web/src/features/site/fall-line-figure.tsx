@@ -15,7 +15,7 @@ interface FigureProps {
   readonly onLive: (live: LiveStand | undefined) => void;
 }
 
-/** The whole site in one section: heights true, distances not; what gravity reaches and what it does not. */
+/** The whole site in one section: heights true, distances written where they are known; what gravity reaches and what it does not. */
 export function FallLineFigure({ context, onLive }: FigureProps) {
   const line = fallLine(context);
   const selected = useJob((state) => state.siteKey);
@@ -78,7 +78,12 @@ export function FallLineFigure({ context, onLive }: FigureProps) {
         <Key of="var(--ink)" dash="0.1 5" round>
           not measured
         </Key>
-        <span>heights true, distances not; a tank is dragged up and down</span>
+        <span>
+          {line.places.length > 0 && line.places.every(({ awayM }) => awayM !== undefined)
+            ? 'heights true, distances as written'
+            : 'heights true, distances not'}
+          ; a tank is dragged up and down
+        </span>
       </figcaption>
     </figure>
   );

@@ -202,11 +202,12 @@ export function PlaceFigure({
   readonly line: FallLine;
   readonly low: boolean;
 }) {
-  const { place, x, upM, drawnM, groundM } = spot;
+  const { place, x, upM, drawnM, groundM, awayM } = spot;
   const { y, fullM } = line;
   const measures = useJob((state) => state.job.measures);
   const selected = useJob((state) => state.siteKey === `terminal ${place.id}`);
-  const words = upM === undefined ? 'not measured' : heightWords(upM, line.datumM, measures);
+  const height = upM === undefined ? 'not measured' : heightWords(upM, line.datumM, measures);
+  const words = awayM === undefined ? height : `${height}, ${formatLength(awayM, measures)} off`;
   const dry = upM !== undefined && fullM !== undefined && upM >= fullM;
   const above = y(drawnM) - (low ? 46 : 24);
   return (
