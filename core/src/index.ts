@@ -133,6 +133,7 @@ export * from './assembly/closure';
 export * from './assembly/coming-out';
 export * from './assembly/before-cutting';
 export * from './assembly/flexible';
+export { isGuest, onSharedStands, standHolder, standingWith } from './derived/shared-stand';
 export { type Freedom, freedomOfJoint, freedomOfPart, freedomOfPlace } from './assembly/freedom';
 export { flowAt, flowThrough, mayEnter, runsOnce } from './assembly/flow';
 export * from './assembly/joint-nature';

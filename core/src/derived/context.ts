@@ -10,6 +10,7 @@ import type { RunJob } from './run-job';
 import { NO_SOLUTIONS, type Solutions } from './solutions';
 import { type ResolvedEnd, resolveEnd } from './resolve';
 import { servicesOfJoints } from './service';
+import { onSharedStands } from './shared-stand';
 import { jointNames } from './joint-names';
 import { type JobIndex, type Run, indexJob, runOf } from './run';
 
@@ -33,7 +34,7 @@ export interface JudgedJoint {
 
 /** Everything a check may look at, worked out once. */
 export interface CheckContext {
-  /** With every length that follows from the places of its ends. */
+  /** With every length that follows from the places of its ends, every tank as high as the stand it shares. */
   readonly job: Job;
   /** As people have said it: what edits are made on. */
   readonly said: Job;
@@ -132,7 +133,8 @@ const judged = memoize((met: MetJoint): JudgedJoint => {
  * Judges every joint and walks every run of a job, once. A run and a joint of which nothing has changed since the job was
  * planned before are the same objects again.
  */
-export function contextOf(job: Job, catalogue: Catalogue, solutions: Solutions = NO_SOLUTIONS): CheckContext {
+export function contextOf(said: Job, catalogue: Catalogue, solutions: Solutions = NO_SOLUTIONS): CheckContext {
+  const job = onSharedStands(said);
   const index = indexJob(job, catalogue);
   const runs = job.penetrations.map((penetration) => runOf(penetration, index));
   const names = jointNames(runs, job.joints);
@@ -143,5 +145,5 @@ export function contextOf(job: Job, catalogue: Catalogue, solutions: Solutions =
     return judged(metAgain(joint, { joint, name, number, a, b, penetration, service: services.get(joint) }));
   });
   const byId = new Map(joints.map((one) => [one.joint.id, one]));
-  return { job, said: job, catalogue, solutions, index, runs, joints, judgedOf: (id) => byId.get(id ?? '') };
+  return { job, said, catalogue, solutions, index, runs, joints, judgedOf: (id) => byId.get(id ?? '') };
 }

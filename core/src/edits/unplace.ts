@@ -1,5 +1,6 @@
 import type { Job } from '../job/job';
 import { setOutOf } from '../derived/set-out';
+import { byItself } from '../derived/shared-stand';
 import { type Placed, type PlanRef, type Turned, planKey, takenFrom } from '../walls/placing';
 import type { Tank } from '../walls/tank';
 import { type Change, replace } from './change';
@@ -25,8 +26,9 @@ const PLACED_IN = [
   { collection: 'terminals', of: 'terminal' },
 ] as const;
 
-/** What was placed from a tank that goes stays where it is drawn, and is no longer measured. */
+/** What was placed from a tank that goes stays where it is drawn, and is no longer measured; what shared its stand stands by itself, as high. */
 export function freedFromTank(job: Job, tankId: string): readonly Change[] {
+  const onItsStand = ({ onStandOf }: Tank): boolean => onStandOf === tankId;
   const ref = { of: 'tank', id: tankId } as const;
   const places = PLACED_IN.flatMap(({ collection, of }) =>
     job[collection]
@@ -36,10 +38,10 @@ export function freedFromTank(job: Job, tankId: string): readonly Change[] {
       ),
   );
   const tanks = job.tanks
-    .filter(({ id, placed, turned }) => id !== tankId && names(ref, placed, turned))
+    .filter((tank) => tank.id !== tankId && (names(ref, tank.placed, tank.turned) || onItsStand(tank)))
     .map((tank) =>
       replace(job, 'tanks', tank, {
-        ...tank,
+        ...(onItsStand(tank) ? byItself(tank, job.tanks) : tank),
         placed: names(ref, tank.placed) ? roughly(job, planKey({ of: 'tank', id: tank.id })) : tank.placed,
         turned: names(ref, null, tank.turned) ? turnedAs(job, tank) : tank.turned,
       }),

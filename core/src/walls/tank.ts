@@ -268,6 +268,14 @@ export const TANK = {
     says: 'What it stands on is there already: not bought',
     asked: 'What it stands on is there already',
   },
+  onStandOf: {
+    kind: 'reference',
+    to: 'tanks',
+    orUnknown: true,
+    words: 'stand',
+    says: 'The tank on whose stand it stands too: its height and what carries it are those of that one; null: its own',
+    asked: 'Shares the stand of',
+  },
   placed: { ...PLACED, says: 'Where its middle is on the plan; null: not placed' },
   turned: TURNED,
   groundId: {

@@ -32,6 +32,7 @@ import { extraCode, extraPlace } from './extra-lines';
 import { ownSealItem } from './own-lines';
 import type { PartsLine, Unit } from './parts-list';
 import { bracketCode, bracketsFor } from './site-lines';
+import { isGuest } from '../../derived/shared-stand';
 import { BRACE_CODE, anchoringOf, blockUses, bracesOf, isBaseThere } from './stand-lines';
 import { sawCode } from './tools';
 import { type Use, useOfExtra, useOfHole, useOfPart, useOfRoof, useOfTank, useOfTerminal } from './trace';
@@ -238,7 +239,7 @@ const standRequirements = ({ job }: CheckContext): readonly Required[] => [
     return count > 0 ? [pieces(BRACE_CODE, count, useOfTank(tank))] : [];
   }),
   ...job.tanks
-    .filter((tank) => !isBaseThere(tank) && tank.base === 'planks')
+    .filter((tank) => !isBaseThere(tank) && !isGuest(tank, job.tanks) && tank.base === 'planks')
     .map((tank) => pieces('PK', tank.planks?.count ?? 0, useOfTank(tank)))
     .filter(({ amount }) => amount > 0),
 ];

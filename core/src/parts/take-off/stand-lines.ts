@@ -1,5 +1,6 @@
 import { formOf } from '../../walls/forms';
 import type { CheckContext } from '../../derived/context';
+import { isGuest, standingWith } from '../../derived/shared-stand';
 import { formatLength } from '../../quantity/length';
 import type { Tank } from '../../walls/tank';
 import { packed } from './packed';
@@ -19,11 +20,19 @@ const coursesHigh = ({ plinthM }: Tank): number => Math.max(1, Math.round(plinth
 /** What it stands on is not bought: it is there, with its tank or before it. */
 export const isBaseThere = ({ stands, baseStands }: Tank): boolean => stands || baseStands;
 
-/** Blocks that one tank stands on. */
-export function blocksOf(tank: Tank): number {
-  if (isBaseThere(tank)) return 0;
-  const form = formOf(tank);
-  const [acrossM, throughM] = [form.acrossM(tank), form.throughM(tank)];
+/** How long a stand is that carries a tank and those that share it, in a row, and how deep [m]. */
+export function standSizeM(tank: Tank, tanks: readonly Tank[]): { readonly longM: number; readonly deepM: number } {
+  const row = standingWith(tank, tanks);
+  return {
+    longM: row.reduce((sum, one) => sum + formOf(one).acrossM(one), 0),
+    deepM: Math.max(...row.map((one) => formOf(one).throughM(one))),
+  };
+}
+
+/** Blocks under one tank and those that share its stand; none under one that stands on the stand of another. */
+export function blocksOf(tank: Tank, tanks: readonly Tank[] = [tank]): number {
+  if (isBaseThere(tank) || isGuest(tank, tanks)) return 0;
+  const { longM: acrossM, deepM: throughM } = standSizeM(tank, tanks);
   const along = (metres: number): number => Math.max(2, Math.ceil(metres / BLOCK_EVERY_M));
   switch (tank.base) {
     case 'blocks':
@@ -126,10 +135,12 @@ export function standLines(context: CheckContext): PartsLine[] {
   const onBlocks = blockUses(tanks);
   const blocks = onBlocks.reduce((sum, { count }) => sum + count, 0);
   const planked = tanks.flatMap((tank) =>
-    !isBaseThere(tank) && tank.base === 'planks' && tank.planks ? [{ tank, planks: tank.planks }] : [],
+    !isBaseThere(tank) && !isGuest(tank, tanks) && tank.base === 'planks' && tank.planks
+      ? [{ tank, planks: tank.planks, longM: standSizeM(tank, tanks).longM }]
+      : [],
   );
-  const detailOf = ({ tank, planks }: (typeof planked)[number]): string =>
-    [planks.widthM, planks.thickM, formOf(tank).acrossM(tank)].map((side) => formatLength(side, measures)).join(' x ');
+  const detailOf = ({ planks, longM }: (typeof planked)[number]): string =>
+    [planks.widthM, planks.thickM, longM].map((side) => formatLength(side, measures)).join(' x ');
   return [
     ...anchorLines(tanks),
     ...braceLines(context),
@@ -148,8 +159,8 @@ export function standLines(context: CheckContext): PartsLine[] {
         ]),
     ...[...new Set(planked.map(detailOf))].map((detail) => {
       const own = planked.filter((one) => detailOf(one) === detail);
-      const [{ tank, planks }] = own as [(typeof planked)[number]];
-      const m3 = planks.widthM * planks.thickM * formOf(tank).acrossM(tank);
+      const [{ planks, longM }] = own as [(typeof planked)[number]];
+      const m3 = planks.widthM * planks.thickM * longM;
       return packed({
         code: 'PK',
         title: 'Plank, softwood for outdoors',
@@ -165,9 +176,9 @@ export function standLines(context: CheckContext): PartsLine[] {
 /** What a stand still asks for before it can be listed. */
 export const standQuestions = ({ job: { tanks } }: CheckContext): readonly string[] =>
   tanks
-    .filter((tank) => !isBaseThere(tank) && tank.base === 'planks' && tank.planks === null)
+    .filter((tank) => !isBaseThere(tank) && !isGuest(tank, tanks) && tank.base === 'planks' && tank.planks === null)
     .map(({ label }) => `Which planks carry ${label}: how many, how wide and thick, and over which span?`);
 
 /** Every tank that stands on blocks, and how many it takes. */
 export const blockUses = (tanks: readonly Tank[]): readonly { readonly use: Use; readonly count: number }[] =>
-  tanks.map((tank) => ({ use: useOfTank(tank), count: blocksOf(tank) })).filter(({ count }) => count > 0);
+  tanks.map((tank) => ({ use: useOfTank(tank), count: blocksOf(tank, tanks) })).filter(({ count }) => count > 0);

@@ -12,7 +12,8 @@ import { TankRow } from './tank-row';
 
 /** The station Holes: the tank to scale with its openings, and all about the chosen one. */
 export function HolesStation() {
-  const tanks = useJob((state) => state.job.tanks);
+  // As high as the stand they share.
+  const tanks = useJob((state) => state.plan.context.job.tanks);
   const selected = useJob((state) => state.job.penetrations.find(({ id }) => id === state.selectedId));
   const tankId = useJob((state) => state.tankId);
   const jobId = useJob((state) => state.jobId);

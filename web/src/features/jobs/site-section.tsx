@@ -8,6 +8,7 @@ import {
   formatLength,
   isUpright,
   placeUpM,
+  onSharedStands,
   tankType,
 } from '@herrero/core';
 import { seenFromFront } from '@/drawing/geometry/tank-shape';
@@ -24,7 +25,8 @@ const SLOPE_WIDTH = 92;
 const MOST_DROP = 26;
 
 /** A job's own small section: roof, tanks to one scale with plinth and water, and the ground falling to where the water is used. */
-export function SiteSection({ job }: { readonly job: Job }) {
+export function SiteSection({ job: said }: { readonly job: Job }) {
+  const job = onSharedStands(said);
   const { tanks, roofs, terminals } = job;
   const [roof] = roofs;
   const [lowest] = terminals

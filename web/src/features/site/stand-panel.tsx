@@ -13,6 +13,7 @@ import {
   type Push,
   setField,
   sharingWith,
+  standHolder,
   standWindow,
   type Tank,
 } from '@herrero/core';
@@ -39,6 +40,8 @@ export function StandPanel({ tank, context }: { readonly tank: Tank; readonly co
   const window = standWindow(tank, context);
   const closed = window.leastM > window.mostM;
   const stands = tank.plinthM;
+  // What shares a stand is raised with it.
+  const holder = standHolder(tank, job.tanks);
   const inside = stands >= window.leastM - 0.0005 && stands <= window.mostM + 0.0005;
   return (
     <div>
@@ -49,7 +52,7 @@ export function StandPanel({ tank, context }: { readonly tank: Tank; readonly co
           measures={measures}
           leastM={0}
           mostM={6}
-          onChange={(to) => make([setField('tanks', { ...tank, plinthM: stands }, 'plinthM', to)])?.message}
+          onChange={(to) => make([setField('tanks', { ...holder, plinthM: stands }, 'plinthM', to)])?.message}
         />
       ) : (
         <p className="type-row">Its base is {formatLength(tank.buriedM, measures)} in the ground.</p>

@@ -1,6 +1,6 @@
 'use client';
 
-import { lengthStepM, type Measures, setField, type Tank } from '@herrero/core';
+import { lengthStepM, type Measures, setField, standHolder, type Tank } from '@herrero/core';
 import { useDrag } from '@use-gesture/react';
 import { type KeyboardEvent } from 'react';
 import { useJob } from '../../store/job-provider';
@@ -22,9 +22,13 @@ export function useTankDrag(tank: Tank, pxPerM: number, onLive: (live: LiveStand
   const measures = useJob((state) => state.job.measures);
   const make = useJob((state) => state.make);
   // While it is dragged the tank that is drawn is not the one in the job.
-  const stands = useJob((state) => state.job.tanks.find(({ id }) => id === tank.id)?.plinthM ?? 0);
+  const tanks = useJob((state) => state.job.tanks);
+  const own = tanks.find(({ id }) => id === tank.id) ?? tank;
+  // What shares a stand is raised with it.
+  const holder = standHolder(own, tanks);
+  const stands = holder.plinthM;
   const standsAt = (to: number): void => {
-    if (to !== stands) make([setField('tanks', { ...tank, plinthM: stands }, 'plinthM', to)]);
+    if (to !== stands) make([setField('tanks', holder, 'plinthM', to)]);
   };
   const bind = useDrag(
     ({
@@ -43,7 +47,7 @@ export function useTankDrag(tank: Tank, pxPerM: number, onLive: (live: LiveStand
       if (last) {
         onLive(undefined);
         standsAt(plinthM);
-      } else onLive({ tankId: tank.id, plinthM });
+      } else onLive({ tankId: holder.id, plinthM });
       return from;
     },
     { enabled: tank.buriedM === 0, filterTaps: true, pointer: { touch: true } },

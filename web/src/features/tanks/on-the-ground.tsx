@@ -22,6 +22,8 @@ import {
   fullKg,
   lidOverGroundM,
   siteFigure,
+  standHolder,
+  standingWith,
   tankType,
   M2_PER_SQUARE_FOOT,
 } from '@herrero/core';
@@ -77,27 +79,60 @@ export function OnTheGround({ tank }: { readonly tank: Tank }) {
   );
 }
 
+/** What the select says for the stand of another tank. */
+const STAND_OF = 'stand of ';
+
 function StandsOn({ tank }: { readonly tank: Tank }) {
   const measures = useJob((state) => state.job.measures);
+  const tanks = useJob((state) => state.job.tanks);
   const set = useTankField(tank);
-  const pounds = measures === 'in-gal';
-  const planks = tank.planks ?? { count: 4, widthM: 0.15, thickM: 0.05, spanM: 0.5 };
+  const holder = standHolder(tank, tanks);
+  const isShared = holder !== tank;
+  // Only what stands by itself has a stand to share, and not with who stands on it.
+  const others = tanks.filter((one) => one !== tank && standHolder(one, tanks) !== tank && one.onStandOf === null);
   return (
     <div className="space-y-2 py-2">
       <label className="block">
         <span className="block type-second">Stands on</span>
         <select
           className="field w-full"
-          value={tank.base}
-          onChange={(event) => set('base', event.target.value as Base)}
+          value={isShared ? `${STAND_OF}${holder.id}` : tank.base}
+          onChange={({ target: { value } }) => {
+            if (value.startsWith(STAND_OF)) set('onStandOf', value.slice(STAND_OF.length));
+            else if (isShared) set('onStandOf', null);
+            else set('base', value as Base);
+          }}
         >
           {BASES.map((base) => (
             <option key={base} value={base}>
               {BASE_NAMES[base]}
             </option>
           ))}
+          {others.map(({ id, label }) => (
+            <option key={id} value={`${STAND_OF}${id}`}>
+              Shares the stand of {label}
+            </option>
+          ))}
         </select>
       </label>
+      {isShared && (
+        <p className="type-second">
+          {BASE_NAMES[holder.base]}, {formatLength(holder.plinthM, measures)} up: its height and what carries it are
+          said of {holder.label}, for all that stand there.
+        </p>
+      )}
+      {!isShared && <OwnStand tank={tank} />}
+    </div>
+  );
+}
+
+function OwnStand({ tank }: { readonly tank: Tank }) {
+  const measures = useJob((state) => state.job.measures);
+  const set = useTankField(tank);
+  const pounds = measures === 'in-gal';
+  const planks = tank.planks ?? { count: 4, widthM: 0.15, thickM: 0.05, spanM: 0.5 };
+  return (
+    <>
       {(tank.base === 'stand' || tank.base === 'trailer') && (
         <FigureField
           kind="mass"
@@ -119,14 +154,20 @@ function StandsOn({ tank }: { readonly tank: Tank }) {
       {(tank.base === 'blocks' || tank.base === 'planks') && (
         <p className="type-second">Blocks stand clear of a bottom outlet, and right under the edge of the tank.</p>
       )}
-    </div>
+    </>
   );
 }
 
 function PlankFields({ tank, planks }: { readonly tank: Tank; readonly planks: Planks }) {
   const measures = useJob((state) => state.job.measures);
   const set = useTankField(tank);
-  const checked = checkPlanks(planks, fullKg(tank), acrossM(tank));
+  const tanks = useJob((state) => state.job.tanks);
+  const row = standingWith(tank, tanks);
+  const checked = checkPlanks(
+    planks,
+    row.reduce((sum, one) => sum + fullKg(one), 0),
+    row.reduce((sum, one) => sum + acrossM(one), 0),
+  );
   const put = (change: Partial<Planks>): string | undefined => set('planks', { ...planks, ...change });
   return (
     <div>

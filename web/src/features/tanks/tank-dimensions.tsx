@@ -9,6 +9,7 @@ import {
   outsideOverstates,
   volumeAtM3,
   usualOf,
+  isGuest,
 } from '@herrero/core';
 import { LengthField } from '@/ui/length-field';
 import { FigureField } from '@/ui/figure-field';
@@ -20,6 +21,7 @@ import { useTankField } from './use-tank-field';
 export function TankDimensions({ tank }: { readonly tank: Tank }) {
   const measures = useJob((state) => state.job.measures);
   const set = useTankField(tank);
+  const shared = useJob((state) => isGuest(tank, state.job.tanks));
   const litres = measures === 'mm-l';
   const over = Math.round(outsideOverstates(tank) * 100);
   const fields = [
@@ -28,8 +30,13 @@ export function TankDimensions({ tank }: { readonly tank: Tank }) {
     { field: 'heightM', name: 'Base to top of lid' },
     { field: 'wallM', name: 'Wall thickness' },
     { field: 'accessM', name: 'Way in, clear' },
-    { field: 'plinthM', name: 'Stands up by' },
-    { field: 'buriedM', name: 'In the ground by' },
+    // On the stand of another its height is said there.
+    ...(shared
+      ? []
+      : ([
+          { field: 'plinthM', name: 'Stands up by' },
+          { field: 'buriedM', name: 'In the ground by' },
+        ] as const)),
   ] as const;
   return (
     <div>

@@ -1,3 +1,4 @@
+import { isGuest, standingWith } from '../../../derived/shared-stand';
 import { siteFigure } from '../../../job/job';
 import { formOf } from '../../../walls/forms';
 import { checkPlanks, footKpa, fullKg } from '../../../walls/stand';
@@ -36,7 +37,10 @@ export default defineCheck({
   check: ({ job }) =>
     job.tanks.flatMap((tank): Report<'ground' | 'stand' | 'planks' | 'unrated'>[] => {
       const at = atTank(tank);
-      const weight = { massKg: fullKg(tank) };
+      // What stands on the stand of another is carried with it.
+      if (isGuest(tank, job.tanks) && tank.base !== 'ground') return [];
+      const row = standingWith(tank, job.tanks);
+      const weight = { massKg: row.reduce((sum, one) => sum + fullKg(one), 0) };
       if (tank.base === 'stand' || tank.base === 'trailer') {
         if (tank.ratedKg === null) return [{ messageId: 'unrated' as const, at, data: { tank: tank.label, weight } }];
         return tank.ratedKg < weight.massKg
@@ -45,7 +49,11 @@ export default defineCheck({
       }
       const planks =
         tank.base === 'planks' && tank.planks
-          ? checkPlanks(tank.planks, weight.massKg, formOf(tank).acrossM(tank))
+          ? checkPlanks(
+              tank.planks,
+              weight.massKg,
+              row.reduce((sum, one) => sum + formOf(one).acrossM(one), 0),
+            )
           : undefined;
       if (planks && !planks.holds)
         return [
