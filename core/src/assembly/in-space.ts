@@ -250,14 +250,15 @@ export function lengthsToAsk(
 ): readonly { readonly run: Run; readonly strand: Strand; readonly item: StrandItem }[] {
   const follow = new Set([...inSpaceOf(context).values()].flatMap((one) => [...one.follow]));
   const seen = new Set<string>();
-  return context.runs.flatMap((run) =>
-    run.strands.flatMap((strand) =>
-      strand.items.flatMap((item) => {
-        const { placed, part } = item;
-        if (!isByLength(part) || placed.lengthM !== null || follow.has(placed.id) || seen.has(placed.id)) return [];
-        seen.add(placed.id);
-        return [{ run, strand, item }];
-      }),
+  return gather(context.runs, (run) =>
+    gather(run.strands, (strand) =>
+      strand.items
+        .filter(({ part, placed: { id, lengthM } }) => {
+          if (lengthM !== null || !isByLength(part) || follow.has(id) || seen.has(id)) return false;
+          seen.add(id);
+          return true;
+        })
+        .map((item) => ({ run, strand, item })),
     ),
   );
 }

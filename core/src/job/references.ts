@@ -1,4 +1,4 @@
-import { memoizeBoth } from '../quantity/memoize';
+import { memoize, memoizeBoth } from '../quantity/memoize';
 import type { Field, Fields } from '../record/field';
 import type { FieldProblem } from '../result';
 import { COLLECTIONS, type Collection, type Job, type JobRecord, LISTED, titleOf } from './job';
@@ -47,25 +47,33 @@ const namedBy = memoizeBoth((fields: Fields, record: JobRecord) =>
   namedInFields(fields, record as unknown as Readonly<Record<string, unknown>>, ''),
 );
 
+/** All that the records of a list name: one list for as long as nothing in it changes. */
+const namedInList = memoizeBoth((fields: Fields, records: readonly JobRecord[]) =>
+  [...records.entries()].flatMap(([index, record]) =>
+    namedBy(fields, record).map((named) => ({ ...named, record, index })),
+  ),
+);
+
+const idsOf = memoize((records: readonly JobRecord[]): ReadonlySet<string> => new Set(records.map(({ id }) => id)));
+
 /** Every record that names one that is not there, and every id that is there twice. */
 export function referenceProblems(job: Job): readonly FieldProblem[] {
-  const ids = new Map<Collection, Set<string>>();
   const problems: FieldProblem[] = [];
   for (const name of COLLECTIONS) {
+    if (idsOf(job[name]).size === job[name].length) continue;
     const own = new Set<string>();
     for (const [index, { id }] of job[name].entries()) {
       if (own.has(id)) problems.push({ path: `${name}[${index}].id`, message: `${id} is there twice.` });
       own.add(id);
     }
-    ids.set(name, own);
   }
+  const ids = new Map(COLLECTIONS.map((name) => [name, idsOf(job[name])]));
   for (const name of COLLECTIONS)
-    for (const [index, record] of job[name].entries())
-      for (const { path, to, id, words } of namedBy(LISTED[name], record))
-        if (!ids.get(to)?.has(id))
-          problems.push({
-            path: `${name}[${index}].${path}`,
-            message: `The ${words} of ${titleOf(record)} is something that is not there.`,
-          });
+    for (const { record, index, path, to, id, words } of namedInList(LISTED[name], job[name]))
+      if (!ids.get(to)?.has(id))
+        problems.push({
+          path: `${name}[${index}].${path}`,
+          message: `The ${words} of ${titleOf(record)} is something that is not there.`,
+        });
   return problems;
 }

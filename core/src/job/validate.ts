@@ -1,7 +1,7 @@
 import { parseEnd } from '../connections/parse';
 import type { Catalogue } from '../fittings/catalogue';
 import { isByLength, ownLengthM } from '../fittings/part';
-import { memoizeBoth } from '../quantity/memoize';
+import { memoize, memoizeBoth } from '../quantity/memoize';
 import { faultWords, faultsOf } from '../record/faults';
 import type { FieldProblem } from '../result';
 import { faceOf } from '../walls/forms';
@@ -27,7 +27,7 @@ export const validateJob = memoizeBoth((job: Job, catalogue: Catalogue): readonl
     ...job.tanks.flatMap(tankProblems),
     ...placeProblems(job),
     ...job.penetrations.flatMap((penetration, index) => penetrationProblems(penetration, index, job)),
-    ...job.parts.flatMap((part, index) => partProblems(part, index, catalogue)),
+    ...gatherAt(job.parts, 'parts', (part) => partProblems(part, catalogue)),
     ...job.terminals.flatMap(({ offers }, index) => endTextProblems(offers, `terminals[${index}].offers`)),
     ...jointProblems(job, catalogue),
   ];
@@ -109,11 +109,24 @@ function penetrationProblems(penetration: Penetration, index: number, job: Job):
   return [...problems, ...endTextProblems(penetration.port, at('port'))];
 }
 
-function partProblems(part: Job['parts'][number], index: number, catalogue: Catalogue): FieldProblem[] {
+/** What is wrong with the records of a list, each with its place before its field. */
+function gatherAt<Item>(
+  list: readonly Item[],
+  name: string,
+  of: (item: Item) => readonly FieldProblem[],
+): FieldProblem[] {
+  const problems: FieldProblem[] = [];
+  for (const [index, item] of list.entries())
+    for (const { path, message } of of(item)) problems.push({ path: `${name}[${index}].${path}`, message });
+  return problems;
+}
+
+/** A part that does not change is looked at once, however often its document is. */
+const partProblems = memoizeBoth((part: Job['parts'][number], catalogue: Catalogue): readonly FieldProblem[] => {
   const found = catalogue.byCode.get(part.code);
-  if (!found) return [{ path: `parts[${index}].code`, message: `${part.code} is not in the catalogue.` }];
+  if (!found) return [{ path: 'code', message: `${part.code} is not in the catalogue.` }];
   const say = (wrong: boolean, field: string, message: string): FieldProblem[] =>
-    wrong ? [{ path: `parts[${index}].${field}`, message }] : [];
+    wrong ? [{ path: field, message }] : [];
   const { lengthM, riseM, fallShare } = part;
   const longM = ownLengthM(found, part);
   const steep = say(
@@ -147,29 +160,37 @@ function partProblems(part: Job['parts'][number], index: number, catalogue: Cata
     ...steep,
     ...twice,
   ];
-}
+});
 
-function jointProblems(job: Job, catalogue: Catalogue): FieldProblem[] {
+/** Joints of which a side is where another is already; daylight takes any number of ends, every other end takes one. */
+const metTwice = memoize((joints: Job['joints']): readonly FieldProblem[] => {
   const used = new Set<string>();
-  const partsById = new Map(job.parts.map((part) => [part.id, part]));
-  /** Of a part that is there: has it an end of this number? */
-  const hasEnd = (ref: EndRef): boolean => {
-    if (ref.of !== 'part') return true;
-    const code = partsById.get(ref.id)?.code;
-    const part = code === undefined ? undefined : catalogue.byCode.get(code);
-    return part === undefined || ref.end < part.ends.length;
-  };
-  return job.joints.flatMap((joint, index) =>
-    (['a', 'b'] as const).flatMap((side) => {
+  return gatherAt(joints, 'joints', (joint) =>
+    SIDES_OF_JOINT.flatMap((side) => {
       const ref = joint[side];
-      const path = `joints[${index}].${side}`;
-      if (!hasEnd(ref)) return [{ path, message: 'This joint ends on something that is not there.' }];
-      // Daylight takes any number of ends; every other end takes one.
       if (ref.of === 'terminal') return [];
       const key = refKey(ref);
-      const twice = used.has(key);
+      if (used.has(key)) return [{ path: side, message: 'This joint ends where another already is.' }];
       used.add(key);
-      return twice ? [{ path, message: 'This joint ends where another already is.' }] : [];
+      return [];
     }),
   );
+});
+const SIDES_OF_JOINT = ['a', 'b'] as const;
+
+/** Joints on an end that a part, which is there, does not have. */
+function jointProblems({ joints, parts }: Job, catalogue: Catalogue): readonly FieldProblem[] {
+  const ends = new Map(parts.map(({ id, code }) => [id, catalogue.byCode.get(code)?.ends.length ?? Infinity]));
+  const hasEnd = (ref: EndRef): boolean => ref.of !== 'part' || ref.end < (ends.get(ref.id) ?? Infinity);
+  const missing = gatherAt(joints, 'joints', ({ a, b }) =>
+    hasEnd(a) && hasEnd(b)
+      ? NONE
+      : [
+          ...(hasEnd(a) ? [] : [{ path: 'a', message: 'This joint ends on something that is not there.' }]),
+          ...(hasEnd(b) ? [] : [{ path: 'b', message: 'This joint ends on something that is not there.' }]),
+        ],
+  );
+  return [...missing, ...metTwice(joints)];
 }
+
+const NONE: readonly FieldProblem[] = [];

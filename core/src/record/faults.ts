@@ -7,6 +7,7 @@ import {
   type Field,
   type Fields,
   type FigureField,
+  type ListField,
   fieldsOfVariant,
   isFigure,
   isRecord,
@@ -90,7 +91,7 @@ export function faultsOf(field: Field, value: unknown): readonly Fault[] {
     case 'list':
       if (!Array.isArray(value)) return fault('kind', field);
       if (value.length < (field.least ?? 0) || value.length > field.most) return fault('count', field);
-      return value.flatMap((item, place) => inside(`[${place}]`, faultsOf(field.of, item)));
+      return listFaults(field, value);
     case 'group':
       return isRecord(value) ? groupFaults(field.of, value) : fault('kind', field);
     case 'some':
@@ -107,7 +108,16 @@ export function faultsOf(field: Field, value: unknown): readonly Fault[] {
 
 const optionsOf = memoize(({ of }: ChoiceField): ReadonlySet<string | number> => new Set(of));
 
-/** Of a record that does not change: looked at once, however often its document is. */
+/** Of a list that does not change, and of a record: looked at once, however often their document is. */
+const listFaults = memoizeBoth((field: ListField, value: readonly unknown[]): readonly Fault[] => {
+  let faults = NONE;
+  for (const [place, item] of value.entries()) {
+    const own = faultsOf(field.of, item);
+    if (own.length > 0) faults = [...faults, ...inside(`[${place}]`, own)];
+  }
+  return faults;
+});
+
 const groupFaults = memoizeBoth((fields: Fields, value: Readonly<Record<string, unknown>>) =>
   recordFaults(fields, value),
 );

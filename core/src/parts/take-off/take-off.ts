@@ -264,9 +264,12 @@ function lengthsKnown({ job, index, runs }: CheckContext): Completeness {
     return !existing && found !== undefined && isByLength(found.part);
   });
   const unknown = new Set(cut.filter(({ lengthM }) => lengthM === null).map(({ id }) => id));
-  const labels = runs
-    .filter(({ strands }) => strands.some(({ items }) => items.some(({ placed }) => unknown.has(placed.id))))
-    .map(({ penetration }) => penetration.label);
+  const labels =
+    unknown.size === 0
+      ? []
+      : runs
+          .filter(({ strands }) => strands.some(({ items }) => items.some(({ placed }) => unknown.has(placed.id))))
+          .map(({ penetration }) => penetration.label);
   return { done: cut.length - unknown.size, of: cut.length, missing: [...new Set(labels)] };
 }
 

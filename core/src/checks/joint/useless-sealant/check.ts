@@ -1,6 +1,7 @@
 import { setField } from '../../../edits/change-field';
 import { judge } from '../../../connections/mate';
 import { holdsAtAll } from '../../../connections/mating';
+import { gather } from '../../../quantity/gather';
 import { defineCheck } from '../../define-check';
 import { setFix } from '../../move-fix';
 import { atJoint } from '../../places';
@@ -16,7 +17,7 @@ export default defineCheck({
     },
   },
   check: ({ joints }) =>
-    joints.flatMap((judged) => {
+    gather(joints, (judged) => {
       const { joint, a, b, mating, service } = judged;
       if (joint.madeWith === null || !a.end || !b.end || !holdsAtAll(mating.verdict)) return [];
       const { media } = judge(a.end, b.end, { a: a.material, b: b.material, service });

@@ -69,10 +69,11 @@ export default defineCheck({
       },
     },
   },
-  check: ({ job, catalogue }) =>
-    validateJob(job, catalogue).map(({ path, message }) => ({
+  // As it was said: what follows from it is ours, and an edit has looked at that document already.
+  check: ({ said, catalogue }) =>
+    validateJob(said, catalogue).map(({ path, message }) => ({
       messageId: 'refused',
-      ...placeOf(job, path),
-      data: { why: message, value: standing(job, path) },
+      ...placeOf(said, path),
+      data: { why: message, value: standing(said, path) },
     })),
 });
