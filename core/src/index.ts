@@ -128,7 +128,7 @@ export * from './assembly/vector';
 export * from './assembly/course';
 export { type Frame, type Target, looksOf, placeInSpace, targetOf, toSpace } from './assembly/frame';
 export * from './assembly/in-space';
-export type { SpaceWay } from './routes/ways-in-space';
+export type { SpaceWay } from './routes/space-way';
 export * from './assembly/closure';
 export * from './assembly/coming-out';
 export * from './assembly/before-cutting';

@@ -5,7 +5,8 @@ import { applyEdits } from '../edits/edits';
 import type { Catalogue } from '../fittings/catalogue';
 import type { EndRef, Job } from '../job/job';
 import { appendChain } from '../routes/chain-edits';
-import { type SpaceWay, waysInSpace } from '../routes/ways-in-space';
+import type { SpaceWay } from '../routes/space-way';
+import { waysInSpace } from '../routes/ways-in-space';
 import { contextInSpace } from './context-in-space';
 import { aboutOf } from './tried-fixes';
 

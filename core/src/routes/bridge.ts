@@ -60,8 +60,11 @@ export function bendsFor(
   return [...cheapest.values()];
 }
 
-/** How it is said which way a bend points that is met along one way and left along another. */
-function pointed(headingIn: Vector, headingOut: Vector): Pick<PlacedPart, 'points' | 'rollDegrees'> {
+/** Says which way a bend points that is met along one way and left along another. */
+export type Pointing = (headingIn: Vector, headingOut: Vector) => Pick<PlacedPart, 'points' | 'rollDegrees'>;
+
+/** The same seen by who stands before the opening from which the run is said. */
+export function pointed(headingIn: Vector, headingOut: Vector): ReturnType<Pointing> {
   const side = squareTo(headingIn, headingOut);
   const axis = unit(headingIn);
   if (!side || !axis) return { points: null, rollDegrees: 0 };
@@ -105,8 +108,14 @@ const LEVEL = 0.03;
  * A way as links: a piece of pipe, then each bend with the piece behind it. Pieces that follow have no length.
  *
  * @param fallShare  by how much every level piece behind a bend falls for its length; absent: it stays level
+ * @param say        how bends are said to point, where the run is said from elsewhere
  */
-export function bentLinks(way: BentWay<Fitted>, pipe: Part, fallShare?: number): readonly [ChainLink, ...ChainLink[]] {
+export function bentLinks(
+  way: BentWay<Fitted>,
+  pipe: Part,
+  fallShare?: number,
+  say: Pointing = pointed,
+): readonly [ChainLink, ...ChainLink[]] {
   const { bends, goes, cutsM } = way;
   const free = follow(way);
   const falls = (place: number): boolean => place > 0 && Math.abs(goes[place]?.up ?? 1) < LEVEL;
@@ -122,7 +131,7 @@ export function bentLinks(way: BentWay<Fitted>, pipe: Part, fallShare?: number):
       part,
       endIn: 0,
       endOut: 1,
-      said: pointed(goes[place] ?? HEADING_VECTORS.out, goes[place + 1] ?? HEADING_VECTORS.out),
+      said: say(goes[place] ?? HEADING_VECTORS.out, goes[place + 1] ?? HEADING_VECTORS.out),
     },
     piece(place + 1),
   ]);

@@ -4,9 +4,11 @@ import { contextOf } from '../derived/context';
 import { applyEdits } from '../edits/edits';
 import { shippedCatalogue } from '../fittings/catalogue';
 import type { EndRef, Job } from '../job/job';
+import { newPart } from '../job/new-part';
 import { contextInSpace } from '../plan/context-in-space';
 import { inSpaceOf } from '../assembly/in-space';
-import { placesOnly, twoDrums } from '../test/layouts';
+import { centreToCentre } from '../assembly/centre-to-centre';
+import { fourDrums, placesOnly, twoDrums } from '../test/layouts';
 import { appendChain } from './chain-edits';
 import { waysInSpace } from './ways-in-space';
 
@@ -51,6 +53,14 @@ describe('two drums on their heads, their bungs looking down', () => {
     expect(hose?.lengthM).toBeLessThan(1.2);
   });
 
+  it('asked from the second drum it is the same line', () => {
+    const back = waysInSpace(job, shippedCatalogue, TO, FROM, OPTIONS).filter(({ links }) =>
+      links.every(({ part }) => !isFlexible(part)),
+    );
+    expect(back.map(({ links }) => links.length)).toEqual(rigid.map(({ links }) => links.length));
+    expect(back.length).toBeGreaterThan(0);
+  });
+
   it('none where a drum has no place, or nobody knows where the run ends by now', () => {
     const nowhere = { ...job, tanks: job.tanks.map((tank) => (tank.id === 't2' ? { ...tank, placed: null } : tank)) };
     expect(waysInSpace(nowhere, shippedCatalogue, FROM, TO, OPTIONS)).toEqual([]);
@@ -72,4 +82,48 @@ it('the openings of one tank need no plan', () => {
   };
   expect(contextOf(own, shippedCatalogue).runs).toHaveLength(2);
   expect(waysInSpace(own, shippedCatalogue, FROM, { of: 'hole', id: 'second' }, OPTIONS).length).toBeGreaterThan(0);
+});
+
+describe('four drums on one manifold whose lengths nobody has given', () => {
+  /** Its tees and what lies between them, up to the tap; no drop but the first, and a bulkhead in the second drum. */
+  function manifold(): Job {
+    const whole = us(fourDrums());
+    const isOf = (ref: EndRef, ids: readonly string[]): boolean => ref.of === 'part' && ids.includes(ref.id);
+    const drops = [2, 3, 4].flatMap((drum) => [`B1.${drum}`, `EL${drum}`]);
+    const joints = whole.joints.filter(({ a, b }) => !isOf(a, drops) && !isOf(b, drops));
+    const bare = { ...whole, parts: whole.parts.filter(({ id }) => !drops.includes(id)), joints };
+    const seal = bare.joints.find(({ a, b }) => [a, b].some((ref) => ref.of === 'hole' && ref.id === 't2-o'));
+    const edited = applyEdits(
+      { ...bare, joints: bare.joints.filter((joint) => joint !== seal) },
+      [
+        {
+          type: 'add-part',
+          part: newPart('seal', 'BH-075'),
+          at: { of: 'hole', id: 't2-o' },
+          partEnd: 0,
+          jointId: 'seal-j',
+        },
+      ],
+      shippedCatalogue,
+    );
+    if (!edited.ok) throw new Error(edited.error.message);
+    return edited.value.job;
+  }
+
+  it('a drop goes out, round one elbow and down into its tee, which slides to where the drum is', () => {
+    const job = manifold();
+    const [at, to] = [
+      { of: 'part', id: 'seal', end: 1 },
+      { of: 'part', id: 'T2', end: 2 },
+    ] as const;
+    const [way] = waysInSpace(job, shippedCatalogue, at, to, OPTIONS);
+    if (!way) throw new Error('no way');
+    expect(way.links.filter(({ part }) => (part.bendDegrees ?? 0) > 0)).toHaveLength(1);
+    const edited = applyEdits(job, appendChain(job, at, way, '', to).edits, shippedCatalogue);
+    if (!edited.ok) throw new Error(edited.error.message);
+    const context = contextInSpace(edited.value.job, shippedCatalogue);
+    // The drums stand 650 mm apart, and so do their tees: middle to middle (worked layout).
+    const between = centreToCentre('B3', context);
+    expect((between?.madeM ?? 0) * 1000).toBeCloseTo(650, 0);
+  });
 });

@@ -1,116 +1,36 @@
 import { type BentWay, type LineEnd, bendsBetween } from '../assembly/bends-between';
-import { coursesOf } from '../assembly/course';
-import {
-  type Frame,
-  directionFrom,
-  directionTo,
-  openedAt,
-  placeInSpace,
-  standsAs,
-  toLocal,
-  toSpace,
-} from '../assembly/frame';
-import { bowedLengthM } from '../assembly/bowed';
+import { BEND_PLAY_DEGREES } from '../assembly/course';
+import { directionTo, toLocal } from '../assembly/frame';
 import { isFlexible } from '../assembly/flexible';
-import { freedomOfPart } from '../assembly/freedom';
-import { inSpaceOf, meetingOf } from '../assembly/in-space';
-import { looksSomewhere } from '../assembly/pointing';
-import { type Vector, plus, times } from '../assembly/vector';
+import { inSpaceOf, meetingOf, withLengths } from '../assembly/in-space';
+import { type Vector, angleOf, plus, times } from '../assembly/vector';
 import type { End } from '../connections/end';
-import { mate } from '../connections/mate';
 import { type Service, holdsAtAll } from '../connections/mating';
 import { type CheckContext, contextOf } from '../derived/context';
 import { resolveEnd } from '../derived/resolve';
-import type { Run } from '../derived/run';
 import { isSoldIn } from '../derived/seal-ways';
 import { serviceAt } from '../derived/service';
-import { standingOf } from '../derived/set-out';
 import { applyEdits } from '../edits/edits';
 import type { Catalogue } from '../fittings/catalogue';
-import { type Part, isByLength, overallMm } from '../fittings/part';
+import { type Part, isByLength } from '../fittings/part';
 import { type EndRef, type Job, siteFigure } from '../job/job';
 import type { Role } from '../walls/roles';
-import { holeById, tankOf } from '../job/lookup';
-import type { SpacePoint } from '../quantity/space';
 import { sizeInInches } from '../quantity/size';
-import { type Fitted, bendsFor, bentLinks } from './bridge';
-import { type ChainLink, appendChain, turnedRound } from './chain-edits';
+import { type Fitted, type Pointing, bendsFor, bentLinks } from './bridge';
+import { appendChain, turnedRound } from './chain-edits';
 import { type Route, type RouteOptions, findRoutes } from './find-routes';
+import { MOST_ELBOWS, onElbow } from './on-elbow';
+import { placedEnd, runAt, saidFrom, standTogether } from './space-ends';
+import { MOST_APART, type SpaceWay, reachOf } from './space-way';
+import { hosesFor, throughHose } from './through-hose';
 import type { OpenEnd } from './way-index';
-
-/** A way in space, part by part: the bends say where they point, pieces that follow from both ends have no length. */
-export interface SpaceWay extends Omit<Route, 'links'> {
-  readonly links: readonly ChainLink[];
-}
 
 /** So many kinds of pipe are tried, the nearest in size first. */
 const MOST_PIPES = 4;
-/** Pipe is taken that differs from the end by less than this, in doublings (our judgement). */
-const MOST_APART = 0.6;
 /** Within this, sizes of two systems are one. */
 const SAME_SIZE = 0.1;
 /** Adapters from an end to a pipe: more would be another run. */
 const MOST_ADAPTERS = 3;
-
-/** An open end in its place, and where it looks; in the space of the job. */
-interface Placed {
-  readonly at: SpacePoint;
-  readonly looks: SpacePoint;
-}
-
-/** An open end with its place in the frame of the run. */
-interface PlacedEnd {
-  readonly open: OpenEnd;
-  readonly at: Vector;
-  readonly looks: Vector;
-}
-
-/** Where an end is and looks; undefined where that is not known. */
-function placedEnd(ref: EndRef, context: CheckContext): (Placed & { readonly frame: Frame | undefined }) | undefined {
-  const { job } = context;
-  if (ref.of === 'terminal') {
-    const terminal = job.terminals.find(({ id }) => id === ref.id);
-    const place = terminal && placeInSpace(terminal, context);
-    return place?.looks && { at: place.at, looks: place.looks, frame: undefined };
-  }
-  if (ref.of === 'hole') {
-    const hole = holeById(job, ref.id);
-    const tank = tankOf(job, hole);
-    if (!hole || !tank) return undefined;
-    const { frame, at, looks } = openedAt(hole, tank, standsAs(tank, context));
-    return inSpace(at, looks, frame);
-  }
-  for (const course of coursesOf(context).values())
-    for (const leg of course.strands.flat()) {
-      if (leg.placed.id !== ref.id) continue;
-      if (!leg.sure || leg.assumed.length > 0) return undefined;
-      const branch = leg.branches.get(ref.end);
-      return branch
-        ? inSpace(branch.from, branch.heading, course.frame)
-        : inSpace(leg.to, leg.headingOut, course.frame);
-    }
-  return undefined;
-}
-
-const inSpace = (at: Vector, looks: Vector, frame: Frame): Placed & { readonly frame: Frame } => ({
-  at: toSpace(at, frame),
-  looks: directionFrom(looks, frame),
-  frame,
-});
-
-/** How far the foot of a pipe lies before an end, with the straight parts between [m]; undefined where one of them turns. */
-function reachOf(start: End, links: readonly ChainLink[], pipe: Part): number | undefined {
-  const spigot = pipe.ends[0]?.end;
-  let end = start;
-  let reachM = 0;
-  for (const { part, endIn, endOut } of links) {
-    const [near, far] = [part.ends[endIn]?.end, part.ends[endOut]?.end];
-    if (!near || !far || looksSomewhere(part)) return undefined;
-    reachM += overallMm(part) / 1000 - mate(end, near).engagementMm / 1000;
-    end = far;
-  }
-  return spigot && reachM - mate(end, spigot).engagementMm / 1000;
-}
 
 /** Rigid pipe that is sold there and has bends, nearest in size to an end first; where water runs free none that is smaller. */
 function pipesFor(end: End, context: CheckContext, service: Service | undefined, runsFree: boolean): readonly Part[] {
@@ -168,6 +88,15 @@ const CUT_M = 0.0001;
 /** So many shapes of a line are tried in each kind of pipe. */
 const MOST_SHAPES = 2;
 
+/** Straight on, or round one bend, in pieces of which none has its length yet; none where no bend turns so. */
+function turnedOnce(u: Vector, v: Vector, made: readonly Fitted[]): readonly BentWay<Fitted>[] {
+  const degrees = angleOf(u, v);
+  const lengths = { legsM: [], cutsM: [], turningDegrees: degrees };
+  if (degrees <= BEND_PLAY_DEGREES) return [{ bends: [], goes: [u], ...lengths }];
+  const bend = made.find((one) => Math.abs(one.degrees - degrees) <= BEND_PLAY_DEGREES);
+  return bend ? [{ bends: [bend], goes: [u, v], ...lengths }] : [];
+}
+
 /** An end of a place that offers nothing: the pipe ends there by itself. */
 const NOTHING_BETWEEN: Route = { links: [], priceUsd: 0, smallestBoreMm: Infinity, cost: 0 };
 
@@ -183,7 +112,8 @@ export function waysInSpace(
   to: EndRef,
   options: Omit<RouteOptions, 'onHand'>,
 ): readonly SpaceWay[] {
-  const context = contextOf(job, catalogue);
+  const said = contextOf(job, catalogue);
+  const context = contextOf(withLengths(job, said), catalogue);
   const [here, there] = [placedEnd(at, context), placedEnd(to, context)];
   const [from, target] = [resolveEnd(at, job, context.index), resolveEnd(to, job, context.index)];
   const ownEnd = from.end;
@@ -194,11 +124,9 @@ export function waysInSpace(
   const roles = runAt(at, context)?.penetration.roles ?? [];
   const leaves = roles.some((role) => LEAVES_FREE.includes(role));
   // What comes in falls towards the tank: seen from there it rises.
-  const fallShare = leaves
-    ? siteFigure(job, 'fallShare')
-    : roles.includes('inlet')
-      ? -siteFigure(job, 'fallShare')
-      : undefined;
+  const { say, isTurned } = saidFrom(at, to, frame, context);
+  const sign = leaves !== isTurned ? 1 : -1;
+  const fallShare = leaves || roles.includes('inlet') ? sign * siteFigure(job, 'fallShare') : undefined;
   const on = ({ end, material }: OpenEnd, pipe: Part): Route | undefined => {
     const bare = pipe.ends[0]?.end;
     return (
@@ -209,6 +137,13 @@ export function waysInSpace(
         mostParts: MOST_ADAPTERS,
       }).routes[0]
     );
+  };
+  const withElbow = ({ end, material }: OpenEnd, pipe: Part): readonly Route[] => {
+    const bare = pipe.ends[0]?.end;
+    if (!bare) return [];
+    const to = { end: bare, material: pipe.material };
+    const wishes = { ...options, require: ['elbow'] as const, limit: MOST_ELBOWS, mostParts: MOST_ADAPTERS };
+    return findRoutes({ end, material, service }, to, catalogue, wishes).routes;
   };
   const own = {
     open: { end: ownEnd, material: from.material },
@@ -227,13 +162,19 @@ export function waysInSpace(
     const last: LineEnd = { at: plus(end.at, times(end.looks, farM)), goes: times(end.looks, -1) };
     const bends = bendsFor(pipe, context, service);
     const leastM = 2 * Math.max(...bends.map(({ depthM }) => depthM));
+    // What slides comes to where it must be: all that counts is which way both look.
+    if (here.slides || there.slides)
+      return [
+        ...turnedOnce(first.goes, last.goes, bends).map((way) => wayOf(way, pipe, near, far, fallShare, say)),
+        ...onElbow(own, last, pipe, far, withElbow(own.open, pipe), catalogue, say),
+      ];
     return [
       ...bendsBetween(first, last, bends, leastM).slice(0, MOST_SHAPES),
       ...(leaves ? dropsFirst(first, last, bends, leastM) : []),
-    ].map((way) => wayOf(way, pipe, near, far, fallShare));
+    ].map((way) => wayOf(way, pipe, near, far, fallShare, say));
   });
   // What must fall all the way does not go through what hangs.
-  const hoses = open && fallShare === undefined ? hosesFor(ownEnd, context) : [];
+  const hoses = open && fallShare === undefined && !here.slides && !there.slides ? hosesFor(ownEnd, context) : [];
   const bent = hoses.flatMap((hose) => (open ? throughHose([own, { ...end, open }], hose, on) : []));
   const ways = [...rigid, ...bent];
   return ways
@@ -241,73 +182,18 @@ export function waysInSpace(
     .toSorted((a, b) => a.links.length - b.links.length || a.priceUsd - b.priceUsd);
 }
 
-/** More of a hose than the curve is long, so that it hangs easy (our judgement); cut in steps of so much [m]. */
-const EASY = 1.05;
-const CUT_STEP_M = 0.01;
-/** So many kinds of hose are tried. */
-const MOST_HOSES = 2;
-
-/** Hose and coiled pipe that is sold there, nearest in size to an end first. */
-const hosesFor = (end: End, { catalogue, job }: CheckContext): readonly Part[] => {
-  const inches = 'size' in end ? sizeInInches(end.size) : 1;
-  const far = (part: Part): number => Math.abs(Math.log2(sizeInInches(part.size) / inches));
-  return catalogue.list
-    .filter((part) => part.family === 'hose' && isSoldIn(part, job.region) && far(part) < MOST_APART)
-    .toSorted((a, b) => far(a) - far(b) || a.priceUsd - b.priceUsd)
-    .slice(0, MOST_HOSES);
-};
-
-/** The same two ends by a piece that bends: cut so long that it is nowhere bent tighter than it may be. */
-function throughHose(
-  ends: readonly [PlacedEnd, PlacedEnd],
-  hose: Part,
-  on: (end: OpenEnd, pipe: Part) => Route | undefined,
-): readonly SpaceWay[] {
-  const [from, to] = ends;
-  const freedom = freedomOfPart(hose);
-  const [near, far] = [on(from.open, hose), on(to.open, hose)];
-  const nearM = near && reachOf(from.open.end, near.links, hose);
-  const farM = far && reachOf(to.open.end, far.links, hose);
-  if (!near || !far || nearM === undefined || farM === undefined || freedom.is !== 'bends') return [];
-  const first: LineEnd = { at: plus(from.at, times(from.looks, nearM)), goes: from.looks };
-  const last: LineEnd = { at: plus(to.at, times(to.looks, farM)), goes: times(to.looks, -1) };
-  const curveM = bowedLengthM(first, last, freedom.radiusM);
-  if (curveM === undefined) return [];
-  const lengthM = Math.ceil((curveM * EASY) / CUT_STEP_M) * CUT_STEP_M;
-  return [
-    {
-      links: [...near.links, { part: hose, endIn: 0, endOut: 1, lengthM }, ...turnedRound(far.links)],
-      priceUsd: near.priceUsd + far.priceUsd + lengthM * hose.priceUsd,
-      smallestBoreMm: Math.min(near.smallestBoreMm, far.smallestBoreMm, hose.boreMm),
-      cost: 0,
-    },
-  ];
-}
-
-/** The run that an open end belongs to. */
-const runAt = (ref: EndRef, { runs }: CheckContext): Run | undefined =>
-  runs.find(
-    ({ penetration, strands }) =>
-      (ref.of === 'hole' && penetration.id === ref.id) ||
-      strands.some(({ items }) => items.some(({ placed }) => ref.of === 'part' && placed.id === ref.id)),
-  );
-
-/** Do both ends stand on one plan, or on one tank? */
-function standTogether(at: EndRef, to: EndRef, context: CheckContext): boolean {
-  const tankIdOf = (ref: EndRef): string | undefined => runAt(ref, context)?.penetration.tankId;
-  const tanks = [at, to].flatMap((ref) => (ref.of === 'terminal' ? [] : [tankIdOf(ref)]));
-  const stands = (id: string | undefined): boolean => {
-    const tank = context.job.tanks.find((one) => one.id === id);
-    return tank !== undefined && standingOf(tank, context.job) !== undefined;
-  };
-  return tanks.every(stands) || (tanks.length === 2 && tanks[0] !== undefined && tanks[0] === tanks[1]);
-}
-
-function wayOf(way: BentWay<Fitted>, pipe: Part, near: Route, far: Route, fallShare: number | undefined): SpaceWay {
+function wayOf(
+  way: BentWay<Fitted>,
+  pipe: Part,
+  near: Route,
+  far: Route,
+  fallShare: number | undefined,
+  say: Pointing,
+): SpaceWay {
   const { bends, cutsM } = way;
   const pipeM = cutsM.reduce((sum, cut) => sum + cut, 0);
   return {
-    links: [...near.links, ...bentLinks(way, pipe, fallShare), ...turnedRound(far.links)],
+    links: [...near.links, ...bentLinks(way, pipe, fallShare, say), ...turnedRound(far.links)],
     priceUsd:
       near.priceUsd + far.priceUsd + bends.reduce((sum, { part }) => sum + part.priceUsd, 0) + pipeM * pipe.priceUsd,
     smallestBoreMm: Math.min(
