@@ -95,7 +95,7 @@ export function courseOf({ penetration, strands }: Run, context: RunSight): Cour
     end.at === 'hole' && item === items.at(-1)
       ? (tankOf(context.job, holeById(context.job, end.id))?.wallM ?? wallM)
       : wallM;
-  const legsOf = (strand: Strand): readonly Leg[] => {
+  const laidAlong = (strand: Strand): readonly Leg[] => {
     const { from } = strand;
     const inside = from.of === 'part' && isInside(from, context);
     const begin =
@@ -123,7 +123,7 @@ export function courseOf({ penetration, strands }: Run, context: RunSight): Cour
     }
     return legs;
   };
-  const laid = strands.map((strand) => [strand, legsOf(strand)] as const);
+  const laid = strands.map((strand) => [strand, laidAlong(strand)] as const);
   return { strands: laid.map(([, legs]) => legs), along: new Map(laid), start, frame };
 }
 
@@ -328,6 +328,12 @@ function turnedRound(
 export const coursesOf: (context: RunSight) => ReadonlyMap<string, Course> = memoize(
   (context: RunSight) => new Map(runViews(context).flatMap(({ dry }) => courseIn(dry))),
 );
+
+/** The legs of the strands of a run; none of one that is shared and stands at another opening (`runsOnce`). */
+export const legsStanding = ({ penetration, strands }: Run, context: RunSight): readonly Leg[] => {
+  const course = coursesOf(context).get(penetration.id);
+  return strands.flatMap((strand) => course?.along.get(strand) ?? []);
+};
 
 /** From the opening to the end of a strand: the legs before its branching, then its own. */
 export function pathOf(strand: Strand, run: Run, course: Course): readonly Leg[] {

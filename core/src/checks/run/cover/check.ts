@@ -1,5 +1,5 @@
 import { drainLegs } from '../../../falls/drain';
-import { coursesOf } from '../../../assembly/course';
+import { legsStanding } from '../../../assembly/course';
 import { runsOnce } from '../../../assembly/flow';
 import { isByLength } from '../../../fittings/part';
 import { siteFigure } from '../../../job/job';
@@ -57,7 +57,7 @@ export default defineCheck({
     const frozen = runsOnce(context)
       .filter(({ penetration }) => penetration.roles.some((role) => DRAWS.includes(role) || role === 'link'))
       .flatMap((run): readonly Report<'cover' | 'frost'>[] => {
-        const legs = (coursesOf(context).get(run.penetration.id)?.strands.flat() ?? []).filter(
+        const legs = legsStanding(run, context).filter(
           ({ part, from, to, sure }) => sure && isByLength(part) && Math.max(from.up, to.up) < -IN_THE_GROUND_M,
         );
         const least = legs.toSorted((a, b) => Math.max(b.from.up, b.to.up) - Math.max(a.from.up, a.to.up))[0];

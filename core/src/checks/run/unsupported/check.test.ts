@@ -1,4 +1,4 @@
-import { drumWith } from '../../../test/sample-jobs';
+import { drumWith, linkedDrums } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
@@ -21,6 +21,12 @@ testCheck(check, {
       why: '4 m of 1 in without a strap',
       job: line(4),
       findings: [{ title: 'Pipe without support', at: 'P1', text: 'may span 60 in: strap it in 3 places' }],
+      fixSettles: true,
+    },
+    {
+      why: 'between two tanks it is said once, not at both ends',
+      job: linkedDrums('BS-100', [{ code: 'PI-100', lengthM: 4 }], { size: '1' }),
+      findings: [{ title: 'Pipe without support', at: 'P1' }],
       fixSettles: true,
     },
   ],

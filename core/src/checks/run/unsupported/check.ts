@@ -1,5 +1,5 @@
 import { setField } from '../../../edits/change-field';
-import { coursesOf } from '../../../assembly/course';
+import { legsStanding } from '../../../assembly/course';
 import { isInGround } from '../../../assembly/trench';
 import { strapsFor, supportSpacingM } from '../../../assembly/support-spacing';
 import { defineCheck } from '../../define-check';
@@ -23,7 +23,7 @@ export default defineCheck({
   sees: 'run',
   check: (context) =>
     runsOnce(context).flatMap((run) =>
-      (coursesOf(context).get(run.penetration.id)?.strands ?? []).flat().flatMap(({ placed, part, from, to }) => {
+      legsStanding(run, context).flatMap(({ placed, part, from, to }) => {
         const mostM = supportSpacingM(part);
         if (mostM === undefined || isInGround({ from, to }) || placed.held || (placed.lengthM ?? 0) <= mostM) return [];
         return [
