@@ -4,7 +4,10 @@ import { shippedCatalogue } from '../fittings/catalogue';
 import { overallMm } from '../fittings/part';
 import { contextOf } from '../derived/context';
 import { applyEdits } from '../edits/edits';
+import { contextInSpace } from '../plan/context-in-space';
 import { plan } from '../plan/plan';
+import { inSpaceOf } from '../assembly/in-space';
+import { twoDrums } from '../test/layouts';
 import { OVERFLOW, tankWith, place } from '../test/sample-jobs';
 import { type CutIn, cutIn } from './cut-in';
 
@@ -75,4 +78,18 @@ describe('cutting into what stands', () => {
 
   test('what is no pipe is not cut', () =>
     expect(cutIn('a-1', 'branch', { nearM: 1, farEnd: 1 }, contextOf(line(true), shippedCatalogue))).toEqual([]));
+});
+
+test('of a piece whose length follows from both ends the far part goes on to follow, and the line still meets', () => {
+  const job = twoDrums();
+  const context = contextInSpace(job, shippedCatalogue);
+  const way = cutIn('A2', 'shut-off', { nearM: 0.12, farEnd: 1 }, context).find(({ removedM }) => removedM > 0);
+  const edited = applyEdits(job, way?.edits ?? [], shippedCatalogue);
+  if (!way || !edited.ok) throw new Error('not cut');
+  const after = contextInSpace(edited.value.job, shippedCatalogue);
+  const far = after.said.parts.find(({ id }) => id.startsWith('A2-far'));
+  expect(far?.lengthM).toBeNull();
+  expect(after.job.parts.find(({ id }) => id === far?.id)?.lengthM).toBeGreaterThan(0.02);
+  for (const { gaps } of inSpaceOf(after).values())
+    for (const { distanceM } of gaps) expect(distanceM).toBeLessThan(0.001);
 });

@@ -1,5 +1,6 @@
 import { flowInto } from '../assembly/flow';
 import { isFlexible } from '../assembly/flexible';
+import { isLengthFound } from '../assembly/in-space';
 import { judge, mate } from '../connections/mate';
 import { holdsAtAll } from '../connections/mating';
 import { type Capability, goesRound } from '../fittings/capability';
@@ -48,6 +49,8 @@ export function cutIn(
   const [near, far] = [found?.part.ends[farEnd]?.end, found?.part.ends[1 - farEnd]?.end];
   if (!found || !near || !far || !isByLength(found.part)) return [];
   const { part, placed } = found;
+  const said = context.said.parts.find(({ id }) => id === partId) ?? placed;
+  const isFound = isLengthFound(part, said, placed);
   const nearEnd = { of: 'part', id: partId, end: 1 - farEnd } as const;
   const nearJoint = context.index.jointAt(nearEnd);
   const service = nearJoint && context.judgedOf(nearJoint.id)?.service;
@@ -142,11 +145,13 @@ export function cutIn(
       }));
   }
 
-  /** What is left on either side; undefined where the pipe is too short for it there. */
+  /** What is left on either side, the far one unsaid where it follows; undefined where the pipe is too short for it there. */
   function pieceOf(at: number | null, removedM: number): { near: number | null; far: number | null } | undefined {
     if (placed.lengthM === null || at === null) return { near: at, far: null };
     const pieces = { near: at - removedM / 2, far: placed.lengthM - at - removedM / 2 };
-    return pieces.near > 0 && pieces.far > 0 ? pieces : undefined;
+    if (pieces.near <= 0 || pieces.far <= 0) return undefined;
+    // Where its length follows from both ends, that of the far piece goes on to follow.
+    return { near: pieces.near, far: isFound ? null : pieces.far };
   }
 
   function joinedBy(
