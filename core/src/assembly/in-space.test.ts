@@ -2,8 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { shippedCatalogue } from '../fittings/catalogue';
 import { contextOf } from '../derived/context';
 import type { Job } from '../job/job';
+import { takeOff } from '../parts/take-off/take-off';
 import { contextInSpace } from '../plan/context-in-space';
 import { crateOverflow, cutTooShort, drawnRoughly, fourDrums, movedBy, twoDrums } from '../test/layouts';
+import { tankWith } from '../test/sample-jobs';
 import { type Leg, coursesOf } from './course';
 import { toSpace } from './frame';
 import { inSpaceOf, lengthsToAsk, meetingOf } from './in-space';
@@ -119,6 +121,19 @@ describe('ends that do not meet', () => {
     const [space] = spaceOf(movedBy(twoDrums(), 't2', -0.28));
     expect(space?.tooShort.map(({ leg }) => leg.placed.id)).toEqual(['A3']);
     expect(space?.lengths.has('A3')).toBe(false);
+  });
+  it('a piece of no length at all is none, though it stands in nothing', () => {
+    const bare = { size: '1', aroundM: 0.5, heightM: 0.3 } as const;
+    const job = tankWith({
+      holes: [
+        { id: 'b', ...bare },
+        { id: 'a', ...bare, parts: [{ code: 'PI-100', lengthM: null }], end: { of: 'hole', id: 'b' } },
+      ],
+    });
+    const context = contextInSpace(job, shippedCatalogue);
+    expect(context.job.parts.map(({ lengthM }) => lengthM)).toEqual([null]);
+    expect([...inSpaceOf(context).values()].flatMap(({ tooShort }) => tooShort)).toHaveLength(1);
+    expect(() => takeOff(context)).not.toThrow();
   });
   it('a bend of which nobody said where it points is waited for', () => {
     const job = twoDrums();

@@ -150,9 +150,12 @@ function workOut(run: Run, course: Course, context: RunSight): InSpace {
   );
   const found = free.flatMap((leg, place) => {
     const more = values[place];
-    return more === undefined ? [] : [{ leg, lengthM: UNKNOWN_LENGTH_M + more, leastM: leastOf(leg, context) }];
+    return more === undefined
+      ? []
+      : [{ leg, lengthM: UNKNOWN_LENGTH_M + more, leastM: Math.max(leastOf(leg, context), MILLIMETRE_M) }];
   });
-  const fits = ({ lengthM, leastM }: TooShort): boolean => lengthM >= leastM - MILLIMETRE_M;
+  // What would have no length at all is no piece, whatever it stands in.
+  const fits = ({ lengthM, leastM }: TooShort): boolean => lengthM >= leastM - MILLIMETRE_M && lengthM >= MILLIMETRE_M;
   const gaps = rigid.map((one, place) => {
     const [out = 0, right = 0, up = 0] = left.slice(place * AXES.length);
     return gapOf(one, { out, right, up }, false);
