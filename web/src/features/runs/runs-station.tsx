@@ -5,7 +5,6 @@ import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { HoleSteps } from '../desk/hole-steps';
 import { useJob } from '../../store/job-provider';
-import { FinishPanel } from './finish-panel';
 import { NextPartPicker } from './part-pickers';
 import { NoRun, RunTitle } from './run-title';
 import { RunTools } from './run-tools';
@@ -14,7 +13,8 @@ import { StringDown } from './string-down';
 import { StringSheet } from './string-sheet';
 import { useStretch } from './use-stretch';
 
-/** Fetched when a joint or a part is looked at, and never shown before it listens: what the server drew would not hear a press. */
+/** Fetched beside the page or when a joint or a part is looked at, and never shown before it listens: what the server drew would not hear a press. */
+const FinishPanel = dynamic(() => import('./finish-panel').then((module) => module.FinishPanel), { ssr: false });
 const JointPanel = dynamic(() => import('./joint-panel').then((module) => module.JointPanel), { ssr: false });
 const PartPanel = dynamic(() => import('./part-panel').then((module) => module.PartPanel), { ssr: false });
 
