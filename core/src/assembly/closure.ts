@@ -127,7 +127,7 @@ export type Closing =
   /** A piece that is bowed aside. */
   | { readonly by: 'bends'; readonly at: readonly number[]; readonly item: StrandItem }
   /** Two joints in one movement. */
-  | { readonly by: 'at-once'; readonly at: readonly number[]; readonly pushed: PushedAtOnce }
+  | { readonly by: 'at-once'; readonly at: readonly number[] }
   /** Pipe that is pushed on through a gasket, and drawn back. */
   | { readonly by: 'slides'; readonly at: readonly number[]; readonly through: JudgedJoint }
   /** A tank that is shifted while it is empty. */
@@ -195,7 +195,7 @@ export function closingOf(
   const atOnce = pushedAtOnce(strand, context);
   if (atOnce) {
     const at = [atOnce.near, atOnce.far].map((judged) => joints.findIndex((one) => one.judged === judged));
-    return { closes: { by: 'at-once', at, pushed: atOnce } };
+    return { closes: { by: 'at-once', at } };
   }
   const axes = axesOf(stretch, strand, context);
   const alike = (one: number, other: number): boolean => {

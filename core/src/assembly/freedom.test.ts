@@ -103,8 +103,10 @@ describe('a line between two tanks is closed', () => {
     expect(across(0.3)).toBe('short');
   });
 
-  test('by the drum that is shifted, if it is light and its joint lies level', () => {
+  test('by the drum that is shifted, if it is light and new and its joint lies level', () => {
     const glued = [{ code: 'PI-100', lengthM: 0.5 }];
+    const job = linkedDrums('BS-100', glued, HELD);
+    expect(closes({ ...job, tanks: job.tanks.map((tank) => ({ ...tank, stands: true })) })).toBe('sprung');
     expect(closes(linkedDrums('BS-100', glued, HELD))).toBe('shifts');
     expect(closes(linkedDrums('BS-100', glued, HELD, HEAVY))).toBe('sprung');
     expect(closes(linkedDrums('BH-075', [{ code: 'NL-075-4' }]))).toBe('threads');

@@ -67,9 +67,9 @@ export function lengthThatGivesM(giveM: number, radiusM: number): number {
 /** Two people shift as much without a machine [kg] (25 kg each, the usual bound of hand work; from memory). */
 const SHIFTED_KG = 50;
 
-/** A tank that is empty and light, and not let into the ground, is shifted along its base on to a joint. */
+/** A new tank that is light, and not let into the ground, is shifted along its base on to a joint; one that stands and works is full. */
 export const freedomOfTank = (tank: Tank): Freedom =>
-  tank.buriedM === 0 && emptyKg(tank) <= SHIFTED_KG ? { is: 'loose' } : { is: 'fixed' };
+  tank.buriedM === 0 && !tank.stands && emptyKg(tank) <= SHIFTED_KG ? { is: 'loose' } : { is: 'fixed' };
 
 /** What ends in the open air or in drip tube hangs free; other places stand (unless somebody has said so). */
 export const freedomOfPlace = ({ loose, kind }: Terminal): Freedom =>

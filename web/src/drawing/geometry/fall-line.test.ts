@@ -66,3 +66,11 @@ test('how far off a place is, is known where it was said or both stand on the pl
   expect(lay(said(null)).places.map(({ awayM }) => awayM)).not.toContain(9);
   expect(new Set(lay(said(9)).places.map(({ awayM }) => awayM))).toEqual(new Set([9]));
 });
+
+test('the foot of a downpipe is no place that water goes to, whether a line ends there yet or not', () => {
+  const job = ternPoint();
+  const [place] = job.terminals;
+  if (!place) throw new Error('no place');
+  const foot = { ...place, id: 'foot', name: 'foot', kind: 'downpipe' as const };
+  expect(lay({ ...job, terminals: [...job.terminals, foot] }).places.map((one) => one.place.id)).not.toContain('foot');
+});

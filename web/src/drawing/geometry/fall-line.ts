@@ -101,7 +101,7 @@ export function fallLine(context: CheckContext): FallLine {
     ),
   );
   const places = job.terminals
-    .filter(({ id }) => !sources.has(id))
+    .filter(({ id, kind }) => kind !== 'downpipe' && !sources.has(id))
     .map((place) => {
       const groundM = groundAtM(job, place.id);
       const upM = placeUpM(job, place.id);

@@ -58,7 +58,7 @@ export function OrderList({ run }: { readonly run: Run }) {
 function closingWords(closing: Closing | undefined): string {
   switch (closing?.by) {
     case undefined:
-      return 'Last, both sides are held and nothing gives way: this joint cannot be made as it is drawn.';
+      return 'Last, both sides are held and nothing gives way of itself: see the note at this joint.';
     case 'union':
       return 'Last, bring the halves of the union together and tighten its nut.';
     case 'slip':
