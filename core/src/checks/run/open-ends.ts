@@ -66,6 +66,8 @@ const reachedBy = memoize(
     new Set(joints.flatMap(({ a, b }) => [a, b]).flatMap((ref) => (ref.of === 'terminal' ? [ref.id] : []))),
 );
 
+const MUST_STAY_OPEN: readonly Role[] = ['overflow', 'vent'];
+
 /** Ways to close an open end: to each named terminal that a chain leads to, then the cheapest cap or plug. */
 export function closings(at: EndRef, context: CheckContext): readonly Fix[] {
   const { job, index, catalogue, runs } = context;
@@ -90,7 +92,10 @@ export function closings(at: EndRef, context: CheckContext): readonly Fix[] {
     });
     return route ? [appendChain(job, at, route, `${text}: {parts}`, to)] : [];
   });
-  const cap = capFor({ end, material, service }, catalogue, job.region);
+  // Closed, an overflow spills elsewhere and a vent lets no air in: neither is ever shut to be done with it.
+  const cap = MUST_STAY_OPEN.some((role) => roles.includes(role))
+    ? undefined
+    : capFor({ end, material, service }, catalogue, job.region);
   if (!cap) return finishes;
   const closed = {
     ...NO_PARTS,

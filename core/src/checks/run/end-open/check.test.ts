@@ -79,3 +79,25 @@ test.each([
   const [open] = runChecks(contextOf(job, shippedCatalogue), [check]);
   expect(open?.fixes.at(-1)?.data).toEqual({ parts });
 });
+
+// Surplus water and air need a way out: common practice, no source.
+test.each([
+  ['overflow', 0],
+  ['vent', 0],
+  ['draw-off', 1],
+  ['drain', 1],
+] as const)('the open end of a run that is a %s is offered %d plugs', (role, count) => {
+  const job = tankWith({
+    holes: [
+      {
+        id: 'h',
+        roles: [role],
+        size: '1-1/2',
+        heightM: 0.7,
+        parts: [{ code: 'PG-150' }, { code: 'PI-150', lengthM: 0.3 }],
+      },
+    ],
+  });
+  const found = runChecks(contextOf(job, shippedCatalogue), [check]).flatMap(({ fixes }) => fixes);
+  expect(found.filter(({ text }) => text.startsWith('Close it'))).toHaveLength(count);
+});
