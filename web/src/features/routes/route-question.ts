@@ -86,8 +86,7 @@ export function routeTasks() {
     },
     routes: ({ from, to, options }: RouteQuestion): Routes =>
       findRoutes(from, to, catalogue, { ...options, onHand: catalogue.onHand }),
-    space: ({ job, at, to, options }: SpaceQuestion): readonly SpaceWay[] =>
-      triedWays(job, catalogue, at, to, options),
+    space: ({ job, at, to, options }: SpaceQuestion): readonly SpaceWay[] => triedWays(job, catalogue, at, to, options),
     unify: (job: Job): Unified => unify(contextOf(job, catalogue)),
     instead: ({ job, code, out, cuts }: InsteadQuestion): readonly Instead[] => {
       const solutions: Solutions = { ...NO_SOLUTIONS, cuts: new Map(cuts) };
