@@ -1,6 +1,6 @@
 'use client';
 
-import { type AssemblyStep, type Closing, type Run, looksSomewhere, orderOf } from '@herrero/core';
+import { type AssemblyStep, type Closing, type PipePart, type Run, looksSomewhere, orderOf } from '@herrero/core';
 import { useMemo } from 'react';
 import { useJob } from '../../store/job-provider';
 import { HEADING_NAMES } from '@/ui/heading-names';
@@ -74,12 +74,29 @@ function closingWords(closing: Closing | undefined): string {
   }
 }
 
-function stepWords({ nature, brought, when, closing }: AssemblyStep): string {
+/** Made for good, and yet not glued. */
+const FOR_GOOD: Partial<Readonly<Record<PipePart, string>>> = {
+  press: 'Press it on',
+  crimp: 'Crimp it on',
+  expansion: 'Expand it and push it on',
+};
+
+/** What is done where pipe and fitting say more than that they never part again: solder, a press, a ring. */
+function madeFor(judged: AssemblyStep['judged']): string | undefined {
+  if (!judged) return undefined;
+  if (judged.mating.needs.some(({ kind }) => kind === 'solder')) return 'Solder it in';
+  return [judged.a.end, judged.b.end]
+    .map((end) => (end?.kind === 'pipe' ? FOR_GOOD[end.part] : undefined))
+    .find((words) => words !== undefined);
+}
+
+function stepWords({ nature, brought, when, closing, judged }: AssemblyStep): string {
   if (when === 'at-once') return 'Last, push it on to both ends in one movement: this joint and the other like it.';
   if (when === 'closes') return closingWords(closing);
   if (brought?.part.features.includes('union-nut'))
     return when === 'on' ? 'Union: one half of it goes on here.' : 'From the far end: the other half of the union.';
-  const what = brought ? `${brought.part.name}: ${DOES[nature].toLowerCase()}` : DOES[nature];
+  const does = madeFor(judged) ?? DOES[nature];
+  const what = brought ? `${brought.part.name}: ${does.toLowerCase()}` : does;
   const points =
     brought && looksSomewhere(brought.part) && brought.placed.points !== null
       ? `, so that it points ${HEADING_NAMES[brought.placed.points]}`

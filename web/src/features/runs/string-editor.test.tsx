@@ -3,6 +3,7 @@ import { type Job, ternPoint } from '@herrero/core';
 import { fireEvent, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, test, vi } from 'vitest';
+import { tankWith } from '../../../../core/src/test/sample-jobs';
 import { freshDesk, showAtDesk } from '../desk/test/at-a-desk';
 // What the page loads when it is first asked for is here already, so that no test waits for it.
 import './course-figure';
@@ -169,6 +170,18 @@ describe('where a run goes', () => {
     ]);
     await userEvent.click(order.getAllByRole('button')[2]!);
     expect(screen.getByTestId('joint-panel').getAttribute('aria-label')).toBe('Joint P4 J3');
+  });
+
+  test.each([
+    ['AMCTS-075', 'Copper tube: solder it in'],
+    ['AMCTP-075', 'Copper tube: press it on'],
+  ])('copper on %s is not glued', async (adapter, words) => {
+    const parts = [{ code: 'BH-075' }, { code: adapter }, { code: 'PIK-075', lengthM: 0.3 }];
+    show(tankWith({ holes: [{ id: 'h', parts }] }));
+    await userEvent.click(action('Order of work'));
+    const order = within(await screen.findByRole('region', { name: 'The order of work' }));
+    expect(order.getByText(new RegExp(words))).toBeDefined();
+    expect(order.queryByText(/glue/)).toBeNull();
   });
 
   test('what the run gives is said for a full, a half and a low tank, with its condition', async () => {
