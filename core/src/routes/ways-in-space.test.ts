@@ -61,6 +61,40 @@ describe('two drums on their heads, their bungs looking down', () => {
     expect(back.length).toBeGreaterThan(0);
   });
 
+  it('a line elsewhere that does not meet its end is no fault of it', () => {
+    const at = (id: string, end: number): EndRef => ({ of: 'part', id, end });
+    const [first] = job.penetrations;
+    if (!first) throw new Error('no opening');
+    const { label: _, ...opening } = first;
+    const astray = applyEdits(
+      job,
+      [
+        { type: 'add-penetration', penetration: { ...opening, id: 'astray', aroundM: 0.2 } },
+        {
+          type: 'add-part',
+          part: newPart('a1', 'AM-075'),
+          at: { of: 'hole', id: 'astray' },
+          partEnd: 0,
+          jointId: 'aj1',
+        },
+        {
+          type: 'add-part',
+          part: newPart('a2', 'PI-075', { lengthM: 0.1 }),
+          at: at('a1', 1),
+          partEnd: 0,
+          jointId: 'aj2',
+        },
+        { type: 'add-part', part: newPart('a3', 'AF-075'), at: at('a2', 1), partEnd: 1, jointId: 'aj3' },
+        { type: 'join-ends', jointId: 'aj4', a: at('a3', 0), b: { of: 'terminal', id: 'tap' } },
+      ],
+      shippedCatalogue,
+    );
+    if (!astray.ok) throw new Error(astray.error.message);
+    const gaps = [...inSpaceOf(contextInSpace(astray.value.job, shippedCatalogue)).values()].flatMap((one) => one.gaps);
+    expect(Math.max(...gaps.map(({ distanceM }) => distanceM))).toBeGreaterThan(0.1);
+    expect(waysInSpace(astray.value.job, shippedCatalogue, FROM, TO, OPTIONS)).toHaveLength(ways.length);
+  });
+
   it('none where a drum has no place, or nobody knows where the run ends by now', () => {
     const nowhere = { ...job, tanks: job.tanks.map((tank) => (tank.id === 't2' ? { ...tank, placed: null } : tank)) };
     expect(waysInSpace(nowhere, shippedCatalogue, FROM, TO, OPTIONS)).toEqual([]);

@@ -178,7 +178,7 @@ export function waysInSpace(
   const bent = hoses.flatMap((hose) => (open ? throughHose([own, { ...end, open }], hose, on) : []));
   const ways = [...rigid, ...bent];
   return ways
-    .filter((way) => meets(way, job, catalogue, at, to))
+    .filter((way) => meets(way, said, at, to))
     .toSorted((a, b) => a.links.length - b.links.length || a.priceUsd - b.priceUsd);
 }
 
@@ -206,20 +206,29 @@ function wayOf(
   };
 }
 
-/** Taken, does every joint of it hold, and do its ends meet by the course of the whole run? */
-function meets(way: SpaceWay, job: Job, catalogue: Catalogue, at: EndRef, to: EndRef): boolean {
-  const edited = applyEdits(job, appendChain(job, at, way, '', to).edits, catalogue);
+/** How many ends of a job do not meet, or ask a piece to be shorter than it can be. */
+const notMeeting = (context: CheckContext): number =>
+  [...inSpaceOf(context).values()].reduce(
+    (sum, { gaps, tooShort }) => sum + tooShort.length + gaps.filter((gap) => meetingOf(gap) !== 'meets').length,
+    0,
+  );
+
+/**
+ * Taken, does every joint of it hold, and do its ends meet by the course of the whole run? What did not meet before, there or
+ * elsewhere, is no fault of it.
+ */
+function meets(way: SpaceWay, before: CheckContext, at: EndRef, to: EndRef): boolean {
+  const { said, catalogue } = before;
+  const edited = applyEdits(said, appendChain(said, at, way, '', to).edits, catalogue);
   if (!edited.ok) return false;
   const context = contextOf(edited.value.job, catalogue);
-  const standing = new Set(job.joints.map(({ id }) => id));
+  const standing = new Set(said.joints.map(({ id }) => id));
   // What the water does there is known now: what holds in a drain may leak under a tank.
   if (context.joints.some(({ joint, mating }) => !standing.has(joint.id) && !holdsAtAll(mating.verdict))) return false;
-  const spaces = [...inSpaceOf(context).values()];
-  const reached = spaces.flatMap(({ gaps }) => gaps);
+  const reached = [...inSpaceOf(context).values()].flatMap(({ gaps }) => gaps);
   return (
-    spaces.every(({ tooShort }) => tooShort.length === 0) &&
+    notMeeting(context) <= notMeeting(before) &&
     (reached.some(({ strand: { end } }) => end.at === to.of || to.of === 'part') ||
-      way.links.some(({ part }) => isFlexible(part))) &&
-    reached.every((gap) => meetingOf(gap) === 'meets')
+      way.links.some(({ part }) => isFlexible(part)))
   );
 }
