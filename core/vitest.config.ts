@@ -2,7 +2,8 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   test: {
-    testTimeout: 60_000,
+    // Only what hangs is ended: what is slow beside the journeys is not.
+    testTimeout: 300_000,
     name: 'core',
     environment: 'node',
     // Everything here is pure: files may share their modules.

@@ -286,7 +286,7 @@ describe('plan', () => {
     const job = ternPoint();
     const wrong = {
       ...job,
-      schemaVersion: 9,
+      schemaVersion: 999,
       tanks: job.tanks.map((tank, index) => (index === 0 ? { ...tank, wallM: 'thick' } : tank)),
       joints: [{ ...job.joints[0], a: { of: 'pipe', id: 'p1' } }],
     };
