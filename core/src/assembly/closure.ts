@@ -161,68 +161,114 @@ function axesOf(stretch: Stretch, strand: Strand, context: RunSight): readonly (
   });
 }
 
+/** A joint that may be the last that is made, and what it asks for. */
+type Last = ToBeMade & { readonly judged: JudgedJoint; readonly place: number };
+
+/** A stretch that is held at both ends, and what its ways to close look at. */
+interface Held {
+  readonly stretch: Stretch;
+  readonly strand: Strand;
+  readonly context: RunSight;
+  readonly lasts: readonly Last[];
+  /** Of those the ones that nothing has to be turned for. */
+  readonly pushed: readonly Last[];
+}
+
+// Joint n leads into part n.
+const byUnion = ({ stretch: { items } }: Held): Closing | undefined => {
+  const place = items.findIndex(({ part }) => part.features.includes('union-nut'));
+  const item = items[place];
+  return item && { by: 'union', at: [], from: place + 1, item };
+};
+
+const bySlip = ({ stretch: { items } }: Held): Closing | undefined => {
+  const place = items.findIndex(({ part }) => part.features.includes('slip'));
+  return place < 0 ? undefined : { by: 'slip', at: [place, place + 1] };
+};
+
+const inPlace = ({ pushed }: Held): Closing | undefined => {
+  const last = pushed.findLast(({ apartMm }) => apartMm === 0);
+  return last && { by: 'in-place', at: [last.place] };
+};
+
+function byBending({ stretch: { items }, pushed }: Held): Closing | undefined {
+  for (const [place, item] of items.entries()) {
+    if (freedomOfPart(item.part).is !== 'bends') continue;
+    const gives = givesM(item.part, item.placed.lengthM);
+    const last = pushed.findLast((one) => one.place === place || one.place === place + 1);
+    if (last && (gives === undefined || gives * 1000 >= last.apartMm)) return { by: 'bends', at: [last.place], item };
+  }
+  return undefined;
+}
+
+function atOnce({ stretch: { joints }, strand, context }: Held): Closing | undefined {
+  const found = pushedAtOnce(strand, context);
+  const placeOf = (judged: JudgedJoint): number => joints.findIndex((one) => one.judged === judged);
+  return found && { by: 'at-once', at: [placeOf(found.near), placeOf(found.far)] };
+}
+
+function bySliding({ stretch, strand, context, pushed }: Held): Closing | undefined {
+  const axes = axesOf(stretch, strand, context);
+  const alike = (one: Last, other: Last): boolean => {
+    const [a, b] = [axes[one.place], axes[other.place]];
+    return a === undefined || b === undefined || isAlike(a, b);
+  };
+  const gaskets = pushed.filter(({ judged }) => slidesThrough(judged));
+  for (const last of pushed.toReversed()) {
+    const through = gaskets.find((one) => one !== last && alike(one, last));
+    if (through) return { by: 'slides', at: [last.place], through: through.judged };
+  }
+  return undefined;
+}
+
+function byShifting({ stretch, strand, context, pushed }: Held): Closing | undefined {
+  const tank = stretch.tanks.findLast((one) => freedomOfTank(one).is === 'loose');
+  const axes = axesOf(stretch, strand, context);
+  const last = pushed.findLast(({ place }) => {
+    const axis = axes[place];
+    return axis === undefined || isLevel(axis);
+  });
+  return tank && last && { by: 'shifts', at: [last.place], tank };
+}
+
+/** Ways to close a stretch, the easiest first. */
+const WAYS_TO_CLOSE: readonly ((held: Held) => Closing | undefined)[] = [
+  byUnion,
+  bySlip,
+  inPlace,
+  byBending,
+  atOnce,
+  bySliding,
+  byShifting,
+];
+
 /** How a stretch is closed, or what keeps it from being closed; undefined where an end of it is free. */
 export function closingOf(
   stretch: Stretch,
   strand: Strand,
   context: RunSight,
 ): { readonly closes: Closing } | { readonly cannot: CannotClose } | undefined {
-  const { items, joints, heldAtBothEnds, tanks } = stretch;
-  if (!heldAtBothEnds) return undefined;
-  const union = items.findIndex(({ part }) => part.features.includes('union-nut'));
-  const unionItem = items[union];
-  if (unionItem) return { closes: { by: 'union', at: [], from: union + 1, item: unionItem } };
-  const slip = items.findIndex(({ part }) => part.features.includes('slip'));
-  // Joint n leads into part n.
-  if (slip >= 0) return { closes: { by: 'slip', at: [slip, slip + 1] } };
-  const lasts = joints.flatMap(({ judged, nature }, place) =>
+  if (!stretch.heldAtBothEnds) return undefined;
+  const lasts = stretch.joints.flatMap(({ judged, nature }, place): Last[] =>
     // What goes in from inside a tank goes in before anything stands in front of it: its hole closes nothing.
     nature === 'in-wall' || nature === 'free' ? [] : [{ judged, place, ...toBeMade(judged) }],
   );
-  const [first, ...others] = lasts;
-  if (!first) return undefined;
-  const inPlace = lasts.findLast(({ turned, apartMm }) => !turned && apartMm === 0);
-  if (inPlace) return { closes: { by: 'in-place', at: [inPlace.place] } };
-  const pushed = lasts.filter(({ turned }) => !turned);
-  const bending = items.flatMap((item, place) =>
-    freedomOfPart(item.part).is === 'bends' ? [{ item, place, gives: givesM(item.part, item.placed.lengthM) }] : [],
-  );
-  for (const { item, place, gives } of bending) {
-    const own = pushed.findLast((one) => one.place === place || one.place === place + 1);
-    if (own && (gives === undefined || gives * 1000 >= own.apartMm))
-      return { closes: { by: 'bends', at: [own.place], item } };
+  const held = { stretch, strand, context, lasts, pushed: lasts.filter(({ turned }) => !turned) };
+  for (const way of WAYS_TO_CLOSE) {
+    const closes = way(held);
+    if (closes) return { closes };
   }
-  const atOnce = pushedAtOnce(strand, context);
-  if (atOnce) {
-    const at = [atOnce.near, atOnce.far].map((judged) => joints.findIndex((one) => one.judged === judged));
-    return { closes: { by: 'at-once', at } };
-  }
-  const axes = axesOf(stretch, strand, context);
-  const alike = (one: number, other: number): boolean => {
-    const [a, b] = [axes[one], axes[other]];
-    return a === undefined || b === undefined || isAlike(a, b);
-  };
-  const gaskets = pushed.filter(({ judged }) => slidesThrough(judged));
-  for (const last of pushed.toReversed()) {
-    const through = gaskets.find((one) => one !== last && alike(one.place, last.place));
-    if (through) return { closes: { by: 'slides', at: [last.place], through: through.judged } };
-  }
-  const light = tanks.findLast((tank) => freedomOfTank(tank).is === 'loose');
-  const level = pushed.findLast(({ place }) => {
-    const axis = axes[place];
-    return axis === undefined || isLevel(axis);
-  });
-  if (light && level) return { closes: { by: 'shifts', at: [level.place], tank: light } };
-  return { cannot: cannotOf(stretch, [first, ...others], bending[0]?.item) };
+  const cannot = cannotOf(held);
+  return cannot && { cannot };
 }
 
-type Last = ToBeMade & { readonly judged: JudgedJoint; readonly place: number };
-
-function cannotOf(stretch: Stretch, lasts: readonly [Last, ...Last[]], bends: StrandItem | undefined): CannotClose {
-  const sprung = lasts.filter(({ turned }) => !turned).toSorted((a, b) => a.apartMm - b.apartMm)[0];
-  if (sprung)
-    return { stretch, because: bends ? 'short' : 'sprung', at: sprung.judged, byMm: sprung.apartMm, item: bends };
-  return { stretch, because: 'threads', at: (lasts.at(-1) ?? lasts[0]).judged, byMm: 0 };
+/** What keeps a stretch from being closed; undefined where it has no joint but in walls. */
+function cannotOf({ stretch, lasts, pushed }: Held): CannotClose | undefined {
+  const item = stretch.items.find(({ part }) => freedomOfPart(part).is === 'bends');
+  const sprung = pushed.toSorted((a, b) => a.apartMm - b.apartMm)[0];
+  if (sprung) return { stretch, because: item ? 'short' : 'sprung', at: sprung.judged, byMm: sprung.apartMm, item };
+  const last = lasts.at(-1);
+  return last && { stretch, because: 'threads', at: last.judged, byMm: 0 };
 }
 
 /**

@@ -1,5 +1,5 @@
 import type { RunSight } from '../derived/context';
-import { FILLS, LEAVES } from '../walls/roles';
+import { waterGoes } from '../walls/roles';
 import type { Run, Strand } from '../derived/run';
 import { type Part, isSpout } from '../fittings/part';
 import { type EndRef, type Joint, refKey } from '../job/job';
@@ -10,11 +10,11 @@ export type Flow = 'onward' | 'back' | undefined;
 
 /** How the water goes in a strand of a run: by the roles of its opening; what hangs on the inside runs the other way. */
 export function flowOf({ penetration: { roles } }: Run, strand: Strand, { index }: RunSight): Flow {
-  const [leaves, fills] = [LEAVES, FILLS].map((some) => roles.some((role) => some.includes(role)));
-  if (leaves === fills) return undefined;
+  const goes = waterGoes(roles);
+  if (goes === undefined) return undefined;
   const { from } = strand;
   const inside = from.of === 'part' && index.placed(from.id)?.part.ends[from.end]?.position === 'inside';
-  return leaves === inside ? 'back' : 'onward';
+  return (goes === 'out') === inside ? 'back' : 'onward';
 }
 
 /** Which way the water goes, seen from an open end outward: as in the strand that ends there, else as its opening is for. */

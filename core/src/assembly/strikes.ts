@@ -11,9 +11,10 @@ import { type Standing, fillsPoint } from '../walls/standing';
 import type { Tank } from '../walls/tank';
 import { type Course, type Leg, coursesOf } from './course';
 import { standsAs, toSpace } from './frame';
-import { type Vector, lengthOf, plus, squareTo, times, unit } from './vector';
+import { runsOnce } from './flow';
+import { HEADING_VECTORS, type Vector, cross, lengthOf, plus, squareTo, times, unit } from './vector';
 
-/** A part of a run that lies where a tank is. */
+/** A run that lies where a tank is, by the first of its parts that does. */
 export interface Strike {
   readonly run: Run;
   readonly leg: Leg;
@@ -44,15 +45,17 @@ const obstacle = (tank: Tank, standing: Standing): Obstacle => {
 /** Points on the axis of a part and round it, a little within its outside. */
 function pointsOf({ part, from, through, to }: Leg): readonly Vector[] {
   const radiusM = Math.max(0, outsideMmOf(part) / 2000 - TOUCH_M);
-  return [
+  const straights: readonly (readonly [Vector, Vector])[] = [
     [from, through],
     [through, to],
-  ].flatMap(([a, b]) => {
-    const step = a && b && plus(b, times(a, -1));
-    const axis = step && unit(step);
-    if (!a || !step || !axis) return [];
-    const side = squareTo(axis, Math.abs(axis.up) < 0.9 ? UP : OUT) ?? OUT;
-    const other = squareTo(axis, { out: side.right, right: -side.out, up: 0 }) ?? side;
+  ];
+  return straights.flatMap(([a, b]) => {
+    const step = plus(b, times(a, -1));
+    const axis = unit(step);
+    if (!axis) return [];
+    const side =
+      squareTo(axis, Math.abs(axis.up) < 0.9 ? HEADING_VECTORS.up : HEADING_VECTORS.out) ?? HEADING_VECTORS.out;
+    const other = cross(axis, side);
     const count = Math.ceil(lengthOf(step) / STEP_M);
     return Array.from({ length: count + 1 }, (_, place) => plus(a, times(step, place / count))).flatMap((at) => [
       at,
@@ -60,9 +63,6 @@ function pointsOf({ part, from, through, to }: Leg): readonly Vector[] {
     ]);
   });
 }
-
-const UP: Vector = { out: 0, right: 0, up: 1 };
-const OUT: Vector = { out: 1, right: 0, up: 0 };
 
 /** May it reach so far? By its middle, as far as it is long, and the box round the tank. */
 function mayStrike({ part, from, through, to }: Leg, { frame }: Course, { standing, tank, reachM }: Obstacle): boolean {
@@ -79,7 +79,7 @@ function mayStrike({ part, from, through, to }: Leg, { frame }: Course, { standi
 }
 
 /**
- * Parts of all runs that lie where a tank is: their own, back through its wall, or another that stands on the plan. Only where
+ * Parts of all runs, each once, that lie where a tank is: their own, back through its wall, or another that stands on the plan. Only where
  * both are known: nothing is said of a part that had to be assumed, nor of a tank that is only drawn.
  */
 export function strikesOf(context: RunSight): readonly Strike[] {
@@ -89,7 +89,7 @@ export function strikesOf(context: RunSight): readonly Strike[] {
     const standing = standingOf(tank, job);
     return standing?.sure ? [obstacle(tank, standing)] : [];
   });
-  return gather(context.runs, (run) => {
+  return gather(runsOnce(context), (run) => {
     const course = courses.get(run.penetration.id);
     const own = tankOf(job, run.penetration);
     if (!course || !own) return [];
@@ -103,11 +103,13 @@ export function strikesOf(context: RunSight): readonly Strike[] {
 /** What was found of a course and a tank that stands so: neither ever changes. */
 const found = memoizeBoth<Course, Obstacle, { strikes?: readonly Strike[] }>(() => ({}));
 
+/** The first part of a run that lies where a tank is. */
 function struckBy(run: Run, course: Course, one: Obstacle, context: RunSight): readonly Strike[] {
   const known = found(course, one);
-  known.strikes ??= run.strands.flatMap((strand) =>
-    struckAlong(strand, run, course, one, context).map((leg): Strike => ({ run, leg, tank: one.tank })),
-  );
+  known.strikes ??= run.strands
+    .flatMap((strand) => struckAlong(strand, run, course, one, context))
+    .slice(0, 1)
+    .map((leg): Strike => ({ run, leg, tank: one.tank }));
   return known.strikes;
 }
 

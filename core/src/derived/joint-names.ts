@@ -1,5 +1,5 @@
 import type { Joint, Penetration } from '../job/job';
-import { FILLS, LEAVES } from '../walls/roles';
+import { waterGoes } from '../walls/roles';
 import { type Run, jointsOfRun } from './run';
 
 /** What a joint is called: 'P3 J1', by the opening of its run, numbered along the flow; 'J1' where it hangs on no opening. */
@@ -8,10 +8,6 @@ export interface JointName {
   readonly number: number;
   readonly penetration: Penetration | undefined;
 }
-
-/** Does water only come in by it? Then its joints are numbered from afar to the tank. */
-const onlyFills = ({ roles }: Penetration): boolean =>
-  roles.some((role) => FILLS.includes(role)) && !roles.some((role) => LEAVES.includes(role));
 
 /**
  * The names of all joints of a job. A run that several openings share is named by the first of them; what hangs on none is
@@ -27,7 +23,9 @@ export function jointNames(runs: readonly Run[], joints: readonly Joint[]): Read
   };
   for (const { penetration, strands } of runs) {
     const own = jointsOfRun(strands).filter((joint) => !names.has(joint));
-    for (const joint of onlyFills(penetration) ? own.toReversed() : own) say(joint, penetration.label, penetration);
+    // Where water only comes in, they are numbered from afar to the tank.
+    const along = waterGoes(penetration.roles) === 'in' ? own.toReversed() : own;
+    for (const joint of along) say(joint, penetration.label, penetration);
   }
   for (const joint of joints) if (!names.has(joint)) say(joint, '', undefined);
   return names;

@@ -1,14 +1,11 @@
-import { CHECKS } from '../checks/registry';
 import type { Finding } from '../checks/finding';
-import { runChecks } from '../checks/run-checks';
-import { applyEdits } from '../edits/edits';
 import type { Catalogue } from '../fittings/catalogue';
 import type { EndRef, Job } from '../job/job';
 import { appendChain } from '../routes/chain-edits';
 import type { SpaceWay } from '../routes/space-way';
 import { waysInSpace } from '../routes/ways-in-space';
 import { contextInSpace } from './context-in-space';
-import { aboutOf } from './tried-fixes';
+import { tryOut } from './tried-fixes';
 
 /** So many ways are offered. */
 const MOST_WAYS = 3;
@@ -35,19 +32,16 @@ export function triedWays(
 ): readonly SpaceWay[] {
   const ways = waysInSpace(job, catalogue, at, to, options);
   if (ways.length === 0) return [];
-  const stood = new Set(runChecks(contextInSpace(job, catalogue), CHECKS).map(aboutOf));
+  const context = contextInSpace(job, catalogue);
   const tried = ways.flatMap((way): readonly TriedWay[] => {
     const { edits } = appendChain(job, at, way, '', to);
-    const edited = applyEdits(job, edits, catalogue);
-    if (!edited.ok) return [];
-    const context = contextInSpace(edited.value.job, catalogue);
+    const copy = tryOut(context, edits);
+    if (!copy) return [];
     // What the opening itself still lacks, a screen say, is asked for however its line goes.
-    const more = runChecks(context, CHECKS).filter(
-      (finding) => !finding.check.startsWith('hole/') && !stood.has(aboutOf(finding)),
-    );
+    const more = copy.more.filter(({ check }) => !check.startsWith('hole/'));
     const count = (severity: Finding['severity']): number => more.filter((one) => one.severity === severity).length;
     const put = edits.flatMap((edit) => (edit.type === 'add-part' ? [edit.part.id] : []));
-    const lengths = new Map(context.job.parts.map(({ id, lengthM }) => [id, lengthM]));
+    const lengths = new Map(copy.context.job.parts.map(({ id, lengthM }) => [id, lengthM]));
     // What follows from both ends is known now, with the fall in it.
     const links = way.links.map((link, place) => ({ ...link, followsM: lengths.get(put[place] ?? '') ?? undefined }));
     return [{ way: { ...way, links }, fails: count('fails'), remarks: count('costs') + count('unknown') }];

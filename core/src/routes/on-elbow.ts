@@ -6,16 +6,16 @@ import { angleOf, dot, plus, times } from '../assembly/vector';
 import type { End } from '../connections/end';
 import { mate } from '../connections/mate';
 import type { Catalogue } from '../fittings/catalogue';
-import { type Part, overallMm, reachMmOf } from '../fittings/part';
+import { type Part, reachMmOf } from '../fittings/part';
 import { memoizeBoth } from '../quantity/memoize';
 import type { Pointing } from './bridge';
 import { type ChainLink, turnedRound } from './chain-edits';
 import type { Route } from './find-routes';
 import type { PlacedEnd } from './space-ends';
-import type { SpaceWay } from './space-way';
+import { type SpaceWay, straightOn } from './space-way';
 
-/** So many ways to come to a pipe round an elbow that is screwed on are tried: nipples differ in length. */
-export const MOST_ELBOWS = 12;
+/** To come to a pipe round an elbow that is screwed on so many ways are tried: nipples differ in length. */
+export const BY_ELBOW = { require: ['elbow'], limit: 12 } as const;
 
 /** The same part in every length in which it is made: nipples of one size and material. */
 const madeAlike = memoizeBoth((catalogue: Catalogue, part: Part): readonly Part[] =>
@@ -55,7 +55,7 @@ export function onElbow(
     if (behind.some(({ part }) => looksSomewhere(part))) return [];
     const turned: ChainLink = { ...bend, said: say(looks, end.goes) };
     return straightTo(near.links.slice(0, place), catalogue)
-      .filter((before) => Math.abs(middleM(open.end, [...before, bend]) - awayM) < NEAR_M)
+      .filter((before) => Math.abs((middleM(open.end, before, bend) ?? Infinity) - awayM) < NEAR_M)
       .map((before) => ({
         links: [
           ...before,
@@ -78,14 +78,9 @@ function straightTo(links: readonly ChainLink[], catalogue: Catalogue): readonly
   return madeAlike(catalogue, last.part).map((part) => [...links.slice(0, -1), { ...last, part }]);
 }
 
-/** From an end to the middle of the last of a row of parts [m]. */
-function middleM(start: End, links: readonly ChainLink[]): number {
-  let [end, reachM] = [start, 0];
-  for (const [place, { part, endIn, endOut }] of links.entries()) {
-    const near = part.ends[endIn]?.end;
-    reachM -= near ? mate(end, near).engagementMm / 1000 : 0;
-    reachM += (place === links.length - 1 ? reachMmOf(part, endIn) : overallMm(part)) / 1000;
-    end = part.ends[endOut]?.end ?? end;
-  }
-  return reachM;
+/** From an end past straight parts to the middle of a bend [m]; undefined where one of them is not straight. */
+function middleM(start: End, before: readonly ChainLink[], { part, endIn }: ChainLink): number | undefined {
+  const past = straightOn(start, before);
+  const near = part.ends[endIn]?.end;
+  return past && near && past.reachM - mate(past.end, near).engagementMm / 1000 + reachMmOf(part, endIn) / 1000;
 }

@@ -1,4 +1,4 @@
-import { coursesOf, pathOf } from '../assembly/course';
+import { coursesOf, firstOpening, pathOf } from '../assembly/course';
 import { type Frame, directionFrom, directionTo, openedAt, placeInSpace, standsAs, toSpace } from '../assembly/frame';
 import { type Vector, times } from '../assembly/vector';
 import type { CheckContext } from '../derived/context';
@@ -67,16 +67,6 @@ const inSpace = (at: Vector, looks: Vector, frame: Frame): Found & { readonly fr
   slides: false,
 });
 
-/** The openings of the run that an end belongs to, in the order of the job. */
-function openingsAt(ref: EndRef, context: CheckContext): readonly Penetration[] {
-  const run = runAt(ref, context);
-  const ids = new Set([
-    ...(ref.of === 'hole' ? [ref.id] : []),
-    ...(run ? [run.penetration.id, ...run.strands.flatMap(({ end }) => (end.at === 'hole' ? [end.id] : []))] : []),
-  ]);
-  return context.job.penetrations.filter(({ id }) => ids.has(id));
-}
-
 /**
  * How the bends of a way are said to point. A run is said from its first opening: where that is on the far side of the way,
  * its bends are met from there, and seen by who stands before that opening.
@@ -88,8 +78,10 @@ export function saidFrom(
   context: CheckContext,
 ): { readonly say: Pointing; readonly isTurned: boolean } {
   const { job } = context;
-  const [own] = openingsAt(at, context);
-  const [other] = openingsAt(to, context);
+  const [own, other] = [at, to].map((ref) => {
+    const run = runAt(ref, context);
+    return run && firstOpening(run, context);
+  });
   const place = (hole: Penetration | undefined): number => (hole ? job.penetrations.indexOf(hole) : Infinity);
   const isTurned = place(other) < place(own);
   const first = isTurned ? other : own;

@@ -6,11 +6,10 @@ import type { End } from '../connections/end';
 import type { CheckContext } from '../derived/context';
 import { isSoldIn } from '../derived/seal-ways';
 import type { Part } from '../fittings/part';
-import { sizeInInches } from '../quantity/size';
 import { turnedRound } from './chain-edits';
 import type { Route } from './find-routes';
 import type { PlacedEnd } from './space-ends';
-import { MOST_APART, type SpaceWay, reachOf } from './space-way';
+import { MOST_APART, type SpaceWay, byNearness, largerThan, reachOf } from './space-way';
 import type { OpenEnd } from './way-index';
 
 /** More of a hose than the curve is long, so that it hangs easy (our judgement); cut in steps of so much [m]. */
@@ -20,14 +19,12 @@ const CUT_STEP_M = 0.01;
 const MOST_HOSES = 2;
 
 /** Hose and coiled pipe that is sold there, nearest in size to an end first. */
-export const hosesFor = (end: End, { catalogue, job }: CheckContext): readonly Part[] => {
-  const inches = 'size' in end ? sizeInInches(end.size) : 1;
-  const far = (part: Part): number => Math.abs(Math.log2(sizeInInches(part.size) / inches));
-  return catalogue.list
-    .filter((part) => part.family === 'hose' && isSoldIn(part, job.region) && far(part) < MOST_APART)
-    .toSorted((a, b) => far(a) - far(b) || a.priceUsd - b.priceUsd)
+export const hosesFor = (end: End, { catalogue, job }: CheckContext): readonly Part[] =>
+  catalogue.list
+    .filter((part) => part.family === 'hose' && isSoldIn(part, job.region))
+    .filter((part) => Math.abs(largerThan(end, part)) < MOST_APART)
+    .toSorted(byNearness(end))
     .slice(0, MOST_HOSES);
-};
 
 /** The same two ends by a piece that bends: cut so long that it is nowhere bent tighter than it may be. */
 export function throughHose(

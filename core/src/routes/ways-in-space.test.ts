@@ -160,4 +160,17 @@ describe('four drums on one manifold whose lengths nobody has given', () => {
     const between = centreToCentre('B3', context);
     expect((between?.madeM ?? 0) * 1000).toBeCloseTo(650, 0);
   });
+
+  it('none where a piece before the tee is measured on site, and nobody has yet: nobody knows that it meets', () => {
+    const job = manifold();
+    const measured: Job = {
+      ...job,
+      parts: job.parts.map((part) => (part.id === 'B3' ? { ...part, lengthKind: 'measured' } : part)),
+    };
+    const [at, to] = [
+      { of: 'part', id: 'seal', end: 1 },
+      { of: 'part', id: 'T2', end: 2 },
+    ] as const;
+    expect(waysInSpace(measured, shippedCatalogue, at, to, OPTIONS)).toEqual([]);
+  });
 });

@@ -1,5 +1,5 @@
 import { type BentWay, type LineEnd, bendsBetween } from '../assembly/bends-between';
-import { BEND_PLAY_DEGREES } from '../assembly/course';
+import { BEND_PLAY_DEGREES, type Leg } from '../assembly/course';
 import { directionTo, toLocal } from '../assembly/frame';
 import { isFlexible } from '../assembly/flexible';
 import { inSpaceOf, meetingOf, withLengths } from '../assembly/in-space';
@@ -15,13 +15,12 @@ import type { Catalogue } from '../fittings/catalogue';
 import { type Part, isByLength } from '../fittings/part';
 import { type EndRef, type Job, siteFigure } from '../job/job';
 import type { Role } from '../walls/roles';
-import { sizeInInches } from '../quantity/size';
 import { type Fitted, type Pointing, bendsFor, bentLinks } from './bridge';
 import { appendChain, turnedRound } from './chain-edits';
 import { type Route, type RouteOptions, findRoutes } from './find-routes';
-import { MOST_ELBOWS, onElbow } from './on-elbow';
+import { BY_ELBOW, onElbow } from './on-elbow';
 import { placedEnd, runAt, saidFrom, standTogether } from './space-ends';
-import { MOST_APART, type SpaceWay, reachOf } from './space-way';
+import { MOST_APART, type SpaceWay, byNearness, largerThan, reachOf } from './space-way';
 import { hosesFor, throughHose } from './through-hose';
 import type { OpenEnd } from './way-index';
 
@@ -35,15 +34,12 @@ const MOST_ADAPTERS = 3;
 /** Rigid pipe that is sold there and has bends, nearest in size to an end first; where water runs free none that is smaller. */
 function pipesFor(end: End, context: CheckContext, service: Service | undefined, runsFree: boolean): readonly Part[] {
   const { catalogue, job } = context;
-  const inches = 'size' in end ? sizeInInches(end.size) : 1;
-  const larger = (part: Part): number => Math.log2(sizeInInches(part.size) / inches);
-  const far = (part: Part): number => Math.abs(larger(part));
   return catalogue.list
     .filter((part) => part.family === 'pipe' && isByLength(part) && !isFlexible(part))
-    .filter((part) => isSoldIn(part, job.region) && far(part) < MOST_APART)
-    .filter((part) => !runsFree || larger(part) > -SAME_SIZE)
+    .filter((part) => isSoldIn(part, job.region) && Math.abs(largerThan(end, part)) < MOST_APART)
+    .filter((part) => !runsFree || largerThan(end, part) > -SAME_SIZE)
     .filter((part) => bendsFor(part, context, service).some(({ degrees }) => degrees === 90))
-    .toSorted((a, b) => far(a) - far(b) || a.priceUsd - b.priceUsd)
+    .toSorted(byNearness(end))
     .slice(0, MOST_PIPES);
 }
 
@@ -127,24 +123,13 @@ export function waysInSpace(
   const { say, isTurned } = saidFrom(at, to, frame, context);
   const sign = leaves !== isTurned ? 1 : -1;
   const fallShare = leaves || roles.includes('inlet') ? sign * siteFigure(job, 'fallShare') : undefined;
-  const on = ({ end, material }: OpenEnd, pipe: Part): Route | undefined => {
-    const bare = pipe.ends[0]?.end;
-    return (
-      bare &&
-      findRoutes({ end, material, service }, { end: bare, material: pipe.material }, catalogue, {
-        ...options,
-        limit: 1,
-        mostParts: MOST_ADAPTERS,
-      }).routes[0]
-    );
-  };
-  const withElbow = ({ end, material }: OpenEnd, pipe: Part): readonly Route[] => {
+  const adapters = ({ end, material }: OpenEnd, pipe: Part, wishes: Pick<RouteOptions, 'require' | 'limit'>) => {
     const bare = pipe.ends[0]?.end;
     if (!bare) return [];
-    const to = { end: bare, material: pipe.material };
-    const wishes = { ...options, require: ['elbow'] as const, limit: MOST_ELBOWS, mostParts: MOST_ADAPTERS };
-    return findRoutes({ end, material, service }, to, catalogue, wishes).routes;
+    const asked = { ...options, ...wishes, mostParts: MOST_ADAPTERS };
+    return findRoutes({ end, material, service }, { end: bare, material: pipe.material }, catalogue, asked).routes;
   };
+  const on = (from: OpenEnd, pipe: Part): Route | undefined => adapters(from, pipe, { limit: 1 })[0];
   const own = {
     open: { end: ownEnd, material: from.material },
     at: toLocal(here.at, frame),
@@ -166,7 +151,7 @@ export function waysInSpace(
     if (here.slides || there.slides)
       return [
         ...turnedOnce(first.goes, last.goes, bends).map((way) => wayOf(way, pipe, near, far, fallShare, say)),
-        ...onElbow(own, last, pipe, far, withElbow(own.open, pipe), catalogue, say),
+        ...onElbow(own, last, pipe, far, adapters(own.open, pipe, BY_ELBOW), catalogue, say),
       ];
     return [
       ...bendsBetween(first, last, bends, leastM).slice(0, MOST_SHAPES),
@@ -225,10 +210,8 @@ function meets(way: SpaceWay, before: CheckContext, at: EndRef, to: EndRef): boo
   const standing = new Set(said.joints.map(({ id }) => id));
   // What the water does there is known now: what holds in a drain may leak under a tank.
   if (context.joints.some(({ joint, mating }) => !standing.has(joint.id) && !holdsAtAll(mating.verdict))) return false;
-  const reached = [...inSpaceOf(context).values()].flatMap(({ gaps }) => gaps);
-  return (
-    notMeeting(context) <= notMeeting(before) &&
-    (reached.some(({ strand: { end } }) => end.at === to.of || to.of === 'part') ||
-      way.links.some(({ part }) => isFlexible(part)))
-  );
+  // A hose reaches as it was cut; of all else it must be known that it comes to its end.
+  const isNew = ({ placed: { id } }: Leg): boolean => !said.parts.some((part) => part.id === id);
+  const reached = [...inSpaceOf(context).values()].flatMap(({ gaps }) => gaps).some(({ path }) => path.some(isNew));
+  return notMeeting(context) <= notMeeting(before) && (reached || way.links.some(({ part }) => isFlexible(part)));
 }

@@ -42,3 +42,9 @@ export const SPILLS_BY: readonly Role[] = ['inlet', 'vent', 'cord-entry', 'float
 export const DRAWS: readonly Role[] = ['draw-off', 'pump-line'];
 /** Roles in which water leaves the tank. */
 export const LEAVES: readonly Role[] = [...DRAWS, 'overflow', 'drain'];
+
+/** Does water only leave by an opening of these roles, or only come in? Undefined where it does both, or where only air goes. */
+export function waterGoes(roles: readonly Role[]): 'out' | 'in' | undefined {
+  const [leaves, fills] = [LEAVES, FILLS].map((some) => roles.some((role) => some.includes(role)));
+  return leaves === fills ? undefined : leaves ? 'out' : 'in';
+}

@@ -1,4 +1,3 @@
-import { runsOnce } from '../../../assembly/flow';
 import { strikesOf } from '../../../assembly/strikes';
 import { defineCheck } from '../../define-check';
 import { atPart } from '../../places';
@@ -16,23 +15,10 @@ export default defineCheck({
       },
     },
   },
-  check: (context) => {
-    const once = new Set(
-      runsOnce(context).flatMap(({ penetration, strands }) => (strands.length > 0 ? [penetration.id] : [])),
-    );
-    const seen = new Set<string>();
-    return strikesOf(context).flatMap(({ run: { penetration }, leg: { placed, part }, tank }) => {
-      // Of a line that strikes a tank with several of its parts the first is named.
-      const key = `${penetration.id} ${tank.id}`;
-      if (!once.has(penetration.id) || seen.has(key)) return [];
-      seen.add(key);
-      return [
-        {
-          messageId: 'tank' as const,
-          at: atPart(placed.id, penetration),
-          data: { part: part.name, run: penetration.label, tank: tank.label },
-        },
-      ];
-    });
-  },
+  check: (context) =>
+    strikesOf(context).map(({ run: { penetration }, leg: { placed, part }, tank }) => ({
+      messageId: 'tank',
+      at: atPart(placed.id, penetration),
+      data: { part: part.name, run: penetration.label, tank: tank.label },
+    })),
 });
