@@ -63,10 +63,19 @@ const putIn = (hole: Penetration, part: Part, { job }: RunSight): AddPart => ({
 const soldOf = ({ parts }: SealWay, { job }: RunSight): readonly Part[] =>
   parts.filter((part) => isSoldIn(part, job.region)).slice(0, 1);
 
-/** The ways that are allowed at a hole, each as a fix: it takes the place of what is there, or is put into the bare hole. */
-export function otherSeals(hole: Penetration, tank: Tank, seal: Seal | undefined, context: RunSight): Fix[] {
+/**
+ * The ways that are allowed at a hole, each as a fix: it takes the place of what is there, or is put into the bare hole.
+ * @param does what the way must do there besides
+ */
+export function otherSeals(
+  hole: Penetration,
+  tank: Tank,
+  seal: Seal | undefined,
+  context: RunSight,
+  does: (style: SealWay['style']) => boolean = () => true,
+): Fix[] {
   return sealWays(hole, tank, context)
-    .filter(({ verdict, style }) => verdict === 'allowed' && style.id !== seal?.end.style)
+    .filter(({ verdict, style }) => verdict === 'allowed' && style.id !== seal?.end.style && does(style))
     .flatMap((way) => soldOf(way, context))
     .slice(0, MOST_FIXES)
     .map((part): Fix => ({

@@ -1,6 +1,6 @@
 import type { Penetration, Terminal } from '../job/job';
 import type { PlaceKind } from '../site/place-kinds';
-import { DRAWS, FILLS, LEAVES, type Role } from '../walls/roles';
+import { DRAWS, FILLS, LEAVES, type Role, passesWater } from '../walls/roles';
 
 /** How well a run may finish somewhere: where it is meant to, where it can, where it never should (common practice). */
 export type Fits = 'meant' | 'can' | 'never';
@@ -15,6 +15,7 @@ const has = ({ roles }: Pick<Penetration, 'roles'>, ...some: readonly Role[]): b
 
 /** How a run from an opening fits a place: surplus and air leave to the open, what is drawn goes where it is used. */
 export function fitsPlace(hole: Pick<Penetration, 'roles'>, { kind }: Pick<Terminal, 'kind'>): Fits {
+  if (!passesWater(hole.roles)) return 'never';
   if (kind === 'downpipe') return has(hole, 'inlet') ? 'meant' : has(hole, ...LEAVES, 'vent') ? 'never' : 'can';
   if (has(hole, 'overflow', 'vent')) return OPEN_AIR.includes(kind) ? 'meant' : 'never';
   if (has(hole, ...DRAWS)) return USED.includes(kind) || kind === 'other' ? 'meant' : 'can';
@@ -26,7 +27,7 @@ export function fitsPlace(hole: Pick<Penetration, 'roles'>, { kind }: Pick<Termi
 
 /** How a run from an opening fits the open end of another's: link to link, overflow into the next tank or its overflow, air to nothing. */
 export function fitsRun(hole: Pick<Penetration, 'roles'>, other: Pick<Penetration, 'roles'>): Fits {
-  if (has(hole, 'vent') || has(other, 'vent')) return 'never';
+  if (has(hole, 'vent') || has(other, 'vent') || !passesWater(hole.roles) || !passesWater(other.roles)) return 'never';
   if (has(hole, 'overflow')) return has(other, 'inlet', 'overflow') ? 'meant' : 'never';
   if (has(other, 'overflow')) return has(hole, 'inlet') ? 'meant' : 'never';
   if (has(hole, 'link')) return has(other, 'link') ? 'meant' : 'can';

@@ -128,6 +128,7 @@ const PURPOSES: Readonly<
   valve: { roles: ['draw-off', 'drain', 'float-fill'], is: 'is a tap or a float valve by itself' },
   cord: { roles: ['cord-entry'], is: 'closes round a cord' },
   cover: { roles: ['spare', 'clearance', 'access'], is: 'closes a hole' },
+  air: { roles: ['vent', 'overflow', 'inlet'], is: 'lets air and water through' },
 };
 
 function roleReasons({ purpose, called }: WallSealStyle, { roles }: Penetration): WayReason[] {

@@ -43,6 +43,13 @@ export const DRAWS: readonly Role[] = ['draw-off', 'pump-line'];
 /** Roles in which water leaves the tank. */
 export const LEAVES: readonly Role[] = [...DRAWS, 'overflow', 'drain'];
 
+/** A cord or a hand goes through: no run of water or air. */
+const NO_RUN: readonly Role[] = ['cord-entry', 'access'];
+
+/** Is an opening of these roles for a run at all? One of which nobody has said what it is for may be. */
+export const passesWater = (roles: readonly Role[]): boolean =>
+  roles.length === 0 || roles.some((role) => !NO_RUN.includes(role));
+
 /** Does water only leave by an opening of these roles, or only come in? Undefined where it does both, or where only air goes. */
 export function waterGoes(roles: readonly Role[]): 'out' | 'in' | undefined {
   const [leaves, fills] = [LEAVES, FILLS].map((some) => roles.some((role) => some.includes(role)));

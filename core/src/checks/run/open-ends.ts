@@ -5,6 +5,7 @@ import type { Catalogue } from '../../fittings/catalogue';
 import { memoize } from '../../quantity/memoize';
 import { holeOf } from '../../derived/hole-of';
 import type { EndRef, Job } from '../../job/job';
+import { fitsPlace } from '../../derived/destinations';
 import { resolveEnd } from '../../derived/resolve';
 import { serviceAt } from '../../derived/service';
 import { isSoldIn } from '../../derived/seal-ways';
@@ -16,8 +17,7 @@ import type { OpenEnd } from '../../routes/way-index';
 import { appendChain } from '../../routes/chain-edits';
 import type { CheckContext } from '../../derived/context';
 import type { Region } from '../../region';
-import type { PlaceKind } from '../../site/place-kinds';
-import { DRAWS, type Role } from '../../walls/roles';
+import type { Role } from '../../walls/roles';
 import type { Fix } from '../finding';
 
 /** Open ends of runs that have begun: at least one part stands beyond what seals the hole. */
@@ -34,30 +34,20 @@ const FEW = { limit: 1, mostParts: 4 } as const;
 /** The caps of a catalogue that have been looked for, by the end they close and where. */
 const knownCaps = memoize<Catalogue, Map<string, Offer | undefined>>(() => new Map());
 
-/** The cap or plug that closes an end: of what is sold where the work is the cheapest, else the cheapest anywhere. */
+/** The cheapest cap or plug that closes an end, of what is sold where the work is. */
 function capFor(at: OpenEnd, catalogue: Catalogue, region: Region | null): Offer | undefined {
   const caps = knownCaps(catalogue);
   const key = `${formatEnd(at.end)}|${at.material ?? ''}|${at.service ?? ''}|${region ?? ''}`;
-  const away = ({ part }: Offer): number => Number(!isSoldIn(part, region));
   if (!caps.has(key))
     caps.set(
       key,
       catalogue.list
-        .filter(({ ends, features }) => ends.length === 1 && features.length === 0)
+        .filter((part) => part.ends.length === 1 && part.features.length === 0 && isSoldIn(part, region))
         .flatMap((part) => offersOf(at, part))
         .filter(({ judgement }) => holdsAtAll(judgement.verdict))
-        .toSorted((a, b) => away(a) - away(b) || a.part.priceUsd - b.part.priceUsd)[0],
+        .toSorted((a, b) => a.part.priceUsd - b.part.priceUsd)[0],
     );
   return caps.get(key);
-}
-
-/** May the run of an opening of these roles end at a place of this kind? What is not said may be anything. */
-function endsAt(kind: PlaceKind, roles: readonly Role[]): boolean {
-  if (kind === 'other') return true;
-  if (kind === 'downpipe') return roles.includes('inlet');
-  const leaves = roles.some((role) => role === 'overflow' || role === 'drain');
-  const draws = roles.some((role) => DRAWS.includes(role));
-  return kind === 'daylight' ? leaves : draws;
 }
 
 /** The places where a run ends already. */
@@ -79,7 +69,7 @@ export function closings(at: EndRef, context: CheckContext): readonly Fix[] {
   const hole = holeOf(at, job, catalogue);
   const roles = (hole?.of === 'hole' ? holeById(job, hole.id)?.roles : undefined) ?? [];
   const terminals = job.terminals
-    .filter(({ kind }) => endsAt(kind, roles))
+    .filter((terminal) => fitsPlace({ roles }, terminal) === 'meant')
     .toSorted((a, b) => Number(reached.has(a.id)) - Number(reached.has(b.id)));
   const finishes = terminals.flatMap((terminal): Fix[] => {
     const to: EndRef = { of: 'terminal', id: terminal.id };
@@ -90,7 +80,9 @@ export function closings(at: EndRef, context: CheckContext): readonly Fix[] {
       ...FEW,
       home: job.region ?? undefined,
     });
-    return route ? [appendChain(job, at, route, `${text}: {parts}`, to)] : [];
+    // What nobody can buy there finishes nothing there.
+    if (!route?.links.every(({ part }) => isSoldIn(part, job.region))) return [];
+    return [appendChain(job, at, route, route.links.length > 0 ? `${text}: {parts}` : text, to)];
   });
   // Closed, an overflow spills elsewhere and a vent lets no air in: neither is ever shut to be done with it.
   const cap = MUST_STAY_OPEN.some((role) => roles.includes(role))

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../../../derived/context';
+import { wallSealStyle } from '../../../connections/standards/wall-seals';
 import { sealOf } from '../../../derived/resolve';
 import { otherSeals } from '../../seals';
 import { tankOf } from '../../../job/lookup';
@@ -8,8 +8,6 @@ import { atPenetration } from '../../places';
 
 /** Roles in which no water passes. */
 const DRY: readonly Role[] = ['cord-entry', 'vent', 'access', 'clearance', 'spare'];
-/** Ways to seal that close round a pipe and a cable side by side (common practice). */
-const CLOSES_ROUND_TWO: readonly string[] = ['link-seal', 'wall-boot'];
 
 export default defineCheck({
   meta: {
@@ -29,22 +27,15 @@ export default defineCheck({
     context.job.penetrations.flatMap((hole) => {
       const both = hole.roles.includes('cord-entry') && hole.roles.some((role) => !DRY.includes(role));
       const [tank, seal] = [tankOf(context.job, hole), sealOf(hole.id, context.index)];
-      if (!both || !tank || (seal && CLOSES_ROUND_TWO.includes(seal.end.style))) return [];
+      if (!both || !tank || (seal && wallSealStyle(seal.end.style).roundAny)) return [];
       return [
         {
           messageId: 'shared' as const,
           at: atPenetration(hole),
           data: { hole: hole.label, seal: seal ? seal.part.name.toLowerCase() : 'nothing' },
           fixes: (whole) =>
-            otherSeals(hole, tank, seal, whole).filter(({ edits }) =>
-              edits.every((edit) => edit.type === 'replace-part' && closesRoundTwo(edit.to, whole)),
-            ),
+            otherSeals(hole, tank, seal, whole, ({ roundAny }) => roundAny).filter(() => seal !== undefined),
         },
       ];
     }),
 });
-
-const closesRoundTwo = (code: string, { catalogue }: CheckContext): boolean =>
-  catalogue.byCode
-    .get(code)
-    ?.ends.some(({ end }) => end.kind === 'wall-seal' && CLOSES_ROUND_TWO.includes(end.style)) === true;

@@ -1,7 +1,14 @@
+import { wallSealStyle } from '../../../connections/standards/wall-seals';
+import type { WallSealStyle } from '../../../connections/standards/wall-seals/wall-seal';
+import type { RunSight } from '../../../derived/context';
+import { sealOf } from '../../../derived/resolve';
+import type { Run } from '../../../derived/run';
 import { tankOf } from '../../../job/lookup';
+import { passesWater } from '../../../walls/roles';
 import { isSaidDone } from '../../../derived/ports';
-import { defineCheck } from '../../define-check';
+import { type Report, defineCheck } from '../../define-check';
 import { atPenetration } from '../../places';
+import { otherSeals } from '../../seals';
 import { closings, openStrands, partsBeyondSeal } from '../../run/open-ends';
 
 export default defineCheck({
@@ -15,6 +22,10 @@ export default defineCheck({
       above: {
         title: 'Nothing behind it',
         text: '{hole} {name} has no run yet: what goes on it is not listed, and insects get in.',
+      },
+      cord: {
+        title: 'What closes round the cord?',
+        text: 'The {seal} of {hole} closes round a pipe, not round a cord: say what does, or take a seal that is made for a cord.',
       },
     },
   },
@@ -30,9 +41,10 @@ export default defineCheck({
             ? run.strands.some(({ items }) => items.length > 0)
             : run.penetration.portUse === 'use'),
       )
-      .flatMap((run) => {
+      .flatMap((run): readonly Report<'open' | 'above' | 'cord'>[] => {
         const end = openStrands(run)[0]?.end;
         if (end?.at !== 'open') return [];
+        if (!passesWater(run.penetration.roles)) return cordsIn(run, context);
         return [
           {
             // No water stands at an opening in a top.
@@ -44,3 +56,20 @@ export default defineCheck({
         ];
       }),
 });
+
+const closesRoundCord = ({ purpose, roundAny }: WallSealStyle): boolean => purpose === 'cord' || roundAny;
+
+/** A cord entry whose seal leaves the cord loose in it. */
+function cordsIn({ penetration: hole }: Run, context: RunSight): readonly Report<'open' | 'above' | 'cord'>[] {
+  const [tank, seal] = [tankOf(context.job, hole), sealOf(hole.id, context.index)];
+  const style = seal && wallSealStyle(seal.end.style);
+  if (!hole.roles.includes('cord-entry') || !tank || !style || closesRoundCord(style)) return [];
+  return [
+    {
+      messageId: 'cord',
+      at: atPenetration(hole),
+      data: { hole: hole.label, seal: style.called },
+      fixes: (whole) => otherSeals(hole, tank, seal, whole, closesRoundCord),
+    },
+  ];
+}

@@ -23,7 +23,7 @@ testCheck(check, {
     },
     {
       why: 'an insect screen below the water',
-      job: tankWith({ holes: [{ size: '3/4', heightM: 0.4, parts: [{ code: 'WIS-075' }] }] }),
+      job: tankWith({ holes: [{ size: '3/4', roles: ['vent'], heightM: 0.4, parts: [{ code: 'WIS-075' }] }] }),
       findings: [{ title: 'Does not suit this wall', at: 'P1', text: 'the water stands to 34-5/8 in' }],
       fixSettles: true,
     },

@@ -18,6 +18,7 @@ export const insectScreen = defineWallSeal({
   called: 'screen',
   walls: ['plastic', 'metal', 'concrete'],
   where: 'dry',
+  purpose: 'air',
   side: 'no nut: clips in from outside',
   inside: 'nothing: all from outside',
   why: 'Above the highest water the hole only has to keep insects and light out: a mesh of about 1 mm does.',

@@ -23,6 +23,7 @@ export const linkSeal = defineWallSeal({
   side: 'bolts drawn up from outside',
   inside: 'nothing: tightened from outside',
   washer: true,
+  roundAny: true,
   why: 'The links swell against pipe and hole as their bolts are drawn up, in turn, until they all bulge. The hole must be smooth: cored, not broken out.',
   tighten: 'Bolts in turn, a quarter turn at a time.',
   sizes: sealSizes(ROWS, [75, 400], 'follows'),

@@ -15,6 +15,7 @@ export const wallBoot = defineWallSeal({
   side: 'steel band on the pipe, from outside',
   inside: 'expanding band, set from the hole itself',
   washer: true,
+  roundAny: true,
   why: 'The boot takes a little settlement: its band is expanded in the hole and a second one clamped on the pipe.',
   tighten: 'Bands to the torque on the package.',
   source: { document: 'ASTM C923 family, sizes from memory', provenance: 'from-memory' },

@@ -44,8 +44,10 @@ export interface WallSealStyle {
   readonly washer: boolean;
   /** Does it hold a pull along the pipe? */
   readonly holdsPull: boolean;
-  /** Made for one purpose: a tap or float valve by itself, round a cord, over a hole that is closed; absent: for any. */
-  readonly purpose?: 'valve' | 'cord' | 'cover';
+  /** Does it close round whatever goes through it, a cord or a pipe with a cord beside it too? (common practice) */
+  readonly roundAny: boolean;
+  /** Made for one purpose: a tap or float valve by itself, round a cord, a hole that is closed, one that stays open; absent: for any. */
+  readonly purpose?: 'valve' | 'cord' | 'cover' | 'air';
   /** Does it clamp the liner of a lined tank from inside? */
   readonly clampsLiner: boolean;
   /** What is said of it where it holds. */
@@ -78,6 +80,7 @@ export const defineWallSeal = (style: Pick<WallSealStyle, Said> & Partial<WallSe
   onACord: false,
   washer: false,
   holdsPull: false,
+  roundAny: false,
   clampsLiner: false,
   source: WALL_SEAL_SOURCE,
   ...style,
