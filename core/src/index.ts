@@ -137,6 +137,7 @@ export { isGuest, onSharedStands, standHolder, standingWith } from './derived/sh
 export { type Freedom, freedomOfJoint, freedomOfPart, freedomOfPlace } from './assembly/freedom';
 export { flowAt, flowThrough, mayEnter, runsOnce } from './assembly/flow';
 export * from './assembly/joint-nature';
+export * from './assembly/heat';
 export * from './assembly/order';
 export * from './assembly/pointing';
 export * from './assembly/swing';

@@ -9,9 +9,10 @@ import { type SampleHole, tankWith, place } from '../test/sample-jobs';
 import { beforeCutting } from './before-cutting';
 import { cannotClose, pushedAtOnce, stretchesOf } from './closure';
 import { holdingOf } from './coming-out';
+import { spoiltByHeat } from './heat';
 import { courseOf } from './course';
 import { natureOf } from './joint-nature';
-import { assemblyOf } from './order';
+import { assemblyOf, orderOf } from './order';
 import { looksSomewhere, pointingOf } from './pointing';
 import { bendSweepMm, swingMm, withoutRoom } from './swing';
 
@@ -188,6 +189,20 @@ describe('the order of work', () => {
       expect(rest.map(({ nature }) => nature)).not.toContain('in-wall');
     }
   });
+});
+
+// Plumbers' practice, no source: no flame near plastic that is in place, a length of metal between them.
+test('a joint that is soldered near plastic in place is told so; far along the tube it is not', () => {
+  const context = withRun([
+    { code: 'BH-075' },
+    { code: 'AMCTS-075' },
+    { code: 'PIK-075', lengthM: 1 },
+    { code: 'ECTS-075' },
+    { code: 'PIK-075', lengthM: 1 },
+  ]);
+  const run = context.runs.find(({ penetration }) => penetration.id === 'a');
+  const told = run ? spoiltByHeat(orderOf(run, context), run, context) : new Map<never, never>();
+  expect([...told].map(([{ judged }, { placed }]) => [judged?.number, placed.code])).toEqual([[3, 'BH-075']]);
 });
 
 test('a slip coupling is pushed back over both of its joints, a hose closes at its far end', () => {

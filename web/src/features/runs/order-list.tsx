@@ -1,6 +1,6 @@
 'use client';
 
-import { type AssemblyStep, type Closing, type PipePart, type Run, looksSomewhere, orderOf } from '@herrero/core';
+import { type AssemblyStep, type Closing, type PipePart, type Run, looksSomewhere, orderOf, spoiltByHeat } from '@herrero/core';
 import { useMemo } from 'react';
 import { useJob } from '../../store/job-provider';
 import { HEADING_NAMES } from '@/ui/heading-names';
@@ -21,6 +21,7 @@ export function OrderList({ run }: { readonly run: Run }) {
   const select = useJob((state) => state.select);
   const selectPart = useJob((state) => state.selectPart);
   const steps = useMemo(() => orderOf(run, context), [run, context]);
+  const spoilt = useMemo(() => spoiltByHeat(steps, run, context), [steps, run, context]);
   if (steps.length === 0) return <p className="type-row">Everything of this run stands already.</p>;
   const fromFar = steps.some(({ when }) => when === 'from-far-end');
   return (
@@ -41,7 +42,15 @@ export function OrderList({ run }: { readonly run: Run }) {
               }
             >
               <span className="w-7 shrink-0 text-right type-second">{place + 1}</span>
-              <span className="flex-1">{stepWords(step)}</span>
+              <span className="flex-1">
+                {stepWords(step)}
+                {spoilt.has(step) && (
+                  <span className="block type-second font-semibold text-oxide">
+                    The flame would spoil the {spoilt.get(step)?.part.name.toLowerCase()} that stands near: solder this
+                    on the bench before it is put on, and let it cool.
+                  </span>
+                )}
+              </span>
               {step.judged && (
                 <span className="type-second">
                   {step.judged.name}, {step.judged.words.toLowerCase()}

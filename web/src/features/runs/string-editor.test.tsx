@@ -182,6 +182,8 @@ describe('where a run goes', () => {
     const order = within(await screen.findByRole('region', { name: 'The order of work' }));
     expect(order.getByText(new RegExp(words))).toBeDefined();
     expect(order.queryByText(/glue/)).toBeNull();
+    // A flame beside a bulkhead of plastic; a press has none.
+    expect(order.queryAllByText(/flame would spoil the bulkhead/i)).toHaveLength(words.includes('solder') ? 1 : 0);
   });
 
   test('what the run gives is said for a full, a half and a low tank, with its condition', async () => {
