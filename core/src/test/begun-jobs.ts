@@ -8,7 +8,7 @@ import type { Job, Penetration, Roof } from '../job/job';
 import { awayBy, belowGround, newTerminal } from '../job/places';
 import type { Role } from '../walls/roles';
 import type { Pump } from '../walls/tank';
-import { crateOverflow, cutTooShort, fourDrums, movedBy, ring, twoDrums } from './layouts';
+import { crateOverflow, cutTooShort, fourDrums, measured, movedBy, ring, twoDrums, withWall } from './layouts';
 import { LINES, jobOfLine } from './lines';
 import {
   OVERFLOW,
@@ -260,6 +260,7 @@ const WITH_CARE: readonly Job[] = [
   cutTooShort(),
   movedBy(twoDrums(), 't2', -0.25),
   ring(),
+  withWall(measured(-2, -0.25), measured(2, -0.25)),
   // Stored by somebody whose program took it; today's does not.
   { ...ternPoint(), frostM: 9 },
 ];

@@ -15,7 +15,7 @@ type Piece = readonly [
 const turned = (degrees: number): Turned => ({ by: 'degrees', degrees });
 const rough = (xM: number, yM: number): Placed => ({ by: 'rough', xM, yM });
 /** Tapes from the beginning of the plan and another mark would do as well: what counts is that it was measured. */
-const measured = (alongM: number, offM: number): Placed => ({
+export const measured = (alongM: number, offM: number): Placed => ({
   by: 'wall',
   from: { of: 'mark', id: 'a' },
   towards: { of: 'mark', id: 'b' },
@@ -321,3 +321,17 @@ export const drawnRoughly = (job: Job, tankId: string): Job => ({
       : tank,
   ),
 });
+
+/** The two drums, from whose tee a line goes to a tap in front, and a wall between two marks. */
+export const withWall = (from: Placed, to: Placed, throughM: number | null = null): Job => {
+  const job = twoDrums();
+  return {
+    ...job,
+    marks: [
+      ...job.marks,
+      newMark({ id: 'd', name: 'east corner', placed: to }),
+      newMark({ id: 'c', name: 'west corner', placed: from, wallTo: 'd' }),
+    ],
+    terminals: job.terminals.map((tap) => ({ ...tap, throughM })),
+  };
+};
