@@ -172,7 +172,7 @@ export * from './assembly/centre-to-centre';
 export { contextInSpace } from './plan/context-in-space';
 export * from './plan/plan';
 export * from './plan/tried-fixes';
-export { triedWays } from './plan/tried-ways';
+export { type TriedWays, triedWays } from './plan/tried-ways';
 export * from './routes/end-partners';
 export * from './routes/find-gap';
 export * from './routes/find-routes';

@@ -37,7 +37,7 @@ describe('an overflow is finished to a gully', () => {
   if (!seal) throw new Error('no seal');
   const at: EndRef = { of: 'part', id: seal.id, end: 1 };
   const to: EndRef = { of: 'terminal', id: 'gully' };
-  const ways = triedWays(job, shippedCatalogue, at, to, { home: 'UK' });
+  const { ways } = triedWays(job, shippedCatalogue, at, to, { home: 'UK' });
 
   it('first by the way that drops at the tank and falls all along the ground', () => {
     const [way] = ways;
@@ -65,7 +65,11 @@ describe('an overflow is finished to a gully', () => {
 
   it('not at all, where nobody knows which way the gully looks', () => {
     const unsaid = { ...job, terminals: job.terminals.map((one) => ({ ...one, looks: null })) };
-    expect(triedWays(unsaid, shippedCatalogue, at, to, { home: 'UK' })).toEqual([]);
+    expect(triedWays(unsaid, shippedCatalogue, at, to, { home: 'UK' })).toEqual({
+      ways: [],
+      placed: false,
+      against: [],
+    });
   });
 });
 
@@ -96,7 +100,14 @@ it('a way that leads through a tank is not offered', () => {
   ] as const;
   const strikes = (way: Parameters<typeof appendChain>[2]) =>
     strikesOf(contextInSpace(taken(between, at, way, to), shippedCatalogue)).length;
-  expect(waysInSpace(between, shippedCatalogue, at, to, { home: 'US' }).some((way) => strikes(way) > 0)).toBe(true);
-  for (const way of triedWays(between, shippedCatalogue, at, to, { home: 'US' })) expect(strikes(way)).toBe(0);
-  expect(triedWays(drums, shippedCatalogue, at, to, { home: 'US' }).length).toBeGreaterThan(0);
+  expect([...waysInSpace(between, shippedCatalogue, at, to, { home: 'US' })].some((way) => strikes(way) > 0)).toBe(
+    true,
+  );
+  const told: number[] = [];
+  const tried = triedWays(between, shippedCatalogue, at, to, { home: 'US' }, ({ ways }) => told.push(ways.length));
+  for (const way of tried.ways) expect(strikes(way)).toBe(0);
+  // Why the others are not offered is said; those that are come as they are found.
+  expect(tried.against).toContain('Runs into a tank');
+  expect(told.length).toBeGreaterThan(tried.ways.length);
+  expect(triedWays(drums, shippedCatalogue, at, to, { home: 'US' }).ways.length).toBeGreaterThan(0);
 });

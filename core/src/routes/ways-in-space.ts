@@ -96,25 +96,36 @@ function turnedOnce(u: Vector, v: Vector, made: readonly Fitted[]): readonly Ben
 /** An end of a place that offers nothing: the pipe ends there by itself. */
 const NOTHING_BETWEEN: Route = { links: [], priceUsd: 0, smallestBoreMm: Infinity, cost: 0 };
 
+/** Do two open ends both have a place, by which a line between them can be laid out? */
+export function bothPlaced(job: Job, catalogue: Catalogue, at: EndRef, to: EndRef): boolean {
+  const context = contextOf(withLengths(job, contextOf(job, catalogue)), catalogue);
+  return (
+    placedEnd(at, context)?.frame !== undefined &&
+    placedEnd(to, context) !== undefined &&
+    standTogether(at, to, context)
+  );
+}
+
 /**
- * Ways between two open ends that both have a place: adapters to a pipe at either of them, and the bends and lengths of that
- * pipe that bring one to the other; what runs free falls on the way. Each is taken on a copy, and comes only if every joint
- * holds and its ends meet. None where an end has no place. What else is said of them, checks say (`plan/tried-ways.ts`).
+ * Ways between two open ends that both have a place, as they are found: adapters to a pipe at either of them, and the bends and
+ * lengths of that pipe that bring one to the other; what runs free falls on the way. Each is taken on a copy, and comes only if
+ * every joint holds and its ends meet. None where an end has no place. What else is said of them, checks say
+ * (`plan/tried-ways.ts`).
  */
-export function waysInSpace(
+export function* waysInSpace(
   job: Job,
   catalogue: Catalogue,
   at: EndRef,
   to: EndRef,
   options: Omit<RouteOptions, 'onHand'>,
-): readonly SpaceWay[] {
+): Generator<SpaceWay, void> {
   const said = contextOf(job, catalogue);
   const context = contextOf(withLengths(job, said), catalogue);
   const [here, there] = [placedEnd(at, context), placedEnd(to, context)];
   const [from, target] = [resolveEnd(at, job, context.index), resolveEnd(to, job, context.index)];
   const ownEnd = from.end;
-  if (!here?.frame || !there || !ownEnd || !standTogether(at, to, context)) return [];
-  if (!target.end && to.of !== 'terminal') return [];
+  if (!here?.frame || !there || !ownEnd || !standTogether(at, to, context)) return;
+  if (!target.end && to.of !== 'terminal') return;
   const { frame } = here;
   const service = serviceAt(at, context.runs);
   const roles = runAt(at, context)?.penetration.roles ?? [];
@@ -137,7 +148,7 @@ export function waysInSpace(
   };
   const end = { at: toLocal(there.at, frame), looks: directionTo(there.looks, frame) };
   const open = target.end && { end: target.end, material: target.material };
-  const rigid = pipesFor(ownEnd, context, service, fallShare !== undefined).flatMap((pipe): readonly SpaceWay[] => {
+  const inPipe = (pipe: Part): readonly SpaceWay[] => {
     const near = on(own.open, pipe);
     const far = open ? on(open, pipe) : NOTHING_BETWEEN;
     const nearM = near && reachOf(ownEnd, near.links, pipe);
@@ -157,14 +168,13 @@ export function waysInSpace(
       ...bendsBetween(first, last, bends, leastM).slice(0, MOST_SHAPES),
       ...(leaves ? dropsFirst(first, last, bends, leastM) : []),
     ].map((way) => wayOf(way, pipe, near, far, fallShare, say));
-  });
+  };
+  for (const pipe of pipesFor(ownEnd, context, service, fallShare !== undefined))
+    for (const way of inPipe(pipe)) if (meets(way, said, at, to)) yield way;
   // What must fall all the way does not go through what hangs.
-  const hoses = open && fallShare === undefined && !here.slides && !there.slides ? hosesFor(ownEnd, context) : [];
-  const bent = hoses.flatMap((hose) => (open ? throughHose([own, { ...end, open }], hose, on) : []));
-  const ways = [...rigid, ...bent];
-  return ways
-    .filter((way) => meets(way, said, at, to))
-    .toSorted((a, b) => a.links.length - b.links.length || a.priceUsd - b.priceUsd);
+  if (!open || fallShare !== undefined || here.slides || there.slides) return;
+  for (const hose of hosesFor(ownEnd, context))
+    for (const way of throughHose([own, { ...end, open }], hose, on)) if (meets(way, said, at, to)) yield way;
 }
 
 function wayOf(

@@ -5,7 +5,6 @@ import {
   NO_SOLUTIONS,
   type OffCut,
   type Solutions,
-  type SpaceWay,
   catalogueWith,
   type Holding,
   type Job,
@@ -22,6 +21,7 @@ import {
   insteadOf,
   plan,
   unify,
+  type TriedWays,
   triedWays,
   whatChanges,
 } from '@herrero/core';
@@ -66,7 +66,7 @@ export interface Stock {
 export interface RouteTasks {
   readonly stock: { readonly question: Stock; readonly progress: never; readonly answer: null };
   readonly routes: { readonly question: RouteQuestion; readonly progress: never; readonly answer: Routes };
-  readonly space: { readonly question: SpaceQuestion; readonly progress: never; readonly answer: readonly SpaceWay[] };
+  readonly space: { readonly question: SpaceQuestion; readonly progress: TriedWays; readonly answer: TriedWays };
   readonly unify: { readonly question: Job; readonly progress: never; readonly answer: Unified };
   readonly instead: {
     readonly question: InsteadQuestion;
@@ -86,7 +86,8 @@ export function routeTasks() {
     },
     routes: ({ from, to, options }: RouteQuestion): Routes =>
       findRoutes(from, to, catalogue, { ...options, onHand: catalogue.onHand }),
-    space: ({ job, at, to, options }: SpaceQuestion): readonly SpaceWay[] => triedWays(job, catalogue, at, to, options),
+    space: ({ job, at, to, options }: SpaceQuestion, tell?: (soFar: TriedWays) => void): TriedWays =>
+      triedWays(job, catalogue, at, to, options, tell),
     unify: (job: Job): Unified => unify(contextOf(job, catalogue)),
     instead: ({ job, code, out, cuts }: InsteadQuestion): readonly Instead[] => {
       const solutions: Solutions = { ...NO_SOLUTIONS, cuts: new Map(cuts) };

@@ -19,6 +19,7 @@ function ask<Kind extends Asked>(
   question: RouteTasks[Kind]['question'],
   known: Known,
   listener: (outcome: Outcome<RouteTasks[Kind]['answer']>) => void,
+  onProgress: (soFar: RouteTasks[Kind]['progress']) => void,
 ): () => void {
   const { own, holdings, offCuts } = known;
   if (typeof Worker === 'undefined') {
@@ -40,12 +41,14 @@ function ask<Kind extends Asked>(
     told = known;
   };
   if (told !== known) tell();
-  return client.ask(kind, question, listener);
+  return client.ask(kind, question, listener, onProgress);
 }
 
 /** An answer that is looked for beside the page: there, still looked for, or why it cannot be had. */
-export interface Answered<Answer> {
+export interface Answered<Answer, Progress = never> {
   readonly answer: Answer | undefined;
+  /** What is found already, while it is looked for. */
+  readonly soFar: Progress | undefined;
   /** Why it failed; undefined while it is looked for and when it is there. */
   readonly failed: string | undefined;
   readonly again: () => void;
@@ -61,13 +64,14 @@ export function useAnswer<Kind extends Asked>(
   kind: Kind,
   key: string,
   question: RouteTasks[Kind]['question'] | undefined,
-): Answered<RouteTasks[Kind]['answer']> {
+): Answered<RouteTasks[Kind]['answer'], RouteTasks[Kind]['progress']> {
   const known = useOwn();
   const [turn, setTurn] = useState(0);
   const [ended, setEnded] = useState<{
     readonly key: string;
     readonly outcome: Outcome<RouteTasks[Kind]['answer']>;
   }>();
+  const [found, setFound] = useState<{ readonly key: string; readonly soFar: RouteTasks[Kind]['progress'] }>();
   const latest = useRef(question);
   useEffect(() => {
     latest.current = question;
@@ -76,13 +80,20 @@ export function useAnswer<Kind extends Asked>(
     const now = latest.current;
     return key === '' || now === undefined
       ? undefined
-      : ask(kind, now, known, (outcome) => {
-          if (outcome.state !== 'cancelled') setEnded({ key, outcome });
-        });
+      : ask(
+          kind,
+          now,
+          known,
+          (outcome) => {
+            if (outcome.state !== 'cancelled') setEnded({ key, outcome });
+          },
+          (soFar) => setFound({ key, soFar }),
+        );
   }, [kind, key, known, turn]);
   const outcome = ended?.key === key ? ended.outcome : undefined;
   return {
     answer: outcome?.state === 'ok' ? outcome.answer : undefined,
+    soFar: outcome === undefined && found?.key === key ? found.soFar : undefined,
     failed: outcome?.state === 'failed' ? outcome.message : undefined,
     again: () => {
       setEnded(undefined);

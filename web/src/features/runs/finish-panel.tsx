@@ -8,7 +8,7 @@ import {
   type Plan,
   type Chain,
   type Route,
-  type SpaceWay,
+  type TriedWays,
   appendChain,
   fitsPlace,
   fitsRun,
@@ -149,15 +149,20 @@ function Ways({ at, target, wishes }: { readonly at: EndRef; readonly target: Ta
   const take = (route: Chain): void => void make(appendChain(job, at, route, '', target.ref).edits);
   const alone = `Join it to ${target.name}: no part is needed`;
   const straight = <RouteList routes={routes} onTake={take} alone={alone} />;
-  if (space.length === 0) return straight;
+  if (space === 'no-place') return straight;
+  const some = space.ways.length > 0;
   return (
     <>
       <section aria-label="Ways in space">
-        <p className="pt-2 type-second">
-          By where both ends are, with its bends and lengths: its ends meet. Each was tried on this job; first comes the
-          one of which least is said.
+        <p className="pt-2 type-second" role="status">
+          {some
+            ? 'By where both ends are, with its bends and lengths: its ends meet. Each was tried on this job; first comes the one of which least is said.'
+            : space.looking
+              ? 'Looking for ways by where both ends are'
+              : noWayInSpace(space.against)}
+          {some && space.looking && ' Still looking.'}
         </p>
-        <RouteList routes={space} onTake={take} alone={alone} />
+        {some && <RouteList routes={space.ways} onTake={take} alone={alone} />}
       </section>
       <details className="pt-2">
         <summary className="min-h-11 py-2 type-row">Straight on, as if both ends lay in one line</summary>
@@ -167,15 +172,24 @@ function Ways({ at, target, wishes }: { readonly at: EndRef; readonly target: Ta
   );
 }
 
-const NONE: readonly SpaceWay[] = [];
+/** Why nothing is offered by where both ends are. */
+const noWayInSpace = (against: readonly string[]): string =>
+  against.length > 0
+    ? `No line by where both ends are can be offered: each that was tried has this against it. ${against.join('; ')}.`
+    : 'No pipe with its bends, and no hose, was found that meets both ends where they are: they may stand too near each other, or look the same way without room to turn.';
 
-/** Ways between two ends that have a place, found beside the page; none where one of them has none. */
-function useSpaceWays(at: EndRef, to: EndRef, options: RouteQuestion['options']): readonly SpaceWay[] {
+/** Ways between two ends by where they are, found beside the page; nothing where one of them has no place. */
+function useSpaceWays(
+  at: EndRef,
+  to: EndRef,
+  options: RouteQuestion['options'],
+): 'no-place' | (TriedWays & { readonly looking: boolean }) {
   const job = useJob((state) => state.job);
   const placed = job.tanks.some((tank) => tank.placed !== null) || at.of === to.of;
   const question = placed ? { job, at, to, options } : undefined;
-  const { answer } = useAnswer('space', question ? JSON.stringify(question) : '', question);
-  return answer ?? NONE;
+  const { answer, soFar, failed } = useAnswer('space', question ? JSON.stringify(question) : '', question);
+  if (!question || failed !== undefined || answer?.placed === false) return 'no-place';
+  return { ways: [], placed: true, against: [], ...(answer ?? soFar), looking: answer === undefined };
 }
 
 const MOST_WAYS = 5;

@@ -1,6 +1,14 @@
 'use client';
 
-import { type AssemblyStep, type Closing, type PipePart, type Run, looksSomewhere, orderOf, spoiltByHeat } from '@herrero/core';
+import {
+  type AssemblyStep,
+  type Closing,
+  type PipePart,
+  type Run,
+  looksSomewhere,
+  orderOf,
+  spoiltByHeat,
+} from '@herrero/core';
 import { useMemo } from 'react';
 import { useJob } from '../../store/job-provider';
 import { HEADING_NAMES } from '@/ui/heading-names';
