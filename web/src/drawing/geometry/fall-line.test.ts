@@ -67,6 +67,28 @@ test('how far off a place is, is known where it was said or both stand on the pl
   expect(new Set(lay(said(9)).places.map(({ awayM }) => awayM))).toEqual(new Set([9]));
 });
 
+test('places stand as far from the tanks as they are, where that is known of all and they can be told apart', () => {
+  const job = ternPoint();
+  const offs = (distancesM: readonly (number | null)[]) =>
+    lay({
+      ...job,
+      terminals: job.terminals.map((place, index) => {
+        const distanceM = distancesM[index] ?? null;
+        return { ...place, placed: distanceM === null ? null : ({ by: 'away', distanceM } as const) };
+      }),
+    });
+  const line = offs(job.terminals.map((_, index) => 4 + 4 * index));
+  expect(line.distancesTrue).toBe(true);
+  // To one scale: equal steps on site are equal steps on the sheet, in the order of the distances.
+  const [first, second] = line.places;
+  const pxPerM = (second!.x - first!.x) / (second!.awayM! - first!.awayM!);
+  for (const { x, awayM } of line.places) expect(x - first!.x).toBeCloseTo((awayM! - first!.awayM!) * pxPerM, 6);
+  expect(Math.max(...line.places.map(({ x }) => x))).toBeLessThan(FALL_LINE.width);
+  expect(offs(job.terminals.map(() => 9)).distancesTrue).toBe(false);
+  const nearest = job.terminals.findIndex(({ id }) => id === first!.place.id);
+  expect(offs(job.terminals.map((_, index) => (index === nearest ? null : 4 + 4 * index))).distancesTrue).toBe(false);
+});
+
 test('the foot of a downpipe is no place that water goes to, whether a line ends there yet or not', () => {
   const job = ternPoint();
   const [place] = job.terminals;

@@ -80,9 +80,39 @@ export interface FallLine {
   readonly lowM: number | undefined;
   /** Where the tanks end and the ground may fall [px]. */
   readonly slopeX: number;
+  /** Do the places stand as far from the tanks as they are, to one scale of their own? */
+  readonly distancesTrue: boolean;
 }
 
-/** Lays the section of a site out: heights to one true scale, distances as there is room; how far off a place is, is written. */
+/** Two places nearer than this would be written over each other [px]. */
+const PLACE_ROOM = 74;
+const PLACES_FROM = 30;
+
+/**
+ * Where places stand when each is as far from the tanks as it is, to one scale, the nearest first; undefined where that is not
+ * known of all, or two would be written over each other.
+ */
+function byDistance<Place extends { readonly awayM: number | undefined }>(
+  places: readonly Place[],
+  slopeX: number,
+): readonly (Place & { readonly x: number })[] | undefined {
+  const known = places.flatMap((place) => (place.awayM === undefined ? [] : [{ place, awayM: place.awayM }]));
+  const mostM = Math.max(...known.map(({ awayM }) => awayM));
+  if (known.length === 0 || known.length < places.length || mostM <= 0) return undefined;
+  const from = slopeX + PLACES_FROM;
+  const pxPerM = (FALL_LINE.width - PLACE_ROOM - from) / mostM;
+  const spots = known
+    .toSorted((a, b) => a.awayM - b.awayM)
+    .map(({ place, awayM }) => ({ ...place, x: from + awayM * pxPerM }));
+  const apart = spots.every(({ x }, index) => x - (spots[index - 1]?.x ?? from - PLACE_ROOM / 2) >= PLACE_ROOM / 2);
+  const clear = spots.every(({ x }, index) => index < 2 || x - (spots[index - 2]?.x ?? 0) >= PLACE_ROOM);
+  return apart && clear ? spots : undefined;
+}
+
+/**
+ * Lays the section of a site out: heights to one true scale, distances to a scale of their own where all are known, else as there
+ * is room; how far off a place is, is written.
+ */
 export function fallLine(context: CheckContext): FallLine {
   const { job } = context;
   const [first] = job.tanks;
@@ -152,6 +182,7 @@ export function fallLine(context: CheckContext): FallLine {
   });
   const slopeX = Math.max(at + 26, tanksFrom + 120);
   const room = FALL_LINE.width - slopeX - 40;
+  const toScale = byDistance(places, slopeX);
   const levels = first && levelsOf(first, context);
   const lows = first
     ? sharingWith(first, context).map((tank) => baseLevelM(tank, job) + levelsOf(tank, context).deadM)
@@ -165,10 +196,13 @@ export function fallLine(context: CheckContext): FallLine {
     datumM: first ? baseLevelM(first, job) : 0,
     roofs,
     tanks,
-    places: places.map((spot, index) => ({
-      ...spot,
-      x: slopeX + 60 + (room / Math.max(1, places.length)) * (index + 0.5) - 30,
-    })),
+    places:
+      toScale ??
+      places.map((spot, index) => ({
+        ...spot,
+        x: slopeX + 60 + (room / Math.max(1, places.length)) * (index + 0.5) - 30,
+      })),
+    distancesTrue: toScale !== undefined,
     marks,
     fullM: first && levels ? baseLevelM(first, job) + levels.fullM : undefined,
     lowM: lows.length > 0 ? Math.min(...lows) : undefined,

@@ -15,7 +15,7 @@ interface FigureProps {
   readonly onLive: (live: LiveStand | undefined) => void;
 }
 
-/** The whole site in one section: heights true, distances written where they are known; what gravity reaches and what it does not. */
+/** The whole site in one section: heights true, distances where they are known; what gravity reaches and what it does not. */
 export function FallLineFigure({ context, onLive }: FigureProps) {
   const line = fallLine(context);
   const selected = useJob((state) => state.siteKey);
@@ -79,9 +79,11 @@ export function FallLineFigure({ context, onLive }: FigureProps) {
           not measured
         </Key>
         <span>
-          {line.places.length > 0 && line.places.every(({ awayM }) => awayM !== undefined)
-            ? 'heights true, distances as written'
-            : 'heights true, distances not'}
+          {line.distancesTrue
+            ? 'heights true, distances from the tanks to a scale of their own'
+            : line.places.length > 0 && line.places.every(({ awayM }) => awayM !== undefined)
+              ? 'heights true, distances as written'
+              : 'heights true, distances not'}
           ; a tank is dragged up and down
         </span>
       </figcaption>
