@@ -40,15 +40,39 @@ describe('one more tank', () => {
     );
   });
 
-  test('stands somewhere else, turned alike: the plan begins at the first alone', () => {
+  test('stands beside it, turned alike: the plan begins at the first alone', () => {
     const [tank] = drum.tanks;
     const placed = {
       ...drum,
       tanks: [{ ...tank!, placed: { by: 'origin' }, turned: { by: 'degrees', degrees: -90 } } as const],
     };
     const more = made(placed, oneMoreTank(placed, shippedCatalogue, 't1'));
-    expect(more.tanks[1]).toMatchObject({ placed: null, turned: { by: 'degrees', degrees: -90 } });
+    // Nobody has said how far off it stands: it is drawn there, a drum's width and a hand further. Its front looks left, its right is down the plan.
+    expect(more.tanks[1]).toMatchObject({ placed: { by: 'rough' }, turned: { by: 'degrees', degrees: -90 } });
+    const [first, second, third] = made(more, oneMoreTank(more, shippedCatalogue, 't1')).tanks;
+    const steps = [second, third].map((one) => (one?.placed?.by === 'rough' ? one.placed.yM : undefined));
+    const across = first?.diameterM ?? 0;
+    expect(steps).toEqual([expect.closeTo(-across - 0.1, 9), expect.closeTo(-2 * (across + 0.1), 9)]);
     expect(validateJob(more, shippedCatalogue)).toEqual([]);
+  });
+
+  test('goes on in a row as far apart as the row has it', () => {
+    const job = drum;
+    const [tank] = drum.tanks;
+    const row = (id: string, beside: string) =>
+      ({
+        ...tank!,
+        id,
+        label: id.toUpperCase(),
+        placed: { by: 'beside', tankId: beside, side: 'right', gapM: 0.05 },
+      }) as const;
+    const stand = { ...job, tanks: [{ ...tank!, placed: { by: 'origin' } } as const, row('t2', 't1')] };
+    const three = made(stand, oneMoreTank(stand, shippedCatalogue, 't2'));
+    const third = three.tanks[2];
+    expect(third?.placed).toEqual({ by: 'beside', tankId: 't2', side: 'right', gapM: 0.05 });
+    // Asked of the same drum again, it stands at the end of the row.
+    const four = made(three, oneMoreTank(three, shippedCatalogue, 't2'));
+    expect(four.tanks[3]?.placed).toMatchObject({ by: 'beside', tankId: third?.id });
   });
 
   test('keeps how its joints are made and what is said of its parts; not what was seen of it', () => {
