@@ -153,6 +153,20 @@ describe('places on the plan', () => {
     expect(placeOf(job, 'tank v').at).toEqual(near(0.2925 + 0.1 + 0.5, 0));
   });
 
+  it('beside a neighbour at a gap that nobody has measured it is drawn a hand off, and is not sure', () => {
+    const place = placeOf(
+      jobOf(
+        [
+          drum('t', { by: 'origin' }, { by: 'degrees', degrees: 0 }),
+          drum('u', { by: 'beside', tankId: 't', side: 'right', gapM: null }),
+        ],
+        [],
+      ),
+      'tank u',
+    );
+    expect(place).toMatchObject({ sure: false, trouble: 'no-gap', at: near(0.2925 + 0.1 + 0.2925, 0) });
+  });
+
   it('beside a neighbour of which nobody has said how it is turned asks that', () =>
     expect(
       placeOf(

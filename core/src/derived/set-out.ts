@@ -17,6 +17,8 @@ export type PlaceTrouble =
   | 'not-placed'
   /** Drawn where it seems to be: nothing is measured. */
   | 'rough'
+  /** Beside a tank, but how far from it is not said: drawn a hand off. */
+  | 'no-gap'
   /** So far off along its line, but which way is not said. */
   | 'no-direction'
   /** What it was taken from has no place itself. */
@@ -76,6 +78,9 @@ export interface SetOut {
   /** The ground under a tank over the finished ground at the tanks [m], by its id; absent: that ground itself. */
   readonly groundM: ReadonlyMap<string, number>;
 }
+
+/** Between tanks of which nobody has said how far apart they stand [m]: only drawn so. */
+const DRAWN_APART_M = 0.1;
 
 const NOWHERE: PlanPlace = {
   at: undefined,
@@ -183,8 +188,10 @@ function placesAndTurns({ marks, roofs, terminals, tanks, penetrations }: Lists)
     const own = formOf(tank).id === 'round' ? 0 : turnOf(tank).degrees;
     if (degrees === undefined || own === undefined) return nowhere('turning-unknown');
     const towards = degrees + SIDE_DEGREES[side];
-    const off = turnedBy({ x: halfM(neighbour, degrees, towards) + gapM + halfM(tank, own, towards), y: 0 }, towards);
-    return placedAt({ x: from.at.x + off.x, y: from.at.y + off.y }, from.sure);
+    const apartM = halfM(neighbour, degrees, towards) + (gapM ?? DRAWN_APART_M) + halfM(tank, own, towards);
+    const off = turnedBy({ x: apartM, y: 0 }, towards);
+    const at = { x: from.at.x + off.x, y: from.at.y + off.y };
+    return gapM === null ? { ...placedAt(at, false), trouble: 'no-gap' } : placedAt(at, from.sure);
   };
 
   /** A tape as a circle about which the middle lies; a word where it cannot be one. */

@@ -2,8 +2,7 @@ import type { Catalogue } from '../fittings/catalogue';
 import { AS_ASKED, type EndRef, type Job, type Joint, type Penetration, refKey } from '../job/job';
 import { holeById, holesOf } from '../job/lookup';
 import { freePlace, flangeRadiusM } from '../walls/no-drill';
-import { planDistance, turnedBy } from '../quantity/space';
-import { faceOf, formOf } from '../walls/forms';
+import { faceOf } from '../walls/forms';
 import { type Placed, type Turned, planKey } from '../walls/placing';
 import type { Tank } from '../walls/tank';
 import { type Result, err, ok } from '../result';
@@ -82,36 +81,19 @@ const turnedAlike = ({ id, turned }: Tank, job: Job): Turned | null => {
   return degrees === undefined ? null : { by: 'degrees', degrees };
 };
 
-/** Between tanks of which nobody has said how far apart they stand [m]: only drawn so. */
-const DRAWN_APART_M = 0.1;
-
 /**
- * Where one more of a tank stands: on in the row, as far from the last of it as that from its neighbour. Where no gap was said
- * it is only drawn beside it, where nothing else is; a tank that has no place gives none.
+ * Where one more of a tank stands: on in the row, as far from the last of it as that from its neighbour; else to the right of it,
+ * and the gap is asked. Beside a tank that has no place it has none.
  */
-function placeOfOneMore(tank: Tank, job: Job): Placed | null {
-  const { placed } = tank;
-  if (placed?.by === 'beside') {
-    const nextTo = (id: string): Tank | undefined =>
-      job.tanks.find(
-        (one) => one.placed?.by === 'beside' && one.placed.tankId === id && one.placed.side === placed.side,
-      );
-    const row = [tank];
-    for (let next = nextTo(tank.id); next && !row.includes(next); next = nextTo(next.id)) row.push(next);
-    return { ...placed, tankId: row.at(-1)?.id ?? tank.id };
-  }
-  const { places, turns } = setOutOf(job);
-  const at = places.get(planKey({ of: 'tank', id: tank.id }))?.at;
-  if (!at) return null;
-  const form = formOf(tank);
-  const stepM = form.acrossM(tank) + DRAWN_APART_M;
-  const spots = Array.from({ length: job.tanks.length }, (_, place) => {
-    const off = turnedBy({ x: stepM * (place + 1), y: 0 }, turns.get(tank.id)?.degrees ?? 0);
-    return { x: at.x + off.x, y: at.y + off.y };
-  });
-  const stand = job.tanks.flatMap(({ id }) => places.get(planKey({ of: 'tank', id }))?.at ?? []);
-  const free = spots.find((spot) => stand.every((other) => planDistance(spot, other) >= stepM - DRAWN_APART_M / 2));
-  return free ? { by: 'rough', xM: free.x, yM: free.y } : null;
+function placeOfOneMore({ id, placed }: Tank, job: Job): Placed | null {
+  if (setOutOf(job).places.get(planKey({ of: 'tank', id }))?.at === undefined) return null;
+  const { side, gapM } = placed?.by === 'beside' ? placed : ({ side: 'right', gapM: null } as const);
+  const nextTo = (tankId: string): string | undefined =>
+    job.tanks.find((one) => one.placed?.by === 'beside' && one.placed.tankId === tankId && one.placed.side === side)
+      ?.id;
+  const row = [id];
+  for (let next = nextTo(id); next !== undefined && !row.includes(next); next = nextTo(next)) row.push(next);
+  return { by: 'beside', tankId: row.at(-1) ?? id, side, gapM };
 }
 
 const idsIn = ({ tanks, penetrations, parts, joints, extras }: Job): Ids =>

@@ -10,6 +10,7 @@ import { OVERFLOW, TOP_INLET, byDiverter, byDrain, drumWith, place, tankWith, up
 import { wayCapacities } from './capacity';
 import { drainLegs } from './drain';
 import { heightBudgets } from './height-budget';
+import type { Placed } from '../walls/placing';
 import { readingsOf, setReadings, unknownsOf } from './measuring-sheet';
 import { selfStopping } from './self-stopping';
 import { leastSlitGutter } from './slit-gutter';
@@ -212,6 +213,24 @@ describe('measuring sheet', () => {
       );
     expect(read(1, 1.2)).toHaveLength(1);
     expect(read(1, 1.2, 1.01)).toHaveLength(0);
+  });
+
+  test('a row of tanks asks the gap that one would tape, and nothing of the plan once it is said', () => {
+    const one = tankWith({ others: [{ id: 't2', type: 'open-drum' }] });
+    const placed: readonly Placed[] = [{ by: 'origin' }, { by: 'beside', tankId: 't1', side: 'right', gapM: null }];
+    const row = {
+      ...one,
+      tanks: one.tanks.map((tank, place) => ({
+        ...tank,
+        placed: placed[place] ?? null,
+        turned: { by: 'degrees', degrees: 0 } as const,
+      })),
+    };
+    const [unknown, ...rest] = unknownsOf(context(row));
+    expect([unknown?.at, unknown?.what, rest]).toEqual(['T2', 'clear gap to T1', []]);
+    const edited = applyEdits(row, unknown?.answer ? [unknown.answer(0.05)] : [], shippedCatalogue);
+    if (!edited.ok) throw new Error(edited.error.message);
+    expect(unknownsOf(context(edited.value.job))).toEqual([]);
   });
 
   test('a bore is asked for its rate and its air gap, condensate for its rate alone', () => {

@@ -129,6 +129,20 @@ function placesToTape(job: Job): readonly Unknown[] {
   return listed.flatMap(([ref, at]): readonly Unknown[] => {
     const key = planKey(ref);
     const place = places.get(key);
+    const tank = ref.of === 'tank' ? job.tanks.find(({ id }) => id === ref.id) : undefined;
+    const placed = tank?.placed;
+    if (tank && placed?.by === 'beside' && placed.gapM === null) {
+      const neighbour = job.tanks.find(({ id }) => id === placed.tankId)?.label ?? '';
+      return [
+        {
+          id: `gap ${key}`,
+          at,
+          what: `clear gap to ${neighbour}`,
+          unit: 'length',
+          answer: (gapM: number) => setField('tanks', tank, 'placed', { ...placed, gapM }),
+        },
+      ];
+    }
     const turned = ref.of !== 'tank' || turns.get(ref.id)?.degrees !== undefined;
     if (place?.sure && turned) return [];
     return [

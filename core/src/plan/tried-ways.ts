@@ -3,6 +3,7 @@ import { itemsOfRun } from '../derived/run';
 import type { Finding } from '../checks/finding';
 import type { Catalogue } from '../fittings/catalogue';
 import type { EndRef, Job } from '../job/job';
+import { isByLength } from '../fittings/part';
 import { lineReachOf } from '../hydraulics/line-flow';
 import { lossM } from '../hydraulics/pipe-flow';
 import { appendChain } from '../routes/chain-edits';
@@ -12,7 +13,7 @@ import { contextInSpace } from './context-in-space';
 import { tryOut } from './tried-fixes';
 
 /** So many ways are offered. */
-const MOST_WAYS = 3;
+const MOST_WAYS = 5;
 
 /** A way that was made on a copy of the job, and what is said of it there that was not said before. */
 interface TriedWay {
@@ -45,11 +46,19 @@ const best = (a: TriedWay, b: TriedWay): number =>
   a.way.priceUsd - b.way.priceUsd ||
   a.lostM - b.lostM;
 
+/** The best in each pipe and hose before a second in the same: who wants another pipe finds it. */
+function oneOfEachFirst(tried: readonly TriedWay[]): readonly SpaceWay[] {
+  const ways = tried.map(({ way }) => way);
+  const pipeOf = ({ links }: SpaceWay): string | undefined => links.find(({ part }) => isByLength(part))?.part.code;
+  const isFirst = (way: SpaceWay): boolean => ways.find((other) => pipeOf(other) === pipeOf(way)) === way;
+  return [...ways.filter(isFirst), ...ways.filter((way) => !isFirst(way))];
+}
+
 /**
  * Ways in space that can be built: each is made on a copy of the job, which is checked as a job is. One that brings something
  * that fails (a line through a tank, a fall the wrong way, no room to screw it on) is not offered; of the others those come
  * first of which least is said (a dip in which water stands, no fall, nothing to hang it on, little cover, a wall in its way),
- * then by parts, bends, price and head lost.
+ * then by parts, bends, price and head lost; the best in each pipe and hose before a second in the same.
  *
  * @param onFound  told of the best so far whenever one more was tried
  */
@@ -65,11 +74,7 @@ export function triedWays(
   const context = contextInSpace(job, catalogue);
   const tried: TriedWay[] = [];
   const soFar = (): TriedWays => ({
-    ways: tried
-      .filter(({ fails }) => fails.length === 0)
-      .toSorted(best)
-      .slice(0, MOST_WAYS)
-      .map(({ way }) => way),
+    ways: oneOfEachFirst(tried.filter(({ fails }) => fails.length === 0).toSorted(best)).slice(0, MOST_WAYS),
     placed: true,
     against: [...new Set(tried.flatMap(({ fails }) => fails))],
   });

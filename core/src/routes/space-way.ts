@@ -2,7 +2,8 @@ import { looksSomewhere } from '../assembly/pointing';
 import type { End } from '../connections/end';
 import { mate } from '../connections/mate';
 import { type Part, overallMm } from '../fittings/part';
-import { sizeInInches } from '../quantity/size';
+import { MM_PER_INCH } from '../quantity/length';
+import { isMetricSize, sizeInInches } from '../quantity/size';
 import type { ChainLink } from './chain-edits';
 import type { Route } from './find-routes';
 
@@ -14,9 +15,18 @@ export interface SpaceWay extends Omit<Route, 'links'> {
 /** Pipe is taken that differs from the end by less than this, in doublings (our judgement). */
 export const MOST_APART = 0.6;
 
-/** How far a part is from an end in size, in doublings: less than nothing where it is smaller. */
-export const largerThan = (end: End, part: Pick<Part, 'size'>): number =>
-  Math.log2(sizeInInches(part.size) / ('size' in end ? sizeInInches(end.size) : 1));
+/** Of pipe that goes by its outside so much is bore (our judgement: drains have more of it, pressure pipe less). */
+const BORE_OF_OUTSIDE = 0.9;
+
+/** The bore that an end is made for, by its size [mm]: inches and hose go by it, metric pipe by its outside. */
+const boreMmOf = (end: End): number => {
+  if (!('size' in end)) return MM_PER_INCH;
+  return sizeInInches(end.size) * MM_PER_INCH * (end.kind !== 'hose' && isMetricSize(end.size) ? BORE_OF_OUTSIDE : 1);
+};
+
+/** How far a part is from an end in bore, in doublings: less than nothing where it is smaller. */
+export const largerThan = (end: End, { size, boreMm }: Pick<Part, 'size' | 'boreMm'>): number =>
+  'size' in end && end.size === size ? 0 : Math.log2(boreMm / boreMmOf(end));
 
 /** Nearest in size to an end first, the cheapest of one size. */
 export const byNearness =

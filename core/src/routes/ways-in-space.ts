@@ -27,7 +27,7 @@ import type { OpenEnd } from './way-index';
 /** So many kinds of pipe are tried, the nearest in size first. */
 const MOST_PIPES = 4;
 /** Within this, sizes of two systems are one. */
-const SAME_SIZE = 0.1;
+const SAME_SIZE = 0.2;
 /** Adapters from an end to a pipe: more would be another run. */
 const MOST_ADAPTERS = 3;
 

@@ -97,7 +97,7 @@ export const PLACED = {
         words: 'side',
         says: 'Of the neighbour, as who stands before its front sees it',
       },
-      gapM: { kind: 'length', least: 0, most: MOST_TAPE_M, words: 'gap' },
+      gapM: { kind: 'length', least: 0, most: MOST_TAPE_M, orUnknown: true, words: 'gap', says: 'null: not measured' },
     },
     rough: {
       xM: { kind: 'length', least: -MOST_TAPE_M, most: MOST_TAPE_M, words: 'place' },

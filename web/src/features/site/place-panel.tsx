@@ -79,7 +79,8 @@ function HowPlaced({ thing, context }: { readonly thing: PlacedThing; readonly c
   const starts: Readonly<Record<WayToPlace, Placed | undefined>> = {
     tapes: { by: 'tapes', readings: [], side: 'left' },
     wall: first && second && { by: 'wall', from: first[2], towards: second[2], alongM: 0, offM: 0 },
-    beside: ref.of === 'tank' && tanks[0] ? { by: 'beside', tankId: tanks[0].id, side: 'right', gapM: 0 } : undefined,
+    beside:
+      ref.of === 'tank' && tanks[0] ? { by: 'beside', tankId: tanks[0].id, side: 'right', gapM: null } : undefined,
     line: ref.of === 'mark' ? { by: 'line', alongM: null } : undefined,
     origin: !begins && (ref.of === 'mark' || ref.of === 'tank') ? { by: 'origin' } : undefined,
     rough: roughOf(setOutOf(job).places.get(planKey(ref))),

@@ -14,6 +14,7 @@ import { letterOf } from '@/drawing/geometry/site-plan';
 export const PLACE_TROUBLES: Readonly<Record<PlaceTrouble, string>> = {
   'not-placed': 'not measured',
   rough: 'drawn roughly, not measured',
+  'no-gap': 'the gap to its neighbour is not measured',
   'no-direction': 'so far off, nobody has said which way',
   'stands-on-nothing': 'what it was taken from has no place',
   'in-a-circle': 'taken in a circle',
@@ -84,7 +85,7 @@ export function howWords(job: Job, placed: Placed | null, measures: Measures): s
     case 'wall':
       return `${formatLength(Math.abs(placed.alongM), measures)} along, ${formatLength(Math.abs(placed.offM), measures)} off`;
     case 'beside':
-      return `${formatLength(placed.gapM, measures)} ${SIDE_NAMES[placed.side].replace('it', planName(job, { of: 'tank', id: placed.tankId }))}`;
+      return `${placed.gapM === null ? 'a gap that is not measured' : formatLength(placed.gapM, measures)} ${SIDE_NAMES[placed.side].replace('it', planName(job, { of: 'tank', id: placed.tankId }))}`;
     case 'rough':
       return 'roughly';
     case 'away':
