@@ -9,6 +9,7 @@ import {
   cutIn,
   fillText,
   formatVolume,
+  isLengthFound,
 } from '@herrero/core';
 import { useMemo, useState } from 'react';
 import { LengthField } from '@/ui/length-field';
@@ -31,7 +32,12 @@ export function CutInForm({ item, onDone }: { readonly item: StrandItem; readonl
   const context = useJob((state) => state.plan.context);
   const make = useJob((state) => state.make);
   const [wanted, setWanted] = useState<CutIn>('branch');
-  const [nearM, setNearM] = useState(placed.lengthM === null ? null : placed.lengthM / 2);
+  const [saidM, setSaidM] = useState(placed.lengthM === null ? null : placed.lengthM / 2);
+  const [follows, setFollows] = useState(true);
+  // What goes on a branch brings it to its place, where the length of the pipe is not said but follows.
+  const said = useJob((state) => state.job.parts.find(({ id }) => id === placed.id));
+  const mayFollow = wanted === 'branch' && said !== undefined && isLengthFound(item.part, said, placed);
+  const nearM = mayFollow && follows ? null : saidM;
   const ways = useMemo(
     () => cutIn(placed.id, wanted, { nearM, farEnd: outEnd ?? 1 - inEnd }, context),
     [placed.id, wanted, nearM, outEnd, inEnd, context],
@@ -55,20 +61,33 @@ export function CutInForm({ item, onDone }: { readonly item: StrandItem; readonl
           ))}
         </select>
       </label>
-      <LengthField
-        label="Its middle, from the end nearer the tank"
-        valueM={nearM}
-        measures={measures}
-        onChange={(to) => {
-          if (placed.lengthM !== null && to >= placed.lengthM) return 'The pipe is not so long.';
-          setNearM(to);
-          return undefined;
-        }}
-      />
+      {mayFollow && (
+        <label className="flex min-h-11 items-center gap-2 type-row">
+          <input
+            type="checkbox"
+            className="size-5 accent-(--brass-line)"
+            checked={follows}
+            onChange={(event) => setFollows(event.target.checked)}
+          />
+          it comes to lie where what goes on it asks
+        </label>
+      )}
+      {!(mayFollow && follows) && (
+        <LengthField
+          label="Its middle, from the end nearer the tank"
+          valueM={saidM}
+          measures={measures}
+          onChange={(to) => {
+            if (placed.lengthM !== null && to >= placed.lengthM) return 'The pipe is not so long.';
+            setSaidM(to);
+            return undefined;
+          }}
+        />
+      )}
       {placed.existing && <First partId={placed.id} />}
       {ways.length === 0 && (
         <p className="type-row">
-          {placed.lengthM === null || nearM === null
+          {nearM === null
             ? 'The catalogue has nothing for this pipe.'
             : 'Nothing fits there: the piece that is left on one side would be too short, or the catalogue has no fitting for this pipe.'}
         </p>
