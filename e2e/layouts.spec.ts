@@ -1,5 +1,5 @@
 import { type Page, expect, test } from '@playwright/test';
-import { emptyJob, notes, rack, settled, station } from './support';
+import { emptyJob, notes, rack, settled, station, takePart } from './support';
 
 const where = (page: Page, name: string) => page.getByRole('region', { name: `Where ${name} stands` });
 const meets = (page: Page) => page.getByRole('region', { name: 'Where its ends are' });
@@ -13,7 +13,7 @@ async function say(page: Page, label: string, text: string): Promise<void> {
 }
 
 async function fromAbove(page: Page): Promise<void> {
-  await station(page, 'Site').first().click();
+  await station(page, 'Site').click();
   await page.getByRole('navigation', { name: 'Sheets of the site' }).getByRole('link', { name: 'From above' }).click();
 }
 
@@ -51,6 +51,19 @@ async function finish(page: Page, label: string, to: RegExp, made: RegExp): Prom
   const ways = page.getByRole('region', { name: 'Ways in space' });
   await ways.getByRole('button', { name: made }).first().click();
   await settled(page);
+}
+
+/** Says where something stands: so far along the house and off it. */
+async function along(page: Page, name: string, alongIt: string, offIt: string): Promise<void> {
+  const panel = where(page, name);
+  await panel.getByLabel('Its place').selectOption('along a line');
+  for (const [label, text] of [
+    ['Along it', alongIt],
+    ['Off it, to the left', offIt],
+  ] as const) {
+    await panel.getByLabel(label).fill(text);
+    await panel.getByLabel(label).press('Enter');
+  }
 }
 
 /** Cuts a tee into a pipe of the run of an opening; which way its branch looks. */
@@ -119,6 +132,70 @@ test.describe('whole layouts, each from an empty job by finishing runs @deep', (
     await closed(page, 'P1', 3);
     // Each drop stands where its drum does: 585 mm across and 50 mm on.
     await expect(page.getByRole('row', { name: /^Piece \d .*650 mm/ })).toHaveCount(3);
+    await listed(page);
+  });
+
+  test('two drums on their heads, their bungs linked under the stand, with a tap to the front', async ({ page }) => {
+    await emptyJob(page, 'Two drums');
+    await page.getByRole('button', { name: 'Add: Drum, upside down' }).click();
+    await say(page, 'Stands up by', '20 in');
+    await page.getByRole('link', { name: 'Set out the holes' }).click();
+    await page.getByRole('region', { name: 'P1 Fine bung' }).getByRole('radio', { name: 'use' }).click();
+    await main(page).getByLabel('What it is for').first().selectOption('Link');
+    await rack(page).getByText('P2', { exact: true }).click();
+    await page.getByRole('region', { name: 'P2 Coarse bung' }).getByRole('radio', { name: 'leave' }).click();
+    await fromAbove(page);
+    await page.getByRole('button', { name: 'Begin the plan at T1' }).click();
+    await oneMore(page, 'T1');
+    await fromAbove(page);
+    await page.getByRole('button', { name: 'T2', exact: true }).last().click();
+    await where(page, 'T2').getByLabel('Gap between the two').fill('1 in');
+    await where(page, 'T2').getByLabel('Gap between the two').press('Enter');
+    await finish(page, 'P1', /P3/, /Elbow 2 socket/);
+    await branch(page, 'P1', /^Pipe.*2\d-.* in/, 'away from the tank');
+    // A branch that nothing brings to its place is asked where it comes to lie.
+    await openRun(page, 'P1');
+    await main(page)
+      .getByRole('button', { name: /^Pipe\s*length not known/ })
+      .first()
+      .click();
+    await say(page, 'How long is it?', '9 in');
+    await page.getByRole('button', { name: /^Branch 1/ }).click();
+    await takePart(page, 'Reducing bushing 2 spigot x 3/4 NPT female, PVC: Holds with cement');
+    await takePart(page, 'Quarter-turn hose tap 3/4 NPT male x 3/4 NH male, brass: Holds with tape');
+    await closed(page, 'P1', 1);
+    await listed(page);
+  });
+
+  test('a crate before a house, its overflow to a gully', async ({ page }) => {
+    await emptyJob(page, 'Crate and gully', 'millimetres, litres');
+    await page.getByRole('button', { name: 'Add: Crate, 1000 L' }).click();
+    await page.getByRole('link', { name: 'Set out the holes' }).click();
+    await page.getByRole('button', { name: /^Overflow/ }).click();
+    await main(page).getByLabel('Size').selectOption('110 mm');
+    await main(page)
+      .getByRole('button', { name: /^Push-through gasket\s*for 110 mm soil/ })
+      .click();
+    await fromAbove(page);
+    await page.getByLabel('A is').fill('house corner');
+    await page.getByLabel('B is').fill('gate post');
+    await page.getByLabel('From A to B, taped level').fill('8 m');
+    await page.getByRole('button', { name: 'Begin the plan', exact: true }).click();
+    await page.getByRole('button', { name: 'T1', exact: true }).last().click();
+    await along(page, 'T1', '2 m', '3.5 m');
+    await where(page, 'T1').getByLabel('It is turned, degrees').fill('0');
+    await where(page, 'T1').getByLabel('It is turned, degrees').press('Enter');
+    await page.getByRole('button', { name: 'a place to use it' }).click();
+    await page.getByLabel('What is it called?').fill('gully');
+    await page.getByLabel('What is it?').selectOption('Daylight');
+    await page.getByRole('button', { name: 'Add it', exact: true }).click();
+    await along(page, 'gully', '3 m', '0.2 m');
+    await where(page, 'gully').getByLabel('It looks').selectOption('up');
+    await page.getByRole('link', { name: 'Fall line' }).click();
+    await main(page).getByLabel('How far down from the ground at the tanks').fill('20 mm');
+    await main(page).getByRole('button', { name: 'Take the reading' }).click();
+    await finish(page, 'P3', /gully/, /falls 1 in 100/);
+    await closed(page, 'P3', 1);
     await listed(page);
   });
 });

@@ -137,7 +137,12 @@ test('two drums linked under their stand: lengths follow from both ends, and fro
   await expect(piece(page, 2)).toContainText('376 mm');
   // Every piece is in the cut list, though nobody typed its length.
   await station(page, 'Parts').click();
-  await expect(page.getByRole('region', { name: 'Cut list' }).getByText(/P1 376 mm/).last()).toBeVisible();
+  await expect(
+    page
+      .getByRole('region', { name: 'Cut list' })
+      .getByText(/P1 376 mm/)
+      .last(),
+  ).toBeVisible();
 });
 
 test('a length that was cut too short leaves a gap in three figures, and one press closes it', async ({ page }) => {

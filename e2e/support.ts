@@ -67,7 +67,7 @@ export async function copyOfTernPoint(page: Page, name: string): Promise<string>
 export const notes = (page: Page): Locator => page.getByRole('complementary', { name: 'Margin notes' });
 export const rack = (page: Page): Locator => page.getByRole('complementary', { name: 'Tanks and their holes' });
 export const station = (page: Page, name: string): Locator =>
-  page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name });
+  page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: new RegExp(`^${name}`) });
 /** Takes a part from what goes on, narrowed down by the first words of its name. */
 export async function takePart(page: Page, name: string): Promise<void> {
   const next = page.getByRole('region', { name: 'Next part' });
