@@ -1,4 +1,4 @@
-import { memoize, memoizeBoth } from '../quantity/memoize';
+import { memoize, memoizeBoth, reuseEqual } from '../quantity/memoize';
 import type { Field, Fields } from '../record/field';
 import type { FieldProblem } from '../result';
 import { COLLECTIONS, type Collection, type Job, type JobRecord, LISTED, titleOf } from './job';
@@ -56,24 +56,45 @@ const namedInList = memoizeBoth((fields: Fields, records: readonly JobRecord[]) 
 
 const idsOf = memoize((records: readonly JobRecord[]): ReadonlySet<string> => new Set(records.map(({ id }) => id)));
 
-/** Every record that names one that is not there, and every id that is there twice. */
-export function referenceProblems(job: Job): readonly FieldProblem[] {
-  const problems: FieldProblem[] = [];
-  for (const name of COLLECTIONS) {
-    if (idsOf(job[name]).size === job[name].length) continue;
-    const own = new Set<string>();
-    for (const [index, { id }] of job[name].entries()) {
-      if (own.has(id)) problems.push({ path: `${name}[${index}].id`, message: `${id} is there twice.` });
-      own.add(id);
-    }
-  }
-  const ids = new Map(COLLECTIONS.map((name) => [name, idsOf(job[name])]));
-  for (const name of COLLECTIONS)
-    for (const { record, index, path, to, id, words } of namedInList(LISTED[name], job[name]))
-      if (!ids.get(to)?.has(id))
-        problems.push({
+/** The lists of a job by their collections, as long as the same records stand in them: only what names others is looked at anew. */
+type Lists = ReadonlyMap<Collection, readonly JobRecord[]>;
+const sameRecords = reuseEqual<Fields, readonly JobRecord[]>(
+  (a, b) => a.length === b.length && a.every((record, place) => record === b[place] || record.id === b[place]?.id),
+);
+const sameLists = reuseEqual<typeof LISTED, Lists>((a, b) => COLLECTIONS.every((name) => a.get(name) === b.get(name)));
+const listsOf = (job: Job): Lists =>
+  sameLists(LISTED, new Map(COLLECTIONS.map((name) => [name, sameRecords(LISTED[name], job[name])])));
+
+/** What the records of a list name that is not there. */
+const missingFrom = new Map(
+  COLLECTIONS.map((name) => [
+    name,
+    memoizeBoth((records: readonly JobRecord[], lists: Lists): readonly FieldProblem[] =>
+      namedInList(LISTED[name], records)
+        .filter(({ to, id }) => !idsOf(lists.get(to) ?? []).has(id))
+        .map(({ record, index, path, words }) => ({
           path: `${name}[${index}].${path}`,
           message: `The ${words} of ${titleOf(record)} is something that is not there.`,
-        });
-  return problems;
+        })),
+    ),
+  ]),
+);
+
+/** Every record that names one that is not there, and every id that is there twice. */
+export function referenceProblems(job: Job): readonly FieldProblem[] {
+  const lists = listsOf(job);
+  return [
+    ...COLLECTIONS.flatMap((name) => thereTwice(name, job[name])),
+    ...COLLECTIONS.flatMap((name) => missingFrom.get(name)?.(job[name], lists) ?? []),
+  ];
+}
+
+function thereTwice(name: Collection, records: readonly JobRecord[]): readonly FieldProblem[] {
+  if (idsOf(records).size === records.length) return [];
+  const own = new Set<string>();
+  return records.flatMap(({ id }, index) => {
+    const isSecond = own.has(id);
+    own.add(id);
+    return isSecond ? [{ path: `${name}[${index}].id`, message: `${id} is there twice.` }] : [];
+  });
 }

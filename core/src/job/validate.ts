@@ -1,7 +1,7 @@
 import { parseEnd } from '../connections/parse';
 import type { Catalogue } from '../fittings/catalogue';
 import { isByLength, ownLengthM } from '../fittings/part';
-import { memoize, memoizeBoth } from '../quantity/memoize';
+import { memoize, memoizeBoth, reuseEqual } from '../quantity/memoize';
 import { faultWords, faultsOf } from '../record/faults';
 import type { FieldProblem } from '../result';
 import { faceOf } from '../walls/forms';
@@ -178,19 +178,32 @@ const metTwice = memoize((joints: Job['joints']): readonly FieldProblem[] => {
 });
 const SIDES_OF_JOINT = ['a', 'b'] as const;
 
-/** Joints on an end that a part, which is there, does not have. */
-function jointProblems({ joints, parts }: Job, catalogue: Catalogue): readonly FieldProblem[] {
-  const ends = new Map(parts.map(({ id, code }) => [id, catalogue.byCode.get(code)?.ends.length ?? Infinity]));
-  const hasEnd = (ref: EndRef): boolean => ref.of !== 'part' || ref.end < (ends.get(ref.id) ?? Infinity);
-  const missing = gatherAt(joints, 'joints', ({ a, b }) =>
-    hasEnd(a) && hasEnd(b)
-      ? NONE
-      : [
-          ...(hasEnd(a) ? [] : [{ path: 'a', message: 'This joint ends on something that is not there.' }]),
-          ...(hasEnd(b) ? [] : [{ path: 'b', message: 'This joint ends on something that is not there.' }]),
-        ],
-  );
-  return [...missing, ...metTwice(joints)];
-}
+type Parts = Job['parts'];
+/** The list of parts as it was, as long as the same parts stand in it: what is said of them has no part in their ends. */
+const sameParts = reuseEqual<Catalogue, Parts>(
+  (a, b) =>
+    a.length === b.length &&
+    a.every((part, place) => {
+      const other = b[place];
+      return part === other || (part.id === other?.id && part.code === other.code);
+    }),
+);
+const endsOf = memoizeBoth(
+  (parts: Parts, catalogue: Catalogue) =>
+    new Map(parts.map(({ id, code }) => [id, catalogue.byCode.get(code)?.ends.length ?? Infinity])),
+);
 
-const NONE: readonly FieldProblem[] = [];
+/** Joints on an end that a part, which is there, does not have. */
+const onNoEnd = memoizeBoth((joints: Job['joints'], ends: ReadonlyMap<string, number>): readonly FieldProblem[] => {
+  const hasEnd = (ref: EndRef): boolean => ref.of !== 'part' || ref.end < (ends.get(ref.id) ?? Infinity);
+  return gatherAt(joints, 'joints', (joint) =>
+    SIDES_OF_JOINT.flatMap((side) =>
+      hasEnd(joint[side]) ? [] : [{ path: side, message: 'This joint ends on something that is not there.' }],
+    ),
+  );
+});
+
+const jointProblems = ({ joints, parts }: Job, catalogue: Catalogue): readonly FieldProblem[] => [
+  ...onNoEnd(joints, endsOf(sameParts(catalogue, parts), catalogue)),
+  ...metTwice(joints),
+];
