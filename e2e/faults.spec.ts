@@ -134,7 +134,7 @@ test('the database is killed under the server: what was answered is there, once,
   }
 });
 
-test('tables are locked by somebody else, and the clock of the server jumps: nothing is lost or made twice', async () => {
+test('tables are locked by somebody else, and the clock of the server jumps: nothing is lost or made twice @deep', async () => {
   test.setTimeout(120_000 + TIMES * 30_000);
   const folder = mkdtempSync(path.join(tmpdir(), 'herrero-clock-'));
   const [clock, preload] = [path.join(folder, 'offset'), path.join(folder, 'clock.cjs')];
@@ -185,7 +185,7 @@ test('tables are locked by somebody else, and the clock of the server jumps: not
   }
 });
 
-test('the disk of the database is full: it is said, and what was answered is there when there is room again', async () => {
+test('the disk of the database is full: it is said, and what was answered is there when there is room again @deep', async () => {
   test.setTimeout(180_000);
   const disk = smallDisk('160m');
   test.skip(disk === undefined, 'no disk of its own can be mounted here');
