@@ -125,7 +125,7 @@ test('a kit too tall for the gutter is seen, and one press cuts the pipe', async
     lengthM: null,
     existing: false,
     points: null,
-    riseM: null,
+    slope: null,
     held: false,
     lengthKind: 'computed',
     trimAt: null,

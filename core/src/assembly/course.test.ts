@@ -1,3 +1,4 @@
+import { rising } from '../job/placed-part';
 import { describe, expect, test } from 'vitest';
 import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue } from '../fittings/catalogue';
@@ -26,7 +27,7 @@ describe('a run as it really goes', () => {
   });
 
   test('a pipe of 5 m that falls 3 m goes 4 m out (Pythagoras)', () => {
-    const { legs } = laid([{ code: 'BS-100' }, { code: 'PI-100', lengthM: 5, riseM: -3 }]);
+    const { legs } = laid([{ code: 'BS-100' }, { code: 'PI-100', lengthM: 5, slope: rising(-3) }]);
     const pipe = legs[1];
     expect((pipe?.to.up ?? 0) - (pipe?.from.up ?? 0)).toBeCloseTo(-3, 9);
     expect((pipe?.to.out ?? 0) - (pipe?.from.out ?? 0)).toBeCloseTo(4, 9);
@@ -107,7 +108,7 @@ describe('a run as it really goes', () => {
   });
 
   test('a hose lies level at its end, however far it has fallen', () => {
-    const { legs } = laid([{ code: 'BH-075' }, { code: 'HB-075' }, { code: 'HO-075', lengthM: 2, riseM: -2 }]);
+    const { legs } = laid([{ code: 'BH-075' }, { code: 'HB-075' }, { code: 'HO-075', lengthM: 2, slope: rising(-2) }]);
     expect(legs[2]?.headingOut.out).toBeCloseTo(1, 9);
     expect((legs[2]?.to.up ?? 0) - (legs[2]?.from.up ?? 0)).toBeCloseTo(-2, 9);
   });

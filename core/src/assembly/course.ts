@@ -205,7 +205,7 @@ function legOf(
     assumed: [
       ...(ownLengthM(part, placed) === null ? (['length'] as const) : []),
       ...(turns && !said ? (['direction'] as const) : []),
-      ...(goesOn && placed.riseM === null && placed.fallShare === null && isFlexible(part) ? (['rise'] as const) : []),
+      ...(goesOn && placed.slope === null && isFlexible(part) ? (['rise'] as const) : []),
     ],
   };
 }
@@ -234,13 +234,13 @@ const dropM = ({ dropMm = 0, ends }: Part, inEnd: number): number =>
 
 /** How a pipe goes that rises or falls by so much, or by so much for its length: its step, and the heading that it goes on with. */
 function slopeOf(
-  { riseM, fallShare, points }: PlacedPart,
+  { slope, points }: PlacedPart,
   part: Part,
   heading: Vector,
   long: number,
 ): { readonly step: Vector; readonly heading: Vector } {
-  const share = fallShare === null ? (riseM === null ? null : riseM / long) : -fallShare;
-  if (share === null) return { step: heading, heading };
+  if (slope === null) return { step: heading, heading };
+  const share = slope.by === 'rise' ? slope.riseM / long : -slope.fallShare;
   const level = unit({ ...heading, up: 0 }) ?? (points === null ? OUT : HEADING_VECTORS[points]);
   const rise = Math.max(-1, Math.min(1, share));
   const step = plus(times(level, Math.sqrt(1 - rise ** 2)), times(UP, rise));

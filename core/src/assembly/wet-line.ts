@@ -22,9 +22,7 @@ const OF_BORE = 1;
 
 /** Does a piece change the way of the water: a bend, or a hose that rises or falls as it lies? */
 const bends = ({ part, placed }: Leg): boolean =>
-  part.bendDegrees !== undefined ||
-  part.features.includes('branch') ||
-  (isFlexible(part) && (placed.riseM ?? placed.fallShare) !== null);
+  part.bendDegrees !== undefined || part.features.includes('branch') || (isFlexible(part) && placed.slope !== null);
 
 /**
  * The points at which a strand may turn, those at one height once. Where two pieces stand in one another their ends lie

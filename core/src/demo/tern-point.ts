@@ -1,3 +1,4 @@
+import { rising } from '../job/placed-part';
 import type { Job, Penetration } from '../job/job';
 import { METRES_PER_INCH } from '../quantity/length';
 import { newPenetration, newTank } from '../job/new-tank';
@@ -216,7 +217,7 @@ export function ternPoint(): Job {
     { code: 'NH-075' },
     { code: 'HS-075100' },
     // The bay lies 66 in below the base, the hole 8 in above it.
-    { code: 'HO-100', lengthM: 60 * FT, riseM: -74 * IN },
+    { code: 'HO-100', lengthM: 60 * FT, slope: rising(-74 * IN) },
   ]);
   run('p5', [{ code: 'NC-150' }, { code: 'VT-150' }, { code: 'AM-150' }, { code: 'PI-150', lengthM: 24 * IN }], {
     of: 'terminal',

@@ -1,3 +1,4 @@
+import { type Slope, rising } from '../job/placed-part';
 import { isByLength } from '../fittings/part';
 import { formatLength } from '../quantity/length';
 import { err, ok } from '../result';
@@ -33,11 +34,17 @@ export const cutPart = defineEdit({
       });
     const isFar = (ref: EndRef): boolean => ref.of === 'part' && ref.id === partId && ref.end === farEnd;
     const moved = (ref: EndRef): EndRef => (isFar(ref) ? { of: 'part', id: newPartId, end: farEnd } : ref);
-    const share = (lengthM: number | null): number | null =>
-      part.riseM === null || part.lengthM === null || lengthM === null ? null : (part.riseM * lengthM) / part.lengthM;
+    // What rises by so much does so by its share; what falls so much for its length goes on to.
+    const { slope, lengthM: wholeM } = part;
+    const shareOf = (lengthM: number | null): Slope | null =>
+      slope?.by !== 'rise'
+        ? slope
+        : wholeM === null || lengthM === null
+          ? null
+          : rising((slope.riseM * lengthM) / wholeM);
     return ok([
-      put(job, 'parts', { ...part, id: newPartId, lengthM: farM, riseM: share(farM) }),
-      replace(job, 'parts', part, { ...part, lengthM: nearM, riseM: share(nearM) }),
+      put(job, 'parts', { ...part, id: newPartId, lengthM: farM, slope: shareOf(farM) }),
+      replace(job, 'parts', part, { ...part, lengthM: nearM, slope: shareOf(nearM) }),
       ...job.joints
         .filter(({ a, b }) => isFar(a) || isFar(b))
         .map((joint) => replace(job, 'joints', joint, { ...joint, a: moved(joint.a), b: moved(joint.b) })),

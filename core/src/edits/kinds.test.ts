@@ -1,3 +1,4 @@
+import { rising } from '../job/placed-part';
 import { describe, expect, test } from 'vitest';
 import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue as catalogue } from '../fittings/catalogue';
@@ -231,12 +232,15 @@ describe('cutting a length', () => {
     expect(now.parts.find(({ id }) => id === 'p2-2')?.lengthM).toBe(0.1);
     expect(now.parts.find(({ id }) => id === 'far')).toMatchObject({ code: 'PI-300', lengthM: 0.15 });
     expect(now.joints.find(({ id }) => id === far?.id)?.a).toEqual({ of: 'part', id: 'far', end: 1 });
-    const rising = after(
+    const sloped = after(
       { ...cut, partId: 'p2-2' },
-      { ...job, parts: job.parts.map((part) => (part.id === 'p2-2' ? { ...part, riseM: 0.1524 } : part)) },
+      { ...job, parts: job.parts.map((part) => (part.id === 'p2-2' ? { ...part, slope: rising(0.1524) } : part)) },
     );
     // 12 in that rise by half of themselves: so do the pieces (geometry).
-    expect(rising.parts.find(({ id }) => id === 'p2-2')?.riseM).toBeCloseTo(0.05, 6);
+    expect(sloped.parts.find(({ id }) => id === 'p2-2')?.slope).toEqual({
+      by: 'rise',
+      riseM: expect.closeTo(0.05, 6) as number,
+    });
   });
 
   test.each<readonly [string, Edit]>([

@@ -22,8 +22,7 @@ export const replacePart = defineEdit({
     const cut = isByLength(other);
     const said = {
       lengthM: cut ? part.lengthM : null,
-      riseM: cut ? part.riseM : null,
-      fallShare: cut ? part.fallShare : null,
+      slope: cut ? part.slope : null,
     };
     return ok([replace(job, 'parts', part, { ...part, code: to, ...said })]);
   },

@@ -1,3 +1,4 @@
+import { rising } from '../job/placed-part';
 import { describe, expect, test } from 'vitest';
 import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue } from '../fittings/catalogue';
@@ -51,8 +52,8 @@ describe('falls along a drain', () => {
   test('an inlet falls towards the tank, an overflow away from it', () => {
     const job = tankWith({
       holes: [
-        { ...WALL_INLET, parts: byDrain({ riseM: 0.02 }) },
-        { ...OVERFLOW, parts: [{ code: 'PG-150' }, { code: 'PI-150', lengthM: 2, riseM: -0.04 }] },
+        { ...WALL_INLET, parts: byDrain({ slope: rising(0.02) }) },
+        { ...OVERFLOW, parts: [{ code: 'PG-150' }, { code: 'PI-150', lengthM: 2, slope: rising(-0.04) }] },
       ],
     });
     const [inlet, overflow] = drainLegs(context(job));
@@ -243,7 +244,7 @@ describe('measuring sheet', () => {
 
 test('stakes: bases, both inverts of a drain, finished ground with what is cut or filled', () => {
   const job = {
-    ...tankWith({ holes: [{ ...WALL_INLET, parts: byDrain({ riseM: 0.02 }) }] }),
+    ...tankWith({ holes: [{ ...WALL_INLET, parts: byDrain({ slope: rising(0.02) }) }] }),
     marks: [newMark({ id: 'g', name: 'path', kind: 'ground', readings: belowGround(0.1), finishedM: 0.05 })],
   };
   const set = stakes(context(job));

@@ -19,7 +19,7 @@ export * from './settings';
 export * from './settlement';
 export * from './site-records';
 
-export const SCHEMA_VERSION = 9;
+export const SCHEMA_VERSION = 10;
 
 /** What lies in each list of the document. */
 export const LISTED = {

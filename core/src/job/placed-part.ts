@@ -1,4 +1,4 @@
-import type { Fields, RecordOf } from '../record/field';
+import type { Fields, RecordOf, ValueOf } from '../record/field';
 
 /** Ways a piece can point, as somebody says who stands before the opening and looks at the tank. */
 export const HEADINGS = ['out', 'back', 'left', 'right', 'up', 'down'] as const;
@@ -52,23 +52,33 @@ export const PLACED_PART = {
     says: 'Turned on from where it points, clockwise for who looks along the line away from the tank',
     asked: 'Rolled on by',
   },
-  riseM: {
-    kind: 'length',
-    least: -MOST_CUT_M,
-    most: MOST_CUT_M,
-    usual: [-10, 10],
+  slope: {
+    kind: 'variant',
+    on: 'by',
+    of: {
+      rise: {
+        riseM: {
+          kind: 'length',
+          least: -MOST_CUT_M,
+          most: MOST_CUT_M,
+          usual: [-10, 10],
+          words: 'rise',
+          says: 'How much higher its far end lies than its near end, seen from the tank',
+        },
+      },
+      fall: {
+        fallShare: {
+          kind: 'share',
+          least: -1,
+          most: 1,
+          words: 'fall',
+          says: 'How much it falls for its length, seen from the tank; negative: it rises',
+        },
+      },
+    },
     orUnknown: true,
-    words: 'rise',
-    says: 'How much higher its far end lies than its near end, seen from the tank; only of what is sold by length',
-    asked: 'From the tank outward it',
-  },
-  fallShare: {
-    kind: 'share',
-    least: -1,
-    most: 1,
-    orUnknown: true,
-    words: 'fall',
-    says: 'How much it falls for its length, seen from the tank; negative: it rises. Only of what is sold by length',
+    words: 'slope',
+    says: 'Only of what is sold by length; a hose that is sold in one piece rises by a length',
     asked: 'From the tank outward it',
   },
   held: {
@@ -109,3 +119,9 @@ export const PLACED_PART = {
   },
 } as const satisfies Fields;
 export interface PlacedPart extends RecordOf<typeof PLACED_PART> {}
+export type Slope = ValueOf<typeof PLACED_PART.slope>;
+
+/** The slope of what rises by so much from its near end to its far end [m]; falling negative. */
+export const rising = (riseM: number) => ({ by: 'rise', riseM }) as const;
+/** The slope of what falls so much for its length; rising negative. */
+export const falling = (fallShare: number) => ({ by: 'fall', fallShare }) as const;

@@ -127,25 +127,20 @@ const partProblems = memoizeBoth((part: Job['parts'][number], catalogue: Catalog
   if (!found) return [{ path: 'code', message: `${part.code} is not in the catalogue.` }];
   const say = (wrong: boolean, field: string, message: string): FieldProblem[] =>
     wrong ? [{ path: field, message }] : [];
-  const { lengthM, riseM, fallShare } = part;
+  const { lengthM, slope } = part;
   const longM = ownLengthM(found, part);
   const steep = say(
-    riseM !== null && longM != null && Math.abs(riseM) > longM,
-    'riseM',
+    slope?.by === 'rise' && longM != null && Math.abs(slope.riseM) > longM,
+    'slope.riseM',
     `${found.name} cannot rise or fall by more than its own length.`,
-  );
-  const twice = say(
-    riseM !== null && fallShare !== null,
-    'fallShare',
-    `Say of ${found.name} how far it falls, or how much for its length, not both.`,
   );
   if (!isByLength(found))
     return [
-      ...say(fallShare !== null, 'fallShare', `${found.name} is a piece and goes where it points.`),
+      ...say(slope?.by === 'fall', 'slope', `${found.name} is a piece and goes where it points.`),
       ...say(lengthM !== null, 'lengthM', `${found.name} is a piece and has no length to give.`),
       ...say(
-        riseM !== null && found.readyM === undefined,
-        'riseM',
+        slope?.by === 'rise' && found.readyM === undefined,
+        'slope',
         `${found.name} is a piece and goes where it points.`,
       ),
       ...steep,
@@ -158,7 +153,6 @@ const partProblems = memoizeBoth((part: Job['parts'][number], catalogue: Catalog
       `${found.name} is trimmed later only where it is left long.`,
     ),
     ...steep,
-    ...twice,
   ];
 });
 

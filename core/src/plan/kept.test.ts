@@ -1,3 +1,4 @@
+import { rising } from '../job/placed-part';
 import fc from 'fast-check';
 import { runs } from '../test/runs';
 import { describe, expect, test } from 'vitest';
@@ -40,7 +41,7 @@ const STEP: fc.Arbitrary<(job: Job) => Job> = fc
   .record({ pick: fc.nat(), size: number(0.05, 1.2), is: fc.boolean(), way: fc.constantFrom(...HEADINGS, null) })
   .chain(({ pick, size, is, way }) =>
     fc.constantFrom<((job: Job) => Job)[]>(
-      (job) => changed(job, 'parts', pick, { riseM: size / 4 }),
+      (job) => changed(job, 'parts', pick, { slope: rising(size / 4) }),
       (job) => changed(job, 'parts', pick, { held: is, points: way }),
       (job) => changed(job, 'parts', pick, { existing: is }),
       (job) => ({

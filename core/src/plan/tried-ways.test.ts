@@ -46,8 +46,8 @@ describe('an overflow is finished to a gully', () => {
     const [space] = [...inSpaceOf(done).values()];
     expect(space?.gaps.map(({ distanceM }) => distanceM)).toEqual([expect.closeTo(0, 3)]);
     // Its level piece falls by what a drain of this job does, 1 in 100 unless somebody says otherwise; seen over its length.
-    const falls = done.job.parts.filter(({ fallShare }) => fallShare !== null);
-    expect(falls.map(({ fallShare }) => fallShare)).toEqual([0.01]);
+    const falls = done.job.parts.filter(({ slope }) => slope !== null);
+    expect(falls.map(({ slope }) => slope)).toEqual([{ by: 'fall', fallShare: 0.01 }]);
     expect(Math.max(...done.job.parts.map(({ lengthM }) => lengthM ?? 0))).toBe(falls[0]?.lengthM);
     const said = runChecks(done, CHECKS).map(({ check }) => check);
     for (const check of [

@@ -1,3 +1,4 @@
+import { falling } from '../job/placed-part';
 import { type BentWay, type LineEnd, type MadeBend, bendsBetween } from '../assembly/bends-between';
 import type { Leg } from '../assembly/course';
 import { isFlexible } from '../assembly/flexible';
@@ -124,7 +125,7 @@ export function bentLinks(
     endIn: 0,
     endOut: 1,
     lengthM: free.has(place) ? null : (cutsM[place] ?? null),
-    ...(fallShare !== undefined && falls(place) ? { said: { fallShare } } : {}),
+    ...(fallShare !== undefined && falls(place) ? { said: { slope: falling(fallShare) } } : {}),
   });
   const behind = bends.flatMap(({ part }, place): readonly ChainLink[] => [
     {

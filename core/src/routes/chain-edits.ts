@@ -13,7 +13,7 @@ export interface ChainLink extends RouteLink {
   /** The length that follows from where its ends are, once the chain was tried. */
   readonly followsM?: number | undefined;
   /** What is said of the part as it is put in: which way it points, how it falls. */
-  readonly said?: Partial<Pick<PlacedPart, 'points' | 'rollDegrees' | 'fallShare'>>;
+  readonly said?: Partial<Pick<PlacedPart, 'points' | 'rollDegrees' | 'slope'>>;
 }
 
 /** A row of parts to put in, and what it costs. */

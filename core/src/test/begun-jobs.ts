@@ -1,3 +1,4 @@
+import { rising } from '../job/placed-part';
 import { ashdown } from '../demo/ashdown';
 import type { DemoPart } from '../demo/build-job';
 import { kilnYard } from '../demo/kiln-yard';
@@ -212,7 +213,7 @@ const WITH_CARE: readonly Job[] = [
     ],
   }),
   cast(['cord-entry', 'pump-line'], '4', [{ code: 'WCS-400' }]),
-  cast(['overflow'], '3', [{ code: 'PG-300' }, { code: 'PI-300', lengthM: 4, riseM: 0.05 }], 1.15),
+  cast(['overflow'], '3', [{ code: 'PG-300' }, { code: 'PI-300', lengthM: 4, slope: rising(0.05) }], 1.15),
   cast(['inlet'], '110', [{ code: 'PG-110M' }, { code: 'PISL-110M', lengthM: 1 }, { code: 'JFSP-110M', inEnd: 1 }]),
   tankWith({ type: 'crate-us', tank: { buriedM: 0.5 } }),
   tankWith({
@@ -251,7 +252,10 @@ const WITH_CARE: readonly Job[] = [
       ],
     }),
   },
-  tankWith({ holes: [{ ...SIDE_INLET, size: '1', heightM: 0.8, parts: byDiverter({ riseM: 0.3 }) }], roof: {} }),
+  tankWith({
+    holes: [{ ...SIDE_INLET, size: '1', heightM: 0.8, parts: byDiverter({ slope: rising(0.3) }) }],
+    roof: {},
+  }),
   tankWith({ holes: [{ ...TOP_INLET, ownSeal: 'silicone' }, { id: 'c', heightM: 0.3, ownSeal: 'cap' }, OVERFLOW] }),
   // In space: what meets, what does not, what has no room, what comes back on itself.
   twoDrums(),

@@ -1,3 +1,4 @@
+import { falling } from '../job/placed-part';
 import { buildJob } from '../demo/build-job';
 import { shippedCatalogue } from '../fittings/catalogue';
 import type { EndRef, Job, PlacedPart } from '../job/job';
@@ -237,7 +238,7 @@ export function crateOverflow(): Job {
     }),
   });
   // Seen by who stands behind the crate and looks at it: out is to the wall, left is to the right of the plan.
-  const falls = { fallShare: 1 / 60 };
+  const falls = { slope: falling(1 / 60) };
   grow(
     { of: 'hole', id: 'o' },
     [

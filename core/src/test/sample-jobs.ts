@@ -1,3 +1,4 @@
+import { rising } from '../job/placed-part';
 import { type DemoEnd, type DemoPart, buildJob } from '../demo/build-job';
 import type { Inflow, Job, Mark, Penetration, Roof, Settings, Terminal } from '../job/job';
 import { newPenetration, newTank } from '../job/new-tank';
@@ -160,7 +161,7 @@ export const BY_FIRST_FLUSH: readonly DemoPart[] = [
 export const byDiverter = (hose: Partial<DemoPart> = {}): readonly DemoPart[] => [
   { code: 'BH-100' },
   { code: 'HB-100' },
-  { code: 'HO-100', lengthM: 0.5, riseM: 0, ...hose },
+  { code: 'HO-100', lengthM: 0.5, slope: rising(0), ...hose },
   { code: 'DVG-300', inEnd: 2, outEnd: 0, points: 'up' },
   { code: 'DPG-300', lengthM: 0.6, inEnd: 1 },
   { code: 'DGG-300' },

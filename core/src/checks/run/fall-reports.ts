@@ -1,3 +1,4 @@
+import { falling, rising } from '../../job/placed-part';
 import { setField } from '../../edits/change-field';
 import { type DrainLeg, drainLegs } from '../../falls/drain';
 import type { CheckContext } from '../../derived/context';
@@ -17,7 +18,7 @@ const ROUNDING_M = 0.001;
 
 function kindOf({ fall, lengthM, leg }: DrainLeg, leastM: number): FallKind | undefined {
   if (fall < -LEVEL) return 'back';
-  if (fall < LEVEL) return leg.placed.riseM === null && leg.placed.fallShare === null ? 'not-said' : 'flat';
+  if (fall < LEVEL) return leg.placed.slope === null ? 'not-said' : 'flat';
   return fall * lengthM < leastM - ROUNDING_M ? 'little' : undefined;
 }
 
@@ -25,9 +26,7 @@ function kindOf({ fall, lengthM, leg }: DrainLeg, leastM: number): FallKind | un
 const letItFall = ({ run: { penetration }, leg: { placed }, lengthM }: DrainLeg, leastM: number): Fix => {
   const fallsM = penetration.roles.includes('inlet') ? -leastM : leastM;
   return setFix(
-    placed.fallShare === null
-      ? setField('parts', placed, 'riseM', -fallsM)
-      : setField('parts', placed, 'fallShare', fallsM / lengthM),
+    setField('parts', placed, 'slope', placed.slope?.by === 'fall' ? falling(fallsM / lengthM) : rising(-fallsM)),
     'Let it fall by {least}',
     { least: { lengthM: leastM } },
   );

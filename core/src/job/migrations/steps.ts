@@ -189,4 +189,18 @@ export const STEPS: Readonly<Record<number, (job: Stored) => Stored>> = {
     schemaVersion: 9,
     joints: listOf(job, 'joints').map(({ number: _, ...joint }) => joint),
   }),
+  // Version 10: how much a piece rises or falls is said once, in one of its ways.
+  9: (job) => ({
+    ...job,
+    schemaVersion: 10,
+    parts: listOf(job, 'parts').map(({ riseM, fallShare, ...part }) => ({
+      ...part,
+      slope:
+        typeof fallShare === 'number'
+          ? { by: 'fall', fallShare }
+          : typeof riseM === 'number'
+            ? { by: 'rise', riseM }
+            : null,
+    })),
+  }),
 };

@@ -1,3 +1,4 @@
+import { rising } from '../../job/placed-part';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { ternPoint } from '../../demo/tern-point';
@@ -21,7 +22,7 @@ const JOBS: readonly Job[] = [
   tankWith({
     type: 'concrete',
     tank: { buriedM: 1.2, plinthM: 0, anchorKg: 400 },
-    holes: [{ size: '3', heightM: 0.7, parts: [{ code: 'PG-300' }, { code: 'PI-300', lengthM: 4, riseM: 0 }] }],
+    holes: [{ size: '3', heightM: 0.7, parts: [{ code: 'PG-300' }, { code: 'PI-300', lengthM: 4, slope: rising(0) }] }],
   }),
   drumWith({ parts: [{ code: 'BH-075' }, { code: 'HB-075' }, { code: 'HO-075', lengthM: 3 }, { code: 'HM-075075' }] }),
   // Flanged.

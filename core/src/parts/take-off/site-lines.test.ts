@@ -1,3 +1,4 @@
+import { rising } from '../../job/placed-part';
 import { expect, test } from 'vitest';
 import { shippedCatalogue } from '../../fittings/catalogue';
 import { contextOf } from '../../derived/context';
@@ -48,7 +49,7 @@ test('a buried pipe is bedded: the trench less the pipe', () => {
   const job = tankWith({
     type: 'concrete',
     tank: { buriedM: 1.2, plinthM: 0 },
-    holes: [{ size: '3', heightM: 0.7, parts: [{ code: 'PG-300' }, { code: 'PI-300', lengthM: 4, riseM: 0 }] }],
+    holes: [{ size: '3', heightM: 0.7, parts: [{ code: 'PG-300' }, { code: 'PI-300', lengthM: 4, slope: rising(0) }] }],
   });
   const [bed] = lines(job);
   // 3.5 in pipe, 88.9 mm: (0.3889 x 0.3389 - 0.00621) x 4 m = 0.502 m3 (by hand), less nothing for what stands in the gasket.
@@ -58,7 +59,7 @@ test('a buried pipe is bedded: the trench less the pipe', () => {
 
 test('a buried line between two tanks is bedded once, whichever of them it is walked from', () => {
   const tank = { type: 'concrete', buriedM: 1.2, plinthM: 0 };
-  const job = linkedDrums('PG-300', [{ code: 'PI-300', lengthM: 4, riseM: 0 }], { size: '3', heightM: 0.7 });
+  const job = linkedDrums('PG-300', [{ code: 'PI-300', lengthM: 4, slope: rising(0) }], { size: '3', heightM: 0.7 });
   const buried = { ...job, tanks: job.tanks.map((one) => ({ ...one, ...tank })) };
   // As the single pipe above: 0.502 m3.
   const bed = lines(buried).find(({ code }) => code === 'BE-20');

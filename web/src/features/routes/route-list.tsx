@@ -84,7 +84,7 @@ function LinkWords({
   const longM = lengthM ?? followsM;
   const words = [
     ...(longM === undefined ? [] : [formatLength(longM, measures)]),
-    ...(said?.fallShare ? [`falls 1 in ${Math.round(1 / Math.abs(said.fallShare))}`] : []),
+    ...(said?.slope?.by === 'fall' ? [`falls 1 in ${Math.round(1 / Math.abs(said.slope.fallShare))}`] : []),
     ...(said?.points ? [`points ${HEADING_NAMES[said.points]}`] : []),
     ...(said?.rollDegrees ? [`turned ${Math.abs(said.rollDegrees).toFixed(0)}°`] : []),
   ];

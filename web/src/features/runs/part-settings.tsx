@@ -5,13 +5,16 @@ import {
   centreToCentre,
   coursesOf,
   type Edit,
+  type Slope,
   formatLength,
   type Heading,
   HEADING_VECTORS,
   HEADINGS,
   isByLength,
+  falling,
   isLengthFound,
   ownLengthM,
+  rising,
   isShutOff,
   type JudgedJoint,
   type Leg,
@@ -49,8 +52,7 @@ export function PartSettings({ item: planned }: { readonly item: StrandItem }) {
   const found = isLengthFound(part, placed, planned.placed);
   const leg = useLeg(item);
   // A pipe that comes upright and slopes away goes some way round.
-  const leavesUpright =
-    (placed.riseM ?? placed.fallShare) !== null && leg !== undefined && Math.abs(leg.headingIn.up) > UPRIGHT;
+  const leavesUpright = placed.slope !== null && leg !== undefined && Math.abs(leg.headingIn.up) > UPRIGHT;
   const set = <Name extends Field>(field: Name, to: Held<'parts', Name>): string | undefined =>
     make([change(item, field, to)])?.message;
   return (
@@ -66,7 +68,7 @@ export function PartSettings({ item: planned }: { readonly item: StrandItem }) {
       {isByLength(part) && <Between item={item} onChange={(to) => set('lengthM', to)} />}
       {isByLength(part) && <KindField item={item} onMake={(edits) => make(edits)} />}
       {ownLengthM(part, placed) !== undefined && (
-        <RiseField key={`${placed.riseM} ${placed.fallShare}`} item={item} onMake={(edits) => make(edits)?.message} />
+        <RiseField key={JSON.stringify(placed.slope)} item={item} onMake={(edits) => make(edits)?.message} />
       )}
       {(looksSomewhere(part) || leavesUpright) && <PointsField item={item} onChange={(to) => set('points', to)} />}
       {looksSomewhere(part) && placed.points !== null && (
@@ -91,17 +93,7 @@ export function PartSettings({ item: planned }: { readonly item: StrandItem }) {
   );
 }
 
-type Field =
-  | 'lengthM'
-  | 'riseM'
-  | 'fallShare'
-  | 'rollDegrees'
-  | 'points'
-  | 'held'
-  | 'lengthKind'
-  | 'trimAt'
-  | 'forNow'
-  | 'because';
+type Field = 'lengthM' | 'slope' | 'rollDegrees' | 'points' | 'held' | 'lengthKind' | 'trimAt' | 'forNow' | 'because';
 
 const change = <Name extends Field>({ placed }: StrandItem, field: Name, to: Held<'parts', Name>): Edit =>
   setField('parts', placed, field, to);
@@ -210,11 +202,12 @@ const SLOPES = [
   { value: 'falls', name: 'falls' },
   { value: 'rises', name: 'rises' },
 ] as const;
-type Slope = (typeof SLOPES)[number]['value'];
+type Way = (typeof SLOPES)[number]['value'];
 
-const slopeOf = ({ riseM, fallShare }: Pick<PlacedPart, 'riseM' | 'fallShare'>): Slope | null => {
-  const rises = riseM ?? (fallShare === null ? null : -fallShare);
-  return rises === null ? null : rises === 0 ? 'level' : rises < 0 ? 'falls' : 'rises';
+const wayOf = (slope: Slope | null): Way | null => {
+  if (slope === null) return null;
+  const rises = slope.by === 'rise' ? slope.riseM : -slope.fallShare;
+  return rises === 0 ? 'level' : rises < 0 ? 'falls' : 'rises';
 };
 
 /** How much higher or lower its far end lies, as it is said: it falls 18 in, or 1 in 60. */
@@ -227,42 +220,41 @@ function RiseField({
 }) {
   const measures = useJob((state) => state.job.measures);
   const { placed } = item;
-  const { riseM, fallShare } = placed;
-  const [slope, setSlope] = useState(slopeOf(placed));
-  const sign = slope === 'falls' ? -1 : 1;
-  const by = (to: number): string | undefined =>
-    onMake([...(fallShare === null ? [] : [change(item, 'fallShare', null)]), change(item, 'riseM', to)]);
-  const share = (to: number): string | undefined =>
-    onMake([...(riseM === null ? [] : [change(item, 'riseM', null)]), change(item, 'fallShare', to)]);
-  const choose = (to: Slope): void => {
-    setSlope(to);
+  const { slope } = placed;
+  const byM = slope?.by === 'rise' && slope.riseM !== 0 ? Math.abs(slope.riseM) : null;
+  const share = slope?.by === 'fall' && slope.fallShare !== 0 ? Math.abs(slope.fallShare) : null;
+  const [way, setWay] = useState(wayOf(slope));
+  const sign = way === 'falls' ? -1 : 1;
+  const say = (to: Slope): string | undefined => onMake([change(item, 'slope', to)]);
+  const choose = (to: Way): void => {
+    setWay(to);
     const turned = to === 'falls' ? -1 : 1;
-    if (to === 'level') by(0);
-    else if (fallShare !== null) share(-turned * Math.abs(fallShare));
-    else if (riseM !== null && riseM !== 0) by(turned * Math.abs(riseM));
+    if (to === 'level') say(rising(0));
+    else if (share !== null) say(falling(-turned * share));
+    else if (byM !== null) say(rising(turned * byM));
   };
   return (
     <div>
       <span className="block type-second" aria-hidden="true">
         From the tank outward it
       </span>
-      <Choice label="From the tank outward it" value={slope} options={SLOPES} onChange={choose} />
-      {slope !== null && slope !== 'level' && (
+      <Choice label="From the tank outward it" value={way} options={SLOPES} onChange={choose} />
+      {way !== null && way !== 'level' && (
         <div className="grid grid-cols-2 gap-x-3">
           <LengthField
-            label={slope === 'falls' ? 'It falls by' : 'It rises by'}
-            valueM={riseM === null || riseM === 0 ? null : Math.abs(riseM)}
+            label={way === 'falls' ? 'It falls by' : 'It rises by'}
+            valueM={byM}
             measures={measures}
-            onChange={(to) => by(sign * to)}
+            onChange={(to) => say(rising(sign * to))}
           />
           {isByLength(item.part) && (
             <FigureField
               kind="number"
               measures={measures}
               bare
-              label={slope === 'falls' ? 'or falls 1 in' : 'or rises 1 in'}
-              value={fallShare === null || fallShare === 0 ? null : Math.round(TENTH / Math.abs(fallShare)) / TENTH}
-              onChange={(to) => (to >= 1 ? share(-sign / to) : 'At least 1.')}
+              label={way === 'falls' ? 'or falls 1 in' : 'or rises 1 in'}
+              value={share === null ? null : Math.round(TENTH / share) / TENTH}
+              onChange={(to) => (to >= 1 ? say(falling(-sign / to)) : 'At least 1.')}
             />
           )}
         </div>

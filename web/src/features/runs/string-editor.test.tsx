@@ -143,7 +143,10 @@ describe('where a run goes', () => {
     expect(course.textContent).not.toContain('assumed');
     await userEvent.click(label(/^Hose60/));
     await userEvent.click(screen.getByRole('radio', { name: 'rises' }));
-    expect(now().parts.find(({ id }) => id === 'p4-6')?.riseM).toBeCloseTo(74 * 0.0254, 9);
+    expect(now().parts.find(({ id }) => id === 'p4-6')?.slope).toEqual({
+      by: 'rise',
+      riseM: expect.closeTo(74 * 0.0254, 9) as number,
+    });
   });
 
   test('a rise longer than the hose is named and nothing is lost', async () => {
@@ -153,7 +156,10 @@ describe('where a run goes', () => {
     await userEvent.clear(falls);
     await userEvent.type(falls, '80 ft{Enter}');
     expect(screen.getByText(/cannot rise or fall by more than its own length/)).toBeDefined();
-    expect(now().parts.find(({ id }) => id === 'p4-6')?.riseM).toBeCloseTo(-74 * 0.0254, 9);
+    expect(now().parts.find(({ id }) => id === 'p4-6')?.slope).toEqual({
+      by: 'rise',
+      riseM: expect.closeTo(-74 * 0.0254, 9) as number,
+    });
   });
 
   test('the order of work names every joint once, and a press chooses it', async () => {

@@ -62,7 +62,7 @@ export function FallsSection({ context }: { readonly context: CheckContext }) {
                   </th>
                   <td className="pr-3">{formatLength(lengthM, measures)}</td>
                   <td className="pr-3">
-                    {(leg.placed.riseM ?? leg.placed.fallShare) === null && Math.abs(fall) < 0.0005
+                    {leg.placed.slope === null && Math.abs(fall) < 0.0005
                       ? 'not said, drawn level'
                       : fallWords(fall, measures)}
                   </td>

@@ -1,3 +1,4 @@
+import { rising } from '../../../job/placed-part';
 import { belowGround, newMark, newTerminal } from '../../../job/places';
 import { tankWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
@@ -19,7 +20,7 @@ const buried = (heightM: number, riseM = -0.05, groundM?: number) => {
         roles: ['overflow'],
         size: '3',
         heightM,
-        parts: [{ code: 'PG-300' }, { code: 'PI-300', lengthM: 4, riseM }],
+        parts: [{ code: 'PG-300' }, { code: 'PI-300', lengthM: 4, slope: rising(riseM) }],
         end: { of: 'terminal', id: 'ditch' },
       },
     ],
@@ -36,7 +37,7 @@ const supply = (underM: number, frostPlan: 'insulated' | 'drained') => {
     type: 'concrete',
     tank: { buriedM: BURIED_M, plinthM: 0 },
     settings: { frostPlan },
-    holes: [{ heightM: up(underM), parts: [{ code: 'PG-100' }, { code: 'PI-100', lengthM: 4, riseM: 0 }] }],
+    holes: [{ heightM: up(underM), parts: [{ code: 'PG-100' }, { code: 'PI-100', lengthM: 4, slope: rising(0) }] }],
   });
   return job;
 };

@@ -1,3 +1,4 @@
+import { rising } from '../../../job/placed-part';
 import { TOP_INLET, byDrain, tankWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
@@ -6,7 +7,7 @@ const WALL = { ...TOP_INLET, face: 'wall', heightM: 0.8, depthM: 0 } as const;
 
 /** The rise of an inlet is said as it is walked, from the tank outward: what comes in falls towards the tank. */
 const inlet = (riseM: number | null, lengthM = 2) =>
-  tankWith({ holes: [{ ...WALL, parts: byDrain({ riseM, lengthM }) }] });
+  tankWith({ holes: [{ ...WALL, parts: byDrain({ slope: riseM === null ? null : rising(riseM), lengthM }) }] });
 const overflow = (riseM: number) =>
   tankWith({
     holes: [
@@ -15,7 +16,7 @@ const overflow = (riseM: number) =>
         roles: ['overflow'],
         size: '3',
         heightM: 0.8,
-        parts: [{ code: 'PG-300' }, { code: 'PI-300', lengthM: 2, riseM }],
+        parts: [{ code: 'PG-300' }, { code: 'PI-300', lengthM: 2, slope: rising(riseM) }],
       },
     ],
   });

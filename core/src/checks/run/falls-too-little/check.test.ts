@@ -1,3 +1,4 @@
+import { rising } from '../../../job/placed-part';
 import { TOP_INLET, byDrain, tankWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
@@ -5,7 +6,7 @@ import check from './check';
 const WALL = { ...TOP_INLET, face: 'wall', heightM: 0.8, depthM: 0 } as const;
 
 const inlet = (riseM: number | null, settings = {}) =>
-  tankWith({ settings, holes: [{ ...WALL, parts: byDrain({ riseM }) }] });
+  tankWith({ settings, holes: [{ ...WALL, parts: byDrain({ slope: riseM === null ? null : rising(riseM) }) }] });
 
 testCheck(check, {
   clean: [

@@ -1,3 +1,4 @@
+import { rising } from '../../../job/placed-part';
 import { drumWith, place } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
@@ -5,7 +6,11 @@ import check from './check';
 const hose = (riseM: number | null, dropM: number | null) =>
   drumWith({
     terminals: [place({ id: 'bay', name: 'bay', dropM })],
-    parts: [{ code: 'BH-075' }, { code: 'HB-075' }, { code: 'HO-075', lengthM: 10, riseM }],
+    parts: [
+      { code: 'BH-075' },
+      { code: 'HB-075' },
+      { code: 'HO-075', lengthM: 10, slope: riseM === null ? null : rising(riseM) },
+    ],
     end: { of: 'terminal', id: 'bay' },
   });
 

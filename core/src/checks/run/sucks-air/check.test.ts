@@ -1,3 +1,4 @@
+import { rising } from '../../../job/placed-part';
 import { drumWith, place } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
@@ -20,7 +21,7 @@ const line = (...pipes: readonly (readonly [lengthM: number, riseM: number])[]) 
       { code: 'BS-100' },
       ...pipes.flatMap(([lengthM, riseM], place) => [
         ...(place > 0 ? [{ code: 'CS-100' }] : []),
-        { code: 'PI-100', lengthM, riseM },
+        { code: 'PI-100', lengthM, slope: rising(riseM) },
       ]),
     ],
     end: { of: 'terminal', id: 'bed' },

@@ -1,3 +1,4 @@
+import { rising } from '../../../job/placed-part';
 import { TOP_INLET, byDiverter, tankWith, upToGutter } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
@@ -34,7 +35,7 @@ testCheck(check, {
             face: 'wall',
             heightM: 0.8,
             depthM: 0,
-            parts: [{ code: 'BH-100' }, { code: 'HB-100' }, { code: 'HO-100', lengthM: 3, riseM: 0.05 }],
+            parts: [{ code: 'BH-100' }, { code: 'HB-100' }, { code: 'HO-100', lengthM: 3, slope: rising(0.05) }],
           },
         ],
       }),

@@ -1,3 +1,4 @@
+import { rising } from '../../../job/placed-part';
 import { OVERFLOW, TOP_INLET, byDiverter, tankWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
@@ -6,7 +7,14 @@ const fill = (heightM: number, riseM: number | null, overflow = false) =>
   tankWith({
     roof: {},
     holes: [
-      { ...TOP_INLET, size: '1', face: 'wall', heightM, depthM: 0, parts: byDiverter({ riseM }) },
+      {
+        ...TOP_INLET,
+        size: '1',
+        face: 'wall',
+        heightM,
+        depthM: 0,
+        parts: byDiverter({ slope: riseM === null ? null : rising(riseM) }),
+      },
       ...(overflow ? [OVERFLOW] : []),
     ],
   });
