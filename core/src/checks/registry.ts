@@ -56,6 +56,7 @@ import notForDrinking from './run/not-for-drinking/check';
 import outdoors from './run/outdoors/check';
 import overPressure from './run/over-pressure/check';
 import runsInto from './run/runs-into/check';
+import valveInOverflow from './run/valve-in-overflow/check';
 import throughAWall from './run/through-a-wall/check';
 import rigidClosure from './run/rigid-closure/check';
 import screenClogs from './run/screen-clogs/check';
@@ -95,6 +96,7 @@ export const CHECKS: readonly Check[] = [
   leftOut,
   runsInto,
   throughAWall,
+  valveInOverflow,
   rigidClosure,
   wrongWay,
   overPressure,

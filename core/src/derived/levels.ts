@@ -10,8 +10,9 @@ import { placeUpM } from './heights';
 import { baseLevelM } from './set-out';
 import { type Penetration, siteFigure } from '../job/job';
 import type { RunJob } from './run-job';
-import { linkedTanks } from './linked-tanks';
-import { holesOf } from '../job/lookup';
+import { linkedTanks, linksOf } from './linked-tanks';
+import { holesOf, tankOf } from '../job/lookup';
+import { workingHoles } from './shut';
 import { strandsOf } from './strands';
 
 /** A float arm shuts its valve when the water stands this far under the hole of the valve (typical, value from memory). */
@@ -92,19 +93,22 @@ function outletOf(hole: Penetration, tank: Tank, context: LevelContext): Outlet 
   const ends = strandsOf(hole, context.runs).flatMap(({ end }) =>
     end.at === 'terminal' ? [placeUpM(context.job, end.id) ?? -Infinity] : [],
   );
-  const highest = Math.max(...ends) - baseLevelM(tank, context.job);
-  return highest > lowest ? { levelM: highest, because: 'destination' } : { levelM: lowest, because: 'outlet' };
+  // Of several places on one outlet the lowest says what can be drawn; each is told what it gets.
+  const highest = Math.min(Infinity, ...ends) - baseLevelM(tank, context.job);
+  return Number.isFinite(highest) && highest > lowest
+    ? { levelM: highest, because: 'destination' }
+    : { levelM: lowest, because: 'outlet' };
 }
 
 const lowestOf = (outlets: readonly Outlet[]): Outlet | undefined => outlets.toSorted((a, b) => a.levelM - b.levelM)[0];
 
 const ownOutlet = (tank: Tank, context: LevelContext): Outlet | undefined =>
-  lowestOf(holesOf(context.job, tank.id, ...DRAWS).map((hole) => outletOf(hole, tank, context)));
+  lowestOf(workingHoles(context, tank.id, ...DRAWS).map((hole) => outletOf(hole, tank, context)));
 
 /** Below which nothing comes out of a tank: by its own outlets, or through a link by another tank's. */
 function deadOf(tank: Tank, context: LevelContext): Outlet | undefined {
   const own = ownOutlet(tank, context);
-  const links = holesOf(context.job, tank.id, 'link').map((hole) => invertM(hole, tank, context));
+  const links = workingHoles(context, tank.id, 'link').map((hole) => invertM(hole, tank, context));
   const others = links.length === 0 ? [] : sharingWith(tank, context).filter(({ id }) => id !== tank.id);
   const through = others.flatMap((other): Outlet[] => {
     const outlet = ownOutlet(other, context);
@@ -127,14 +131,40 @@ export function levelsOf(tank: Tank, context: LevelContext): TankLevels {
   return found;
 }
 
+/** How high an opening lets water pass, over the finished ground at the tanks [m]. */
+function passesAtM(hole: Penetration, context: LevelContext): number {
+  const tank = tankOf(context.job, hole);
+  return tank ? invertM(hole, tank, context) + baseLevelM(tank, context.job) : Infinity;
+}
+
+/**
+ * The level at which a tank spills by an overflow, its own or one that its water comes to through links, over the finished ground
+ * at the tanks [m]: a link that lies higher than the overflow behind it rules. Infinite where there is none.
+ */
+function spillsAtM(tank: Tank, context: LevelContext): number {
+  const group = sharingWith(tank, context);
+  const spills = new Map(
+    group.map(({ id }) => [
+      id,
+      Math.min(Infinity, ...workingHoles(context, id, 'overflow').map((hole) => passesAtM(hole, context))),
+    ]),
+  );
+  const links = group.length < 2 ? [] : linksOf(context);
+  // What one tank spills at, the next does at once or at the height of the link; no way is longer than all tanks.
+  for (const _ of group)
+    for (const { from, to } of links) {
+      const passM = Math.max(passesAtM(from, context), passesAtM(to, context));
+      const [one, other] = [spills.get(from.tankId), spills.get(to.tankId)];
+      if (one === undefined || other === undefined) continue;
+      spills.set(from.tankId, Math.min(one, Math.max(other, passM)));
+      spills.set(to.tankId, Math.min(other, Math.max(one, passM)));
+    }
+  return spills.get(tank.id) ?? Infinity;
+}
+
 function workOutLevels(tank: Tank, context: LevelContext): TankLevels {
   const { job } = context;
-  const overflows = sharingWith(tank, context).flatMap((other) =>
-    holesOf(job, other.id, 'overflow').map(
-      (hole) => invertM(hole, other, context) + baseLevelM(other, job) - baseLevelM(tank, job),
-    ),
-  );
-  const spillsM = Math.min(tank.brimM, ...overflows);
+  const spillsM = Math.min(tank.brimM, spillsAtM(tank, context) - baseLevelM(tank, job));
   const floats = holesOf(job, tank.id, 'float-fill').map(shutsAtM);
   const rainComes = holesOf(job, tank.id, 'inlet', 'tanker-fill').length > 0;
   const shutsM = Math.min(...floats, Infinity);

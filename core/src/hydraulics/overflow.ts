@@ -1,12 +1,12 @@
 import type { CheckContext } from '../derived/context';
 import type { Penetration } from '../job/job';
-import { boreM, invertM } from '../derived/levels';
+import { boreM, invertM, sharingWith } from '../derived/levels';
 import { holesOf, tankOf } from '../job/lookup';
 import { INFLOWS } from '../site/inflow-kinds';
 import { isUpright } from '../walls/forms';
 import type { Tank } from '../walls/tank';
 import { FLOAT_VALVE_M3S, sideOverflowM3s, standpipeM3s } from './free-flow';
-import { stormOnRoofsM3s } from './storm';
+import { stormIntoM3s } from './storm';
 
 /** From the lowest point of the bore of an overflow to the brim [m]. */
 export const overflowHeadM = (hole: Penetration, tank: Tank, context: CheckContext): number =>
@@ -21,14 +21,23 @@ export function overflowM3s(hole: Penetration, context: CheckContext): number {
 }
 
 /**
- * All that can come into tanks that share their water at once [m3/s]: rain where there is an inlet, every other inflow at
- * its rate, and a float valve that sticks where nothing is said of it.
+ * All that can come into tanks that share their water at once [m3/s]: the rain that is led there, every other inflow at its rate,
+ * a float valve that sticks where nothing is said of it, and the surplus of tanks whose overflow is led into one of them.
  */
-export function inflowM3s(group: readonly Tank[], { job }: CheckContext): number {
+export function inflowM3s(group: readonly Tank[], context: CheckContext, counted: readonly string[] = []): number {
+  const { job, runs } = context;
   const holes = group.flatMap(({ id }) => holesOf(job, id));
-  const has = (role: 'inlet' | 'float-fill'): boolean => holes.some(({ roles }) => roles.includes(role));
   const others = job.inflows.filter(({ into }) => holes.some(({ id }) => id === into));
   const rates = others.reduce((sum, { rateM3s, kind }) => sum + (rateM3s ?? INFLOWS[kind].usualM3s), 0);
-  const stuck = has('float-fill') && others.length === 0 ? FLOAT_VALVE_M3S : 0;
-  return (has('inlet') ? stormOnRoofsM3s(job) : 0) + rates + stuck;
+  const floats = holes.some(({ roles }) => roles.includes('float-fill'));
+  const stuck = floats && others.length === 0 ? FLOAT_VALVE_M3S : 0;
+  // Each tank once, however their surplus is led round.
+  const known = [...counted, ...group.map(({ id }) => id)];
+  const above = runs
+    .filter(({ penetration }) => penetration.roles.includes('overflow') && !known.includes(penetration.tankId))
+    .filter(({ strands }) => strands.some(({ end }) => end.at === 'hole' && holes.some(({ id }) => id === end.id)))
+    .flatMap(({ penetration }) => tankOf(job, penetration) ?? []);
+  const from = [...new Set(above.flatMap((tank) => sharingWith(tank, context)))];
+  const surplus = from.length > 0 ? inflowM3s(from, context, known) : 0;
+  return stormIntoM3s(holes, job) + rates + stuck + surplus;
 }

@@ -264,6 +264,16 @@ const WITH_CARE: readonly Job[] = [
   cutTooShort(),
   movedBy(twoDrums(), 't2', -0.25),
   ring(),
+  tankWith({
+    holes: [
+      {
+        roles: ['overflow'],
+        size: '1-1/2',
+        heightM: 0.7,
+        parts: [{ code: 'PG-150' }, { code: 'PI-150', lengthM: 0.3 }, { code: 'VS-150' }],
+      },
+    ],
+  }),
   withWall(measured(-2, -0.25), measured(2, -0.25)),
   // Stored by somebody whose program took it; today's does not.
   { ...ternPoint(), frostM: 9 },

@@ -1,4 +1,5 @@
-import { stormOnRoofsM3s } from '../../../hydraulics/storm';
+import { workingHoles } from '../../../derived/shut';
+import { stormIntoM3s } from '../../../hydraulics/storm';
 import { holesOf } from '../../../job/lookup';
 import { orificeM3s } from '../../../hydraulics/free-flow';
 import { boreM, invertM, sharingWith } from '../../../derived/levels';
@@ -30,15 +31,17 @@ export default defineCheck({
       const { job } = context;
       const [inlet] = holesOf(job, tank.id, 'inlet');
       const group = sharingWith(tank, context);
-      if (!inlet || group.length < 2 || holesOf(job, tank.id, 'overflow').length > 0) return [];
-      const overflows = group.flatMap((other) => holesOf(job, other.id, 'overflow').map((hole) => ({ hole, other })));
+      if (!inlet || group.length < 2 || workingHoles(context, tank.id, 'overflow').length > 0) return [];
+      const overflows = group.flatMap((other) =>
+        workingHoles(context, other.id, 'overflow').map((hole) => ({ hole, other })),
+      );
       const [first] = overflows;
       if (!first) return [];
       const passes = holesOf(job, tank.id, 'link');
       const spillM = invertM(first.hole, first.other, context) + baseLevelM(first.other, job);
       const headM = Math.max(0, tank.brimM + baseLevelM(tank, job) - spillM);
       const flow = passes.reduce((sum, hole) => sum + orificeM3s(boreM(hole, context), headM), 0);
-      const inflow = stormOnRoofsM3s(job);
+      const inflow = stormIntoM3s(holesOf(job, tank.id, 'inlet'), job);
       return flow >= inflow
         ? []
         : [

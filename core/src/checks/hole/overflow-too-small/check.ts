@@ -1,3 +1,4 @@
+import { workingHoles } from '../../../derived/shut';
 import { holesOf } from '../../../job/lookup';
 import { inflowM3s, overflowHeadM, overflowM3s } from '../../../hydraulics/overflow';
 import type { Penetration } from '../../../job/job';
@@ -28,12 +29,12 @@ export default defineCheck({
   },
   check: (context) =>
     context.job.tanks.flatMap((tank): Report<'area' | 'flow'>[] => {
-      const overflows = holesOf(context.job, tank.id, 'overflow');
+      const overflows = workingHoles(context, tank.id, 'overflow');
       const [first] = overflows;
       if (!first) return [];
       const group = sharingWith(tank, context);
       const inlets = group.flatMap(({ id }) => holesOf(context.job, id, 'inlet', 'tanker-fill'));
-      const all = group.flatMap(({ id }) => holesOf(context.job, id, 'overflow'));
+      const all = group.flatMap(({ id }) => workingHoles(context, id, 'overflow'));
       const inletArea = Math.max(0, ...inlets.map(areaOf));
       const share = all.reduce((sum, hole) => sum + areaOf(hole), 0) / inletArea;
       const largest = inlets.toSorted((a, b) => areaOf(b) - areaOf(a))[0];

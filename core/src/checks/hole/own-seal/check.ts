@@ -1,3 +1,4 @@
+import { COVERS } from '../../../derived/shut';
 import { invertM, levelsOf } from '../../../derived/levels';
 import { ownSealIn } from '../../../derived/ports';
 import { tankOf } from '../../../job/lookup';
@@ -10,7 +11,6 @@ import { atPenetration } from '../../places';
 /** Water goes through, wherever it stands in front of it. */
 const OPEN: readonly OwnSeal[] = ['clear', 'notch', 'loose-pipe', 'loose-cord'];
 /** It keeps out what crawls and falls: above the water nothing more is asked of it. */
-const COVERS: readonly OwnSeal[] = ['cap', 'plug', 'hatch', 'second-lid'];
 
 const wordsOf = (ownSeal: OwnSeal, { ownSealWords }: Penetration): string =>
   ownSeal === 'other' ? (ownSealWords ?? '') : OWN_SEAL_NAMES[ownSeal].toLowerCase();

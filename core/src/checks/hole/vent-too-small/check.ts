@@ -1,4 +1,5 @@
-import { stormOnRoofsM3s } from '../../../hydraulics/storm';
+import { workingHoles } from '../../../derived/shut';
+import { stormIntoM3s } from '../../../hydraulics/storm';
 import { holesOf } from '../../../job/lookup';
 import { TANKER_M3S, outletM3s, ventM3s } from '../../../hydraulics/free-flow';
 import { boreM, invertM, levelsOf } from '../../../derived/levels';
@@ -25,7 +26,7 @@ export default defineCheck({
   check: (context) =>
     context.job.tanks.flatMap((tank) => {
       const { job } = context;
-      const vents = holesOf(job, tank.id, 'vent', 'overflow');
+      const vents = workingHoles(context, tank.id, 'vent', 'overflow');
       if (vents.length === 0 || tankType(tank.type).openTop) return [];
       // Half of the area, for the screen at its end.
       const passes = vents.reduce((sum, hole) => sum + ventM3s(boreM(hole, context)) / 2, 0);
@@ -34,9 +35,9 @@ export default defineCheck({
         ...holesOf(job, tank.id, 'tanker-fill').map((hole) => ({ what: `A tanker at ${hole.label}`, m3s: TANKER_M3S })),
         ...holesOf(job, tank.id, 'inlet').map((hole) => ({
           what: `A storm at ${hole.label}`,
-          m3s: stormOnRoofsM3s(job),
+          m3s: stormIntoM3s([hole], job),
         })),
-        ...holesOf(job, tank.id, 'draw-off', 'drain').map((hole) => ({
+        ...workingHoles(context, tank.id, 'draw-off', 'drain').map((hole) => ({
           what: `${hole.label} wide open`,
           m3s: outletM3s(boreM(hole, context), fullM - invertM(hole, tank, context)),
         })),

@@ -1,6 +1,5 @@
-import { holesOf } from '../../../job/lookup';
+import { workingHoles } from '../../../derived/shut';
 import { holeKind, setOutHole } from '../../../job/hole-kinds';
-import { staysClosed } from '../../../derived/ports';
 import type { CheckContext } from '../../../derived/context';
 import type { Tank } from '../../../walls/tank';
 import { tankType } from '../../../walls/tank-types';
@@ -24,10 +23,10 @@ export default defineCheck({
       },
     },
   },
-  check: ({ job }) =>
-    job.tanks
+  check: (context) =>
+    context.job.tanks
       .filter((tank) => !tank.stands && !tankType(tank.type).breathes)
-      .filter((tank) => holesOf(job, tank.id, 'vent', 'overflow').every((hole) => staysClosed(hole, tank)))
+      .filter(({ id }) => workingHoles(context, id, 'vent', 'overflow').length === 0)
       .map((tank) => ({
         messageId: 'none' as const,
         at: atTank(tank),

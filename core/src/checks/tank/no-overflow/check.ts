@@ -4,6 +4,7 @@ import type { CheckContext } from '../../../derived/context';
 import { sizeInInches } from '../../../quantity/size';
 import { holeKind, setOutHole } from '../../../job/hole-kinds';
 import { linkedTanks } from '../../../derived/linked-tanks';
+import { workingHoles } from '../../../derived/shut';
 import { defineCheck } from '../../define-check';
 import type { Fix } from '../../finding';
 import { freshId } from '../../../edits/fresh-id';
@@ -29,9 +30,7 @@ export default defineCheck({
           tanks.every(({ stands }) => !stands) &&
           // What may run over its rim has a way out.
           tanks.every(({ mayRunOver }) => !mayRunOver) &&
-          !context.job.penetrations.some(
-            ({ tankId, roles }) => roles.includes('overflow') && tanks.some(({ id }) => id === tankId),
-          ),
+          tanks.every(({ id }) => workingHoles(context, id, 'overflow').length === 0),
       )
       .map((tanks) => {
         const [first] = tanks;
@@ -39,11 +38,17 @@ export default defineCheck({
         return {
           messageId: 'none' as const,
           at: atTank(first),
-          data: { tanks: tanks.map(({ label }) => label).join(' with ') },
+          data: { tanks: together(tanks.map(({ label }) => label)) },
           fixes: (whole) => overflowFix(whole, first),
         };
       }),
 });
+
+/** 'T1', 'T1 with T2', 'T1 with T2, T3 and T4'. */
+function together([first = '', ...others]: readonly string[]): string {
+  const last = others.pop();
+  return last === undefined ? first : `${first} with ${others.length > 0 ? `${others.join(', ')} and ` : ''}${last}`;
+}
 
 /** An overflow as large as the largest inlet, as high as the flat of the wall allows, with what seals it. */
 function overflowFix(context: CheckContext, tank: Tank): readonly Fix[] {

@@ -1,0 +1,36 @@
+import { type OwnSeal, type Penetration } from '../job/job';
+import { holesOf, tankOf } from '../job/lookup';
+import type { Part } from '../fittings/part';
+import type { Role } from '../walls/roles';
+import type { RunSight } from './context';
+import { staysClosed } from './ports';
+import type { Strand } from './run';
+import { strandsOf } from './strands';
+
+type Sight = Pick<RunSight, 'job' | 'runs'>;
+
+/** What somebody puts into or over a hole so that nothing goes through. */
+export const COVERS: readonly OwnSeal[] = ['cap', 'plug', 'hatch', 'second-lid'];
+
+/** Does it close what it goes on: a plug, a cap, a cover? A grate or a breather has one end too, and lets air through. */
+const closes = ({ ends, features }: Part): boolean => ends.length === 1 && features.length === 0;
+
+const endsClosed = ({ end, items }: Strand): boolean => {
+  const last = items.at(-1);
+  return end.at === 'closed' && last !== undefined && closes(last.part);
+};
+
+/**
+ * Does an opening let nothing through, water or air? A port that stays closed, a hole with a cover in it, and one of which every
+ * line ends in a plug or a cap. What nobody has finished yet is taken for open: it is meant to be.
+ */
+export function isShut(hole: Penetration, { job, runs }: Sight): boolean {
+  if (staysClosed(hole, tankOf(job, hole))) return true;
+  const strands = strandsOf(hole, runs);
+  if (hole.ownSeal !== null && COVERS.includes(hole.ownSeal)) return strands.every(({ items }) => items.length === 0);
+  return strands.length > 0 && strands.every(endsClosed);
+}
+
+/** The openings of a tank that do what they are for: with one of these roles, and not shut. */
+export const workingHoles = (sight: Sight, tankId: string, ...roles: readonly Role[]): readonly Penetration[] =>
+  holesOf(sight.job, tankId, ...roles).filter((hole) => !isShut(hole, sight));
