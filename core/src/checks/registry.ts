@@ -78,6 +78,7 @@ import wayTooSmall from './site/way-too-small/check';
 import baseLoad from './tank/base-load/check';
 import blocksInWay from './tank/blocks-in-way/check';
 import buriedCare from './tank/buried-care/check';
+import capacityUnlike from './tank/capacity-unlike/check';
 import diverterSpills from './tank/diverter-spills/check';
 import floats from './tank/floats/check';
 import light from './tank/light/check';
@@ -161,6 +162,7 @@ export const CHECKS: readonly Check[] = [
   riserNotOverPump,
   light,
   buriedCare,
+  capacityUnlike,
   riserLow,
   blocksInWay,
   sprungClosure,

@@ -274,6 +274,7 @@ const WITH_CARE: readonly Job[] = [
       },
     ],
   }),
+  tankWith({ type: 'own-cylinder', tank: { diameterM: 2.4, baseDiameterM: 2.4, capacityM3: 0.5 } }),
   withWall(measured(-2, -0.25), measured(2, -0.25)),
   // Stored by somebody whose program took it; today's does not.
   { ...ternPoint(), frostM: 9 },

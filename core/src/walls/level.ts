@@ -24,6 +24,10 @@ export function volumeAtM3(tank: Tank, levelM: number): number {
   return from.volumeM3 + (to.volumeM3 - from.volumeM3) * share;
 }
 
+/** What a tank holds to the brim [m3]: as its maker has it, else what is inside its dimensions. */
+export const holdsM3 = (tank: Tank): number =>
+  tank.capacityM3 ?? formOf(tank).insideM3(tank, Math.max(0, tank.brimM - tank.wallM));
+
 /** What must come out: nothing at the floor, the readings of the meter, and the capacity at the brim unless it was metered. */
 function fixedPoints(tank: Tank): readonly MeteredFill[] {
   const metered = tank.metered.filter(({ levelM }) => levelM > tank.wallM && levelM <= tank.brimM);
@@ -31,7 +35,7 @@ function fixedPoints(tank: Tank): readonly MeteredFill[] {
   return [
     { levelM: tank.wallM, volumeM3: 0 },
     ...metered,
-    ...(toBrim ? [] : [{ levelM: tank.brimM, volumeM3: Math.max(tank.capacityM3, metered.at(-1)?.volumeM3 ?? 0) }]),
+    ...(toBrim ? [] : [{ levelM: tank.brimM, volumeM3: Math.max(holdsM3(tank), metered.at(-1)?.volumeM3 ?? 0) }]),
   ];
 }
 
@@ -42,5 +46,5 @@ export const levelAtM = (tank: Tank, volumeM3: number): number =>
 /** What the outside dimensions alone would make of it, as a share over the capacity: 0.15 is 15 % too much. */
 export const outsideOverstates = (tank: Tank): number => {
   const outside = formOf(tank).insideM3({ ...tank, wallM: 0 }, tank.heightM);
-  return outside / tank.capacityM3 - 1;
+  return outside / holdsM3(tank) - 1;
 };

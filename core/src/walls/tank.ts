@@ -104,7 +104,15 @@ export interface MeteredFill extends RecordOf<typeof METERED_FILL> {}
 
 /** What can be measured of a tank; a dimension its form does not have is 0. */
 const TANK_DIMENSIONS = {
-  capacityM3: { kind: 'volume', above: 0, most: MOST_M3, usual: [0.05, 50], words: 'capacity' },
+  capacityM3: {
+    kind: 'volume',
+    above: 0,
+    most: MOST_M3,
+    usual: [0.05, 50],
+    orUnknown: true,
+    words: 'capacity',
+    says: 'To the brim, as its maker has it; null: what its dimensions hold',
+  },
   diameterM: {
     kind: 'length',
     least: 0,

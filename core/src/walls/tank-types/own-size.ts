@@ -16,7 +16,7 @@ const own = (
     name,
     shortName: 'own size',
     form,
-    defaults: dimensions({ capacityM3: 1, brimM: 0.95, heightM: 1, wallM: 0.005, ...defaults }),
+    defaults: dimensions({ capacityM3: null, brimM: 0.95, heightM: 1, wallM: 0.005, ...defaults }),
     ...(outline === undefined ? {} : { outline }),
   });
 

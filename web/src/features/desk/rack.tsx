@@ -5,6 +5,7 @@ import {
   type Tank,
   formatLength,
   formatVolume,
+  holdsM3,
   isUpright,
   sizeInInches,
   sizeWords,
@@ -62,7 +63,7 @@ function TankRows({ tank }: { readonly tank: Tank }) {
           onClick={() => showTank(tank.id)}
         >
           <span className="type-head">{tank.label}</span>{' '}
-          <span className="type-second">{formatVolume(tank.capacityM3, measures)}</span>
+          <span className="type-second">{formatVolume(holdsM3(tank), measures)}</span>
         </button>
       </h2>
       {own.length === 0 && <p className="px-4 pb-2 type-second">no holes yet</p>}

@@ -19,6 +19,7 @@ import {
   formatLength,
   formatMass,
   formatVolume,
+  holdsM3,
   fullKg,
   lidOverGroundM,
   siteFigure,
@@ -58,7 +59,7 @@ export function OnTheGround({ tank }: { readonly tank: Tank }) {
       <Fact name="full weight">
         <b className="font-[650]">{formatMass(kg, measures)}</b>, {formatPressure(footKpa(tank), measures)} under it
       </Fact>
-      <Fact name="to the brim">{formatVolume(tank.capacityM3, measures, true)}</Fact>
+      <Fact name="to the brim">{formatVolume(holdsM3(tank), measures, true)}</Fact>
       <YesNo label="It stands already and works" value={tank.stands} onChange={(to) => set('stands', to)} />
       {tank.stands && (
         <p className="type-second">

@@ -5,8 +5,10 @@ import {
   formOf,
   formatLength,
   formatVolume,
+  holdsM3,
   levelAtM,
   outsideOverstates,
+  tankType,
   volumeAtM3,
   usualOf,
   isGuest,
@@ -49,6 +51,7 @@ export function TankDimensions({ tank }: { readonly tank: Tank }) {
           bare
           label={`Holds, ${litres ? 'L' : 'gal'}`}
           value={tank.capacityM3}
+          unsaid={`${formatVolume(holdsM3(tank), measures)} by its size`}
           onChange={(to) => set('capacityM3', to)}
         />
         {fields.map(({ field, name }) => (
@@ -64,8 +67,10 @@ export function TankDimensions({ tank }: { readonly tank: Tank }) {
       </div>
       <p className="pt-2 type-second">
         {formatVolume(volumeAtM3(tank, tank.brimM / 2), measures, true)} at half of its height; half full at{' '}
-        {formatLength(levelAtM(tank, tank.capacityM3 / 2), measures)}. Outside dimensions alone would make it{' '}
-        {Math.abs(over)} % {over < 0 ? 'less' : 'more'}. Usual dimensions, from memory: measure yours.
+        {formatLength(levelAtM(tank, holdsM3(tank) / 2), measures)}.{' '}
+        {tank.capacityM3 !== null &&
+          `Outside dimensions alone would make it ${Math.abs(over)} % ${over < 0 ? 'less' : 'more'}. `}
+        {tankType(tank.type).ownSize ? '' : 'Usual dimensions, from memory: measure yours.'}
       </p>
       <MeteredFill tank={tank} />
     </div>

@@ -93,7 +93,7 @@ function TypeButton({
       </svg>
       <span className="block px-1 text-[14.5px] leading-[17px] font-[650] [font-stretch:84%]">{type.name}</span>
       <span className="block type-scale" style={{ color: 'var(--ink-2)' }}>
-        {type.ownSize ? 'any size' : formatVolume(type.defaults.capacityM3, measures)}
+        {type.ownSize ? 'any size' : formatVolume(type.defaults.capacityM3 ?? 0, measures)}
       </span>
     </button>
   );

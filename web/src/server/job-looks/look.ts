@@ -6,6 +6,7 @@ import {
   type Station,
   fillText,
   formatVolume,
+  holdsM3,
   tankType,
 } from '@herrero/core';
 
@@ -32,9 +33,9 @@ const MOST_FINDINGS = 2;
 function tankWords(job: Job): string {
   const [first] = job.tanks;
   if (!first) return 'no tank yet';
-  const same = job.tanks.every(({ capacityM3 }) => capacityM3 === first.capacityM3);
+  const same = job.tanks.every((tank) => holdsM3(tank) === holdsM3(first));
   const tanks = same
-    ? `${job.tanks.length} x ${formatVolume(first.capacityM3, job.measures)} ${tankType(first.type).shortName}`
+    ? `${job.tanks.length} x ${formatVolume(holdsM3(first), job.measures)} ${tankType(first.type).shortName}`
     : `${job.tanks.length} tanks`;
   return `${tanks}, ${job.penetrations.length} ${job.penetrations.length === 1 ? 'hole' : 'holes'}`;
 }

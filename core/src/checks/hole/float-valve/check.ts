@@ -1,3 +1,4 @@
+import { holdsM3 } from '../../../walls/level';
 import { setField } from '../../../edits/change-field';
 import { holesOf } from '../../../job/lookup';
 import { levelsOf, shutsAtM } from '../../../derived/levels';
@@ -35,7 +36,7 @@ export default defineCheck({
       return holesOf(context.job, tank.id, 'float-fill').flatMap((hole) => {
         const radius = (heightM: number): number => formOf(tank).radiusM(tank, hole.face, heightM) ?? 0;
         const slope = isUpright(hole.face) ? Math.abs(radius(tank.brimM) - radius(0)) / tank.brimM : 0;
-        const share = floatLosesM3 / tank.capacityM3;
+        const share = floatLosesM3 / holdsM3(tank);
         const at = atPenetration(hole);
         return [
           ...(slope > SLOPE

@@ -1,3 +1,4 @@
+import { holdsM3 } from '../../../walls/level';
 import { lengthStepM } from '../../../quantity/length';
 import { tankOf } from '../../../job/lookup';
 import { placeAt } from '../../../derived/strands';
@@ -37,7 +38,7 @@ export default defineCheck({
         const tank = tankOf(job, penetration);
         if (!tank) return [];
         const { deadM, deadM3, deadBecause } = levelsOf(tank, { job, runs });
-        if (deadBecause !== 'outlet' || deadM3 <= SHARE * tank.capacityM3) return [];
+        if (deadBecause !== 'outlet' || deadM3 <= SHARE * holdsM3(tank)) return [];
         return [
           {
             messageId: 'left' as const,
@@ -58,7 +59,7 @@ export default defineCheck({
       }),
     ...job.tanks.flatMap((tank) => {
       const { deadM, deadM3, deadBecause, fullM } = levelsOf(tank, { job, runs });
-      if (deadBecause !== 'destination' || deadM >= fullM || deadM3 <= SHARE * tank.capacityM3) return [];
+      if (deadBecause !== 'destination' || deadM >= fullM || deadM3 <= SHARE * holdsM3(tank)) return [];
       const [lowest] = runs
         .filter(
           ({ penetration }) => penetration.tankId === tank.id && penetration.roles.some((role) => DRAWS.includes(role)),

@@ -6,11 +6,22 @@ import check from './check';
 const sunk = (tank: Partial<Tank>) => tankWith({ type: 'own-box', tank: { buriedM: 0.7, ...tank } });
 testCheck(check, {
   clean: [
-    { why: 'filled as it is buried', job: sunk({ filledAsBuried: true }) },
+    { why: 'filled as it is buried, and braced', job: sunk({ filledAsBuried: true, braced: true }) },
+    { why: 'walls of concrete stand by themselves', job: tankWith({ type: 'concrete', tank: { buriedM: 1.5 } }) },
+    {
+      why: 'made for the ground, and filled',
+      job: tankWith({ type: 'buried', tank: { buriedM: 1.5, filledAsBuried: true } }),
+    },
     { why: 'above the ground', job: tankWith({}) },
     { why: 'on a bed', job: sunk({ buriedM: 0.1 }) },
   ],
   found: [
+    {
+      why: 'filled as it was buried, it may be emptied later',
+      job: sunk({ filledAsBuried: true }),
+      findings: [{ title: 'Brace it inside', at: 'T1' }],
+      fixSettles: true,
+    },
     {
       why: 'a box, buried empty and not braced',
       job: sunk({}),

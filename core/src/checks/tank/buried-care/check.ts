@@ -33,15 +33,22 @@ export default defineCheck({
       .flatMap((tank) => {
         const data = { tank: tank.label, depth: { lengthM: Math.min(tank.buriedM, tank.heightM) } };
         const at = atTank(tank);
-        if (tank.filledAsBuried) return [];
+        const { material, madeForGround } = tankType(tank.type);
+        // Walls of concrete stand by themselves; whether it floats is another question.
+        if (material === 'concrete') return [];
         return [
-          {
-            messageId: 'fill' as const,
-            at,
-            data,
-            fixes: [setFix(setField('tanks', tank, 'filledAsBuried', true), 'Water goes in as the ground does')],
-          },
-          ...(tank.braced || tankType(tank.type).madeForGround
+          ...(tank.filledAsBuried
+            ? []
+            : [
+                {
+                  messageId: 'fill' as const,
+                  at,
+                  data,
+                  fixes: [setFix(setField('tanks', tank, 'filledAsBuried', true), 'Water goes in as the ground does')],
+                },
+              ]),
+          // It may be emptied later, whatever was in it while it was buried.
+          ...(tank.braced || madeForGround
             ? []
             : [
                 {
