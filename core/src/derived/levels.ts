@@ -151,7 +151,7 @@ function spillsAtM(tank: Tank, context: LevelContext): number {
   );
   const links = group.length < 2 ? [] : linksOf(context);
   // What one tank spills at, the next does at once or at the height of the link; no way is longer than all tanks.
-  for (const _ of group)
+  for (let turn = 1; turn < group.length; turn++)
     for (const { from, to } of links) {
       const passM = Math.max(passesAtM(from, context), passesAtM(to, context));
       const [one, other] = [spills.get(from.tankId), spills.get(to.tankId)];

@@ -21,7 +21,6 @@ import {
   type LengthKind,
   looksSomewhere,
   measuredToWords,
-  type PlacedPart,
   pointingOf,
   setField,
   squareTo,

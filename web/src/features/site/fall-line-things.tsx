@@ -192,6 +192,10 @@ export function TankInPlace({
   );
 }
 
+/** A character of a label is about so wide, and what would run over the edge of the sheet ends before it [px]. */
+const CHARACTER_PX = 6;
+const EDGE_PX = 4;
+
 /** Where water is used: a ring at its height, its name, and what it lies below the base. */
 export function PlaceFigure({
   spot,
@@ -210,6 +214,8 @@ export function PlaceFigure({
   const words = awayM === undefined ? height : `${height}, ${formatLength(awayM, measures)} off`;
   const dry = upM !== undefined && fullM !== undefined && upM >= fullM;
   const above = y(drawnM) - (low ? 46 : 24);
+  const said = dry ? `${words}: no water by itself` : words;
+  const atEdge = x + (said.length * CHARACTER_PX) / 2 > FALL_LINE.width - EDGE_PX;
   return (
     <Selectable of={`terminal ${place.id}`} name={`${place.name}, ${words}`}>
       {Math.abs(y(drawnM) - y(groundM)) > 6 && (
@@ -233,8 +239,8 @@ export function PlaceFigure({
       <Label x={x} y={above} anchor="middle" strong>
         {place.name}
       </Label>
-      <Label x={x} y={above + 16} anchor="middle">
-        {dry ? `${words}: no water by itself` : words}
+      <Label x={atEdge ? FALL_LINE.width - EDGE_PX : x} y={above + 16} anchor={atEdge ? 'end' : 'middle'}>
+        {said}
       </Label>
     </Selectable>
   );

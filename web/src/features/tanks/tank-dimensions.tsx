@@ -51,7 +51,7 @@ export function TankDimensions({ tank }: { readonly tank: Tank }) {
           bare
           label={`Holds, ${litres ? 'L' : 'gal'}`}
           value={tank.capacityM3}
-          unsaid={`${formatVolume(holdsM3(tank), measures)} by its size`}
+          unsaid={formatVolume(holdsM3(tank), measures)}
           onChange={(to) => set('capacityM3', to)}
         />
         {fields.map(({ field, name }) => (
@@ -68,8 +68,9 @@ export function TankDimensions({ tank }: { readonly tank: Tank }) {
       <p className="pt-2 type-second">
         {formatVolume(volumeAtM3(tank, tank.brimM / 2), measures, true)} at half of its height; half full at{' '}
         {formatLength(levelAtM(tank, holdsM3(tank) / 2), measures)}.{' '}
-        {tank.capacityM3 !== null &&
-          `Outside dimensions alone would make it ${Math.abs(over)} % ${over < 0 ? 'less' : 'more'}. `}
+        {tank.capacityM3 === null
+          ? 'What it holds follows from its dimensions, until you say it. '
+          : `Outside dimensions alone would make it ${Math.abs(over)} % ${over < 0 ? 'less' : 'more'}. `}
         {tankType(tank.type).ownSize ? '' : 'Usual dimensions, from memory: measure yours.'}
       </p>
       <MeteredFill tank={tank} />

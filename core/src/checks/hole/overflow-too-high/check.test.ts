@@ -7,6 +7,16 @@ testCheck(check, {
   clean: [
     { why: 'below the brim and below a cord entry', job: tankWith({ holes: [OVERFLOW, cordAt(0.86)] }) },
     {
+      why: 'a cord entry below it that holds water',
+      job: tankWith({ holes: [OVERFLOW, { ...cordAt(0.7), parts: [{ code: 'BH-075' }] }] }),
+    },
+    {
+      why: 'an inlet below it that is plugged',
+      job: tankWith({
+        holes: [OVERFLOW, { roles: ['inlet'], size: '1', heightM: 0.7, aroundM: 1.2, parts: [{ code: 'WBP-100' }] }],
+      }),
+    },
+    {
       why: 'an inlet in the top is above everything',
       job: tankWith({ holes: [OVERFLOW, { roles: ['inlet'], face: 'top', heightM: 0.93, aroundM: 0.3, depthM: 0.3 }] }),
     },

@@ -1,11 +1,13 @@
 import { lengthStepM } from '../../../quantity/length';
-import { holesOf } from '../../../job/lookup';
+import { wallSealStyle } from '../../../connections/standards/wall-seals';
+import type { RunSight } from '../../../derived/context';
 import { invertM, obvertM } from '../../../derived/levels';
 import type { Penetration } from '../../../job/job';
 import { isUpright } from '../../../walls/forms';
 import { freePlace } from '../../../walls/no-drill';
-import { SPILLS_BY } from '../../../walls/roles';
-import { flatRadiusM } from '../../../derived/resolve';
+import { SPILLS_BY, passesWater } from '../../../walls/roles';
+import { flatRadiusM, sealOf } from '../../../derived/resolve';
+import { workingHoles } from '../../../derived/shut';
 import { moveFix } from '../../move-fix';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';
@@ -25,10 +27,11 @@ export default defineCheck({
   },
   check: (context) =>
     context.job.tanks.flatMap((tank) =>
-      holesOf(context.job, tank.id, 'overflow').flatMap((hole) => {
+      workingHoles(context, tank.id, 'overflow').flatMap((hole) => {
         if (!isUpright(hole.face)) return [];
         const topM = obvertM(hole, tank, context);
-        const others = holesOf(context.job, tank.id, ...SPILLS_BY)
+        const others = workingHoles(context, tank.id, ...SPILLS_BY)
+          .filter((other) => !isTightRoundCord(other, context))
           .filter((other) => other.id !== hole.id && isUpright(other.face) && !other.roles.includes('overflow'))
           .map((other) => ({ name: `${other.label} ${other.name.toLowerCase()}`, atM: invertM(other, tank, context) }));
         const lowest = [...others, { name: 'the brim', atM: tank.brimM }].toSorted((a, b) => a.atM - b.atM)[0];
@@ -56,3 +59,9 @@ export default defineCheck({
       }),
     ),
 });
+
+/** A cord entry whose seal holds water is no leak, however low it is. */
+const isTightRoundCord = ({ id, roles }: Penetration, { index }: RunSight): boolean => {
+  const seal = sealOf(id, index);
+  return !passesWater(roles) && seal !== undefined && wallSealStyle(seal.end.style).where === 'anywhere';
+};
