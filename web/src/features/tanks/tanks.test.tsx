@@ -134,8 +134,9 @@ describe('on the ground', () => {
   test('the full weight is said, in the job’s own measures', () => {
     show(jobWith('own-box'));
     const weight = Number(/^(\d+) kg/.exec(screen.getByText(/^\d+ kg$/).textContent ?? '')?.[1]);
-    expect(weight).toBeGreaterThan(1000);
-    expect(weight).toBeLessThan(1060);
+    // By hand: 1190 by 940 by 945 mm inside hold 1057 L; its shell comes on top.
+    expect(weight).toBeGreaterThan(1057);
+    expect(weight).toBeLessThan(1110);
   });
 
   test('planks are checked as they are changed', async () => {
