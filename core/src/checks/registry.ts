@@ -57,6 +57,7 @@ import outdoors from './run/outdoors/check';
 import overPressure from './run/over-pressure/check';
 import runsInto from './run/runs-into/check';
 import valveInOverflow from './run/valve-in-overflow/check';
+import climbs from './run/climbs/check';
 import throughAWall from './run/through-a-wall/check';
 import rigidClosure from './run/rigid-closure/check';
 import screenClogs from './run/screen-clogs/check';
@@ -97,6 +98,7 @@ export const CHECKS: readonly Check[] = [
   leftOut,
   runsInto,
   throughAWall,
+  climbs,
   valveInOverflow,
   rigidClosure,
   wrongWay,

@@ -275,6 +275,18 @@ const WITH_CARE: readonly Job[] = [
     ],
   }),
   tankWith({ type: 'own-cylinder', tank: { diameterM: 2.4, baseDiameterM: 2.4, capacityM3: 0.5 } }),
+  tankWith({
+    others: [{ id: 't2', type: 'open-drum', plinthM: 3 }],
+    holes: [
+      { id: 'b', tankId: 't2', roles: ['inlet'], size: '3/4', heightM: 0.7 },
+      {
+        id: 'a',
+        size: '3/4',
+        parts: [{ code: 'BH-075' }, { code: 'NL-075-4' }, { code: 'BH-075', inEnd: 1 }],
+        end: { of: 'hole', id: 'b' },
+      },
+    ],
+  }),
   withWall(measured(-2, -0.25), measured(2, -0.25)),
   // Stored by somebody whose program took it; today's does not.
   { ...ternPoint(), frostM: 9 },

@@ -176,7 +176,7 @@ function Times({ tank, context }: { readonly tank: Tank; readonly context: Check
           : [
               {
                 id: `${run.penetration.id} ${line.strand}`,
-                words: `${run.penetration.label} draws ${tank.label} down in ${duration(seconds)}, running free with the others shut`,
+                words: `${run.penetration.label} draws ${tank.label} down to its last fiftieth in ${duration(seconds)}, running free with the others shut`,
               },
             ];
       }),
