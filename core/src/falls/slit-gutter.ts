@@ -1,6 +1,6 @@
 import type { Catalogue } from '../fittings/catalogue';
 import { type Part, outsideMmOf } from '../fittings/part';
-import { drainM3s, spreadM } from '../hydraulics/gravity';
+import { MANNING_PLASTIC, drainM3s, spreadM } from '../hydraulics/gravity';
 import type { Region } from '../region';
 
 /** A gutter improvised from a pipe that is slit lengthwise and pushed over the edge of a roof or the lip of a board. */
@@ -43,7 +43,7 @@ export function leastSlitGutter(
       return {
         part,
         spreadM: spreadM((outsideM + boreM) / 4, (outsideM - boreM) / 2),
-        carriesM3s: drainM3s(boreM, GUTTER_FALL, FILL),
+        carriesM3s: drainM3s(boreM, GUTTER_FALL, FILL, MANNING_PLASTIC),
       };
     })
     .filter((one) => one.spreadM >= gapM && one.carriesM3s >= stormM3s)
