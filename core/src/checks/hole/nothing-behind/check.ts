@@ -15,7 +15,7 @@ export default defineCheck({
   meta: {
     id: 'hole/nothing-behind',
     severity: 'unknown',
-    toDo: 'Build the run, or plug the outlet.',
+    toDo: 'Build the run. An outlet that is not used is plugged; an overflow or a vent never is.',
     sources: [{ document: 'an outlet carries a run, a valve or a plug', provenance: 'common-practice' }],
     messages: {
       open: { title: 'Nothing behind it', text: '{hole} {name} has no run yet: water would leave by it.' },
