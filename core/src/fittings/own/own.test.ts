@@ -146,8 +146,8 @@ describe('a list', () => {
     expect(back).toEqual({ own: [BRIDGE], holdings: held, problems: [], empty: 0 });
   });
 
-  test('ten thousand rows, one in ten of them wrong, are all answered for', () => {
-    const count = runs(10_000, 50_000);
+  test('thousands of rows, one in ten of them wrong, are all answered for', () => {
+    const count = runs(3_000, 50_000);
     const rows = Array.from({ length: count }, (_, index) => [
       `Z${index}`,
       'x',
