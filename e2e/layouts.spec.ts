@@ -32,6 +32,17 @@ async function oneMore(page: Page, label: string): Promise<void> {
   await settled(page);
 }
 
+/** The plan begins at the first tank; a second like it stands so far to its right. */
+async function second(page: Page, gap: string): Promise<void> {
+  await fromAbove(page);
+  await page.getByRole('button', { name: 'Begin the plan at T1' }).click();
+  await oneMore(page, 'T1');
+  await fromAbove(page);
+  await page.getByRole('button', { name: 'T2', exact: true }).last().click();
+  await where(page, 'T2').getByLabel('Gap between the two').fill(gap);
+  await where(page, 'T2').getByLabel('Gap between the two').press('Enter');
+}
+
 async function openRun(page: Page, label: string): Promise<void> {
   await station(page, 'Runs').click();
   await rack(page).getByText(label, { exact: true }).click();
@@ -113,13 +124,7 @@ test.describe('whole layouts, each from an empty job by finishing runs @deep', (
     await main(page)
       .getByRole('button', { name: /^Bulkhead\s*1 G female/ })
       .click();
-    await fromAbove(page);
-    await page.getByRole('button', { name: 'Begin the plan at T1' }).click();
-    await oneMore(page, 'T1');
-    await fromAbove(page);
-    await page.getByRole('button', { name: 'T2', exact: true }).last().click();
-    await where(page, 'T2').getByLabel('Gap between the two').fill('50 mm');
-    await where(page, 'T2').getByLabel('Gap between the two').press('Enter');
+    await second(page, '50 mm');
     // The row goes on as it stands.
     await rack(page).getByText('P2', { exact: true }).click();
     await oneMore(page, 'T2');
@@ -144,13 +149,7 @@ test.describe('whole layouts, each from an empty job by finishing runs @deep', (
     await main(page).getByLabel('What it is for').first().selectOption('Link');
     await rack(page).getByText('P2', { exact: true }).click();
     await page.getByRole('region', { name: 'P2 Coarse bung' }).getByRole('radio', { name: 'leave' }).click();
-    await fromAbove(page);
-    await page.getByRole('button', { name: 'Begin the plan at T1' }).click();
-    await oneMore(page, 'T1');
-    await fromAbove(page);
-    await page.getByRole('button', { name: 'T2', exact: true }).last().click();
-    await where(page, 'T2').getByLabel('Gap between the two').fill('1 in');
-    await where(page, 'T2').getByLabel('Gap between the two').press('Enter');
+    await second(page, '1 in');
     await finish(page, 'P1', /P3/, /Elbow 2 socket/);
     await branch(page, 'P1', /^Pipe.*2\d-.* in/, 'away from the tank');
     // A branch that nothing brings to its place is asked where it comes to lie.

@@ -205,6 +205,17 @@ test('a joint that is soldered near plastic in place is told so; far along the t
   expect([...told].map(([{ judged }, { placed }]) => [judged?.number, placed.code])).toEqual([[3, 'BH-075']]);
 });
 
+// Two brass fittings are soldered on the bench far from any plastic: nothing is said of it, though plastic stands where they go.
+test('what is soldered on the bench spoils nothing that stands elsewhere', () => {
+  const context = withRun([{ code: 'BH-075' }, { code: 'AMCTS-075' }, { code: 'PIK-075', lengthM: 1 }]);
+  const run = context.runs.find(({ penetration }) => penetration.id === 'a');
+  if (!run) throw new Error('no run');
+  const steps = orderOf(run, context);
+  const onBench = steps.map((step) => (step.judged?.number === 3 ? { ...step, when: 'bench' as const } : step));
+  expect(spoiltByHeat(steps, run, context).size).toBe(1);
+  expect(spoiltByHeat(onBench, run, context).size).toBe(0);
+});
+
 test('a slip coupling is pushed back over both of its joints, a hose closes at its far end', () => {
   const whens = (parts: NonNullable<SampleHole['parts']>, seal: string) => {
     const context = withRun(parts, { seal }, seal === 'BS-100' ? { size: '1' } : {});

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { runs } from '../test/runs';
 import { type LineEnd, type MadeBend, bendsBetween } from './bends-between';
-import { type Vector, lengthOf, plus, times, unit } from './vector';
+import { type Vector, distance, lengthOf, plus, times, unit } from './vector';
 
 /** Schedule 40 1-1/2 in: from the middle to the foot of a socket (bodies from memory), and two depths of 27.79 mm (ASTM D2466). */
 const BENDS: readonly MadeBend[] = [
@@ -118,7 +118,7 @@ describe('what is offered', () => {
         const found = bendsBetween(START, to, BENDS, LEAST_M);
         if (found.length > 0) closed += 1;
         for (const { bends, goes: ways, legsM, cutsM } of found.slice(0, 3)) {
-          expect(lengthOf(plus(walked(START, ways, legsM), times(at, -1)))).toBeLessThan(0.001);
+          expect(distance(walked(START, ways, legsM), at)).toBeLessThan(0.001);
           expect(Math.min(...cutsM)).toBeGreaterThan(LEAST_M - 0.0001);
           for (const [place, { degrees }] of bends.entries())
             expect(angle(ways[place] ?? way, ways[place + 1] ?? way)).toBeCloseTo(degrees, 3);

@@ -1,4 +1,17 @@
-import { type Vector, angleOf, cross, dot, lengthOf, plus, rolled, squareTo, times, turned, unit } from './vector';
+import {
+  type Vector,
+  angleOf,
+  cross,
+  dot,
+  lengthOf,
+  minus,
+  plus,
+  rolled,
+  squareTo,
+  times,
+  turned,
+  unit,
+} from './vector';
 
 /** A bend that is made: how far it turns, and from its middle to the foot of a socket [m]. */
 export interface MadeBend {
@@ -31,8 +44,6 @@ const SAME_M = 0.0005;
 const STEEP = 0.999;
 /** In a way with three bends the middle one is looked for in steps of so many degrees. */
 const STEP_DEGREES = 7.5;
-
-const minus = (a: Vector, b: Vector): Vector => plus(a, times(b, -1));
 
 /** What is left of each leg for pipe: less the bend at either end of it. */
 const cutsOf = (legsM: readonly number[], bends: readonly MadeBend[]): readonly number[] =>

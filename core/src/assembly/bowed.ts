@@ -1,5 +1,5 @@
 import type { LineEnd } from './bends-between';
-import { type Vector, cross, lengthOf, plus, times } from './vector';
+import { type Vector, cross, distance, lengthOf, plus, times } from './vector';
 
 /** Handles of the curve, in shares of the distance, and as many radii: the shortest that bends no tighter is taken. */
 const SHARES = [0.35, 0.5, 0.75, 1, 1.5, 2];
@@ -29,7 +29,7 @@ function curve(from: LineEnd, to: LineEnd, handleM: number): (share: number) => 
  * @param radiusM  least radius of its axis
  */
 export function bowedLengthM(from: LineEnd, to: LineEnd, radiusM: number): number | undefined {
-  const apartM = lengthOf(plus(to.at, times(from.at, -1)));
+  const apartM = distance(to.at, from.at);
   const handles = [...SHARES.map((share) => share * apartM), ...RADII.map((by) => by * radiusM)];
   const lengths = handles.flatMap((handleM) => {
     if (handleM <= 0) return [];
@@ -38,7 +38,7 @@ export function bowedLengthM(from: LineEnd, to: LineEnd, radiusM: number): numbe
     let last = from.at;
     for (let step = 0; step <= STEPS; step += 1) {
       const [point, speed, turn] = at(step / STEPS);
-      longM += lengthOf(plus(point, times(last, -1)));
+      longM += distance(point, last);
       last = point;
       const bend = lengthOf(cross(speed, turn));
       if (bend > 0) tightestM = Math.min(tightestM, lengthOf(speed) ** 3 / bend);

@@ -10,11 +10,12 @@ import { isFlexible } from './flexible';
 import { standsInM } from './stands-in';
 import { type Frame, directionFrom, directionTo, openedAt, standsAs, targetOf, toLocal, toSpace } from './frame';
 import {
-  HEADING_VECTORS,
   type Vector,
+  HEADING_VECTORS,
   along,
   angleOf,
   dot,
+  minus,
   plus,
   rolled,
   squareTo,
@@ -169,7 +170,7 @@ function legOf(
   const side = (): Vector =>
     rolled(
       heading,
-      HEADING_VECTORS[square ? points : usualHeading(heading, target && plus(target, times(from, -1)))],
+      HEADING_VECTORS[square ? points : usualHeading(heading, target && minus(target, from))],
       placed.rollDegrees,
     );
   const reachM = (end: number | undefined): number =>
@@ -349,5 +350,5 @@ export function pathOf(strand: Strand, run: Run, course: Course): readonly Leg[]
 /** Where a strand ends, seen from its opening [m]; undefined where nothing stands on it. */
 export function endOfStrand({ start, strands }: Course, place: number): Vector | undefined {
   const last = strands[place]?.at(-1);
-  return last && plus(last.to, times(start, -1));
+  return last && minus(last.to, start);
 }

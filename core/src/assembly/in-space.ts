@@ -11,7 +11,19 @@ import type { LineEnd } from './bends-between';
 import { isFlexible } from './flexible';
 import { type Target, targetOf } from './frame';
 import { solveLeastSquares } from './least-squares';
-import { HEADING_VECTORS, type Vector, along, angleOf, dot, lengthOf, plus, times, unit } from './vector';
+import {
+  type Vector,
+  HEADING_VECTORS,
+  along,
+  angleOf,
+  distance,
+  dot,
+  lengthOf,
+  minus,
+  plus,
+  times,
+  unit,
+} from './vector';
 
 /** By how much the end of a strand misses where it shall end. */
 export interface EndGap {
@@ -118,13 +130,13 @@ function reachingOf(run: Run, course: Course, context: RunSight): readonly Reach
         last,
         target,
         wanted: { at: wanted, goes: target.looks ? times(target.looks, -1) : last.headingOut },
-        missing: plus(wanted, times(last.to, -1)),
+        missing: minus(wanted, last.to),
       },
     ];
   });
 }
 
-const stepOf = ({ from, to }: Leg): Vector => unit(plus(to, times(from, -1))) ?? HEADING_VECTORS.out;
+const stepOf = ({ from, to }: Leg): Vector => unit(minus(to, from)) ?? HEADING_VECTORS.out;
 const AXES = ['out', 'right', 'up'] as const;
 
 /** As far as a piece stands in what is at its two ends [m]. */
@@ -185,13 +197,9 @@ function hoseShortM({ path, last, missing }: Reaching): number | undefined {
   if (!hose || !path.slice(0, at).every((leg) => leg.assumed.length === 0)) return undefined;
   const rest = path.slice(at);
   if (rest.some(({ assumed }) => assumed.includes('length'))) return undefined;
-  const longM = rest.reduce(
-    (sum, leg) =>
-      sum + lengthOf(plus(leg.through, times(leg.from, -1))) + lengthOf(plus(leg.to, times(leg.through, -1))),
-    0,
-  );
+  const longM = rest.reduce((sum, leg) => sum + distance(leg.through, leg.from) + distance(leg.to, leg.through), 0);
   const wanted = plus(last.to, missing);
-  const shortM = lengthOf(plus(wanted, times(hose.from, -1))) - longM;
+  const shortM = distance(wanted, hose.from) - longM;
   return shortM > 0 ? shortM : undefined;
 }
 

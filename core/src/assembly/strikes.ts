@@ -12,7 +12,7 @@ import type { Tank } from '../walls/tank';
 import { type Course, type Leg, coursesOf } from './course';
 import { standsAs, toSpace } from './frame';
 import { runsOnce } from './flow';
-import { HEADING_VECTORS, type Vector, cross, lengthOf, plus, squareTo, times, unit } from './vector';
+import { type Vector, HEADING_VECTORS, cross, distance, lengthOf, minus, plus, squareTo, times, unit } from './vector';
 
 /** A run that lies where a tank is, by the first of its parts that does. */
 export interface Strike {
@@ -50,7 +50,7 @@ function pointsOf({ part, from, through, to }: Leg): readonly Vector[] {
     [through, to],
   ];
   return straights.flatMap(([a, b]) => {
-    const step = plus(b, times(a, -1));
+    const step = minus(b, a);
     const axis = unit(step);
     if (!axis) return [];
     const side =
@@ -68,7 +68,7 @@ function pointsOf({ part, from, through, to }: Leg): readonly Vector[] {
 function mayStrike({ part, from, through, to }: Leg, { frame }: Course, { standing, tank, reachM }: Obstacle): boolean {
   const { at, baseM } = standing;
   const { x, y, z } = toSpace(through, frame);
-  const longM = Math.max(...[from, to].map((end) => lengthOf(plus(end, times(through, -1)))));
+  const longM = Math.max(...[from, to].map((end) => distance(end, through)));
   const room = longM + outsideMmOf(part) / 2000;
   return (
     Math.abs(x - at.x) <= reachM + room &&
@@ -131,8 +131,7 @@ function struckAlong(
     ...(isAt(penetration.id) ? [course.start] : []),
     ...(end.at === 'hole' && isAt(end.id) ? legs.slice(-1).map(({ to }) => to) : []),
   ];
-  const inWall = (point: Vector): boolean =>
-    openings.some((opening) => lengthOf(plus(point, times(opening, -1))) < AT_OPENING_M);
+  const inWall = (point: Vector): boolean => openings.some((opening) => distance(point, opening) < AT_OPENING_M);
   return legs.filter(
     (leg) =>
       leg.sure &&

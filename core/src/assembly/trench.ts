@@ -3,7 +3,7 @@ import type { RunSight } from '../derived/context';
 import type { Run } from '../derived/run';
 import { memoizeBoth } from '../quantity/memoize';
 import { type Course, type Leg, coursesOf } from './course';
-import { lengthOf, plus, times } from './vector';
+import { lengthOf, minus } from './vector';
 
 /** Wider than the pipe, below it, and over it [m] (common practice, EN 1610 family; from memory). */
 const BESIDE_M = 0.3;
@@ -27,7 +27,7 @@ const beddingAlong = memoizeBoth(({ along }: Course, { strands }: Run): number =
     .filter((leg) => leg.sure && leg.assumed.length === 0 && isInGround(leg))
     .reduce((sum, { part, from, to }) => {
       const outsideM = outsideMmOf(part) / 1000;
-      const level = lengthOf({ ...plus(to, times(from, -1)), up: 0 });
+      const level = lengthOf({ ...minus(to, from), up: 0 });
       const section = (outsideM + BESIDE_M) * (BELOW_M + outsideM + OVER_M) - (Math.PI / 4) * outsideM ** 2;
       return sum + level * section;
     }, 0),

@@ -25,9 +25,11 @@ export const plus = (a: Vector, b: Vector): Vector => ({
   right: a.right + b.right,
   up: a.up + b.up,
 });
+export const minus = (a: Vector, b: Vector): Vector => plus(a, times(b, -1));
 export const along = (from: Vector, heading: Vector, byM: number): Vector => plus(from, times(heading, byM));
 export const dot = (a: Vector, b: Vector): number => a.out * b.out + a.right * b.right + a.up * b.up;
 export const lengthOf = (a: Vector): number => Math.hypot(a.out, a.right, a.up);
+export const distance = (a: Vector, b: Vector): number => lengthOf(minus(a, b));
 
 /** Shorter than this there is no direction left. */
 const NOTHING = 1e-9;

@@ -50,6 +50,12 @@ export function boreM(hole: Penetration, { runs }: Pick<LevelContext, 'runs'>): 
 export const invertM = (hole: Penetration, tank: Tank, context: Pick<LevelContext, 'runs'>): number =>
   hole.face === 'bottom' ? tank.wallM : isUpright(hole.face) ? hole.heightM - boreM(hole, context) / 2 : hole.heightM;
 
+/** How high an opening lets water pass, over the finished ground at the tanks [m]. */
+export function passesAtM(hole: Penetration, context: LevelContext): number {
+  const tank = tankOf(context.job, hole);
+  return tank ? invertM(hole, tank, context) + baseLevelM(tank, context.job) : Infinity;
+}
+
 /** Its highest point [m above the base]. */
 export const obvertM = (hole: Penetration, tank: Tank, context: Pick<LevelContext, 'runs'>): number =>
   hole.face === 'bottom' ? tank.wallM : isUpright(hole.face) ? hole.heightM + boreM(hole, context) / 2 : hole.heightM;
@@ -62,15 +68,16 @@ interface Known {
   /** `not-shown`: the job shows a part of another, in which it cannot be told. */
   groups: readonly (readonly Tank[])[] | 'not-shown' | undefined;
   readonly levels: Map<string, TankLevels> | 'not-shown';
+  readonly spills: Map<readonly Tank[], ReadonlyMap<string, number>>;
 }
-const knownOf = memoize<RunJob, Known>(() => ({ groups: undefined, levels: new Map() }));
+const knownOf = memoize<RunJob, Known>(() => ({ groups: undefined, levels: new Map(), spills: new Map() }));
 
 /**
  * Says the levels of the tanks of a job that shows a part of another, by their ids: they follow from what it does not
  * show. Without them nobody may ask.
  */
 export const giveLevels = (job: RunJob, levels?: ReadonlyMap<string, TankLevels>): void =>
-  knownOf.know(job, { groups: 'not-shown', levels: levels ? new Map(levels) : 'not-shown' });
+  knownOf.know(job, { groups: 'not-shown', levels: levels ? new Map(levels) : 'not-shown', spills: new Map() });
 
 /** The tanks that share their water with this one, itself among them. */
 export function sharingWith(tank: Tank, context: LevelContext): readonly Tank[] {
@@ -131,18 +138,11 @@ export function levelsOf(tank: Tank, context: LevelContext): TankLevels {
   return found;
 }
 
-/** How high an opening lets water pass, over the finished ground at the tanks [m]. */
-function passesAtM(hole: Penetration, context: LevelContext): number {
-  const tank = tankOf(context.job, hole);
-  return tank ? invertM(hole, tank, context) + baseLevelM(tank, context.job) : Infinity;
-}
-
 /**
- * The level at which a tank spills by an overflow, its own or one that its water comes to through links, over the finished ground
- * at the tanks [m]: a link that lies higher than the overflow behind it rules. Infinite where there is none.
+ * The levels at which tanks that share their water spill by an overflow, their own or one that their water comes to through links,
+ * over the finished ground at the tanks [m]: a link that lies higher than the overflow behind it rules. Infinite where there is none.
  */
-function spillsAtM(tank: Tank, context: LevelContext): number {
-  const group = sharingWith(tank, context);
+function spillsOf(group: readonly Tank[], context: LevelContext): ReadonlyMap<string, number> {
   const spills = new Map(
     group.map(({ id }) => [
       id,
@@ -159,7 +159,16 @@ function spillsAtM(tank: Tank, context: LevelContext): number {
       spills.set(from.tankId, Math.min(one, Math.max(other, passM)));
       spills.set(to.tankId, Math.min(other, Math.max(one, passM)));
     }
-  return spills.get(tank.id) ?? Infinity;
+  return spills;
+}
+
+/** Worked out once for each group: the groups of a job are, too. */
+function spillsAtM(tank: Tank, context: LevelContext): number {
+  const group = sharingWith(tank, context);
+  const { spills } = knownOf(context.job);
+  const found = spills.get(group) ?? spillsOf(group, context);
+  spills.set(group, found);
+  return found.get(tank.id) ?? Infinity;
 }
 
 function workOutLevels(tank: Tank, context: LevelContext): TankLevels {

@@ -1,6 +1,6 @@
-import { type OwnSeal, type Penetration } from '../job/job';
+import type { OwnSeal, Penetration } from '../job/job';
 import { holesOf, tankOf } from '../job/lookup';
-import type { Part } from '../fittings/part';
+import { closesEnd } from '../fittings/capability';
 import type { Role } from '../walls/roles';
 import type { RunSight } from './context';
 import { staysClosed } from './ports';
@@ -9,15 +9,12 @@ import { strandsOf } from './strands';
 
 type Sight = Pick<RunSight, 'job' | 'runs'>;
 
-/** What somebody puts into or over a hole so that nothing goes through. */
+/** What somebody puts into or over a hole so that nothing goes through: it keeps out what crawls and falls. */
 export const COVERS: readonly OwnSeal[] = ['cap', 'plug', 'hatch', 'second-lid'];
-
-/** Does it close what it goes on: a plug, a cap, a cover? A grate or a breather has one end too, and lets air through. */
-const closes = ({ ends, features }: Part): boolean => ends.length === 1 && features.length === 0;
 
 const endsClosed = ({ end, items }: Strand): boolean => {
   const last = items.at(-1);
-  return end.at === 'closed' && last !== undefined && closes(last.part);
+  return end.at === 'closed' && last !== undefined && closesEnd(last.part);
 };
 
 /**

@@ -1,7 +1,7 @@
 import { type Leg, coursesOf } from '../assembly/course';
 import { flowOf, runsOnce } from '../assembly/flow';
 import { isFlexible } from '../assembly/flexible';
-import { lengthOf, plus, times } from '../assembly/vector';
+import { distance } from '../assembly/vector';
 import { isByLength, type Part, outsideMmOf } from '../fittings/part';
 import type { CheckContext } from '../derived/context';
 import { groundAtM } from '../derived/heights';
@@ -58,7 +58,7 @@ export const drainLegs = (context: CheckContext): readonly DrainLeg[] =>
         const ground = groundOver(strand, legs, context);
         if (flow === undefined) return [];
         return legs.flatMap((leg): readonly DrainLeg[] => {
-          const lengthM = lengthOf(plus(leg.to, times(leg.from, -1)));
+          const lengthM = distance(leg.to, leg.from);
           const riseM = leg.to.up - leg.from.up;
           const isDrain = isByLength(leg.part) && !isFlexible(leg.part) && leg.placed.lengthM !== null;
           if (!isDrain || lengthM < STUB_M || isSteep(riseM, lengthM)) return [];

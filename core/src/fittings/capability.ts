@@ -46,6 +46,10 @@ export const isDownpipe = ({ ends }: Pick<Part, 'ends'>): boolean =>
 /** Does it close the line by hand: a valve with a lever or a wheel, or a tap? */
 export const isShutOff = (part: Pick<Part, 'features' | 'ends'>): boolean => can(part, 'shut-off');
 
+/** Does it close what it goes on: a plug, a cap, a cover? A grate or a breather has one end too, and lets air through. */
+export const closesEnd = ({ ends, features }: Pick<Part, 'features' | 'ends'>): boolean =>
+  ends.length === 1 && features.length === 0;
+
 /** What else can be kept out of a line. */
 export const AVOIDABLE = [...CAPABILITIES, 'glue', 'metal', 'plastic'] as const;
 export type Avoidable = (typeof AVOIDABLE)[number];

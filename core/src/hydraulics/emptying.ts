@@ -6,7 +6,7 @@ import type { Tank } from '../walls/tank';
 import { type LineFlow, flowAtM3s } from './line-flow';
 
 /** What is left when nobody waits any longer, as a share of what can be drawn: the last of it comes ever slower, and never ends. */
-export const LEFT_SHARE = 0.02;
+const LEFT_SHARE = 0.02;
 const SLICES = 24;
 
 /**

@@ -1,4 +1,4 @@
-import { memoize, memoizeBoth, reuseEqual } from '../quantity/memoize';
+import { listsAlike, memoize, memoizeBoth, reuseEqual } from '../quantity/memoize';
 import type { Field, Fields } from '../record/field';
 import type { FieldProblem } from '../result';
 import { COLLECTIONS, type Collection, type Job, type JobRecord, LISTED, titleOf } from './job';
@@ -58,9 +58,7 @@ const idsOf = memoize((records: readonly JobRecord[]): ReadonlySet<string> => ne
 
 /** The lists of a job by their collections, as long as the same records stand in them: only what names others is looked at anew. */
 type Lists = ReadonlyMap<Collection, readonly JobRecord[]>;
-const sameRecords = reuseEqual<Fields, readonly JobRecord[]>(
-  (a, b) => a.length === b.length && a.every((record, place) => record === b[place] || record.id === b[place]?.id),
-);
+const sameRecords = reuseEqual<Fields, readonly JobRecord[]>(listsAlike((a, b) => a.id === b.id));
 const sameLists = reuseEqual<typeof LISTED, Lists>((a, b) => COLLECTIONS.every((name) => a.get(name) === b.get(name)));
 const listsOf = (job: Job): Lists =>
   sameLists(LISTED, new Map(COLLECTIONS.map((name) => [name, sameRecords(LISTED[name], job[name])])));

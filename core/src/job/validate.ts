@@ -1,7 +1,7 @@
 import { parseEnd } from '../connections/parse';
 import type { Catalogue } from '../fittings/catalogue';
 import { isByLength, ownLengthM } from '../fittings/part';
-import { memoize, memoizeBoth, reuseEqual } from '../quantity/memoize';
+import { listsAlike, memoize, memoizeBoth, reuseEqual } from '../quantity/memoize';
 import { faultWords, faultsOf } from '../record/faults';
 import type { FieldProblem } from '../result';
 import { faceOf } from '../walls/forms';
@@ -174,14 +174,7 @@ const SIDES_OF_JOINT = ['a', 'b'] as const;
 
 type Parts = Job['parts'];
 /** The list of parts as it was, as long as the same parts stand in it: what is said of them has no part in their ends. */
-const sameParts = reuseEqual<Catalogue, Parts>(
-  (a, b) =>
-    a.length === b.length &&
-    a.every((part, place) => {
-      const other = b[place];
-      return part === other || (part.id === other?.id && part.code === other.code);
-    }),
-);
+const sameParts = reuseEqual<Catalogue, Parts>(listsAlike((a, b) => a.id === b.id && a.code === b.code));
 const endsOf = memoizeBoth(
   (parts: Parts, catalogue: Catalogue) =>
     new Map(parts.map(({ id, code }) => [id, catalogue.byCode.get(code)?.ends.length ?? Infinity])),

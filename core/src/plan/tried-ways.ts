@@ -8,7 +8,7 @@ import { lineReachOf } from '../hydraulics/line-flow';
 import { lossM } from '../hydraulics/pipe-flow';
 import { appendChain } from '../routes/chain-edits';
 import type { SpaceWay } from '../routes/space-way';
-import { bothPlaced, waysInSpace } from '../routes/ways-in-space';
+import { placedBetween, waysInSpace } from '../routes/ways-in-space';
 import { contextInSpace } from './context-in-space';
 import { tryOut } from './tried-fixes';
 
@@ -67,10 +67,11 @@ export function triedWays(
   catalogue: Catalogue,
   at: EndRef,
   to: EndRef,
-  options: Parameters<typeof waysInSpace>[4],
+  options: Parameters<typeof waysInSpace>[1],
   onFound: (soFar: TriedWays) => void = () => {},
 ): TriedWays {
-  if (!bothPlaced(job, catalogue, at, to)) return { ways: [], placed: false, against: [] };
+  const between = placedBetween(job, catalogue, at, to);
+  if (!between) return { ways: [], placed: false, against: [] };
   const context = contextInSpace(job, catalogue);
   const tried: TriedWay[] = [];
   const soFar = (): TriedWays => ({
@@ -78,7 +79,7 @@ export function triedWays(
     placed: true,
     against: [...new Set(tried.flatMap(({ fails }) => fails))],
   });
-  for (const way of waysInSpace(job, catalogue, at, to, options)) {
+  for (const way of waysInSpace(between, options)) {
     const one = tryWay(way, context, at, to);
     if (!one) continue;
     tried.push(one);

@@ -46,3 +46,13 @@ export function reuseEqual<Key extends object, Value>(
     return value;
   };
 }
+
+/** Are two lists alike, item by item? What is one object is alike. */
+export const listsAlike =
+  <Item extends object>(isAlike: (a: Item, b: Item) => boolean) =>
+  (a: readonly Item[], b: readonly Item[]): boolean =>
+    a.length === b.length &&
+    a.every((item, place) => {
+      const other = b[place];
+      return item === other || (other !== undefined && isAlike(item, other));
+    });

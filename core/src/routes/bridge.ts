@@ -4,7 +4,18 @@ import type { Leg } from '../assembly/course';
 import { isFlexible } from '../assembly/flexible';
 import type { EndGap } from '../assembly/in-space';
 import { looksSomewhere } from '../assembly/pointing';
-import { HEADING_VECTORS, type Vector, cross, dot, lengthOf, plus, squareTo, times, unit } from '../assembly/vector';
+import {
+  type Vector,
+  HEADING_VECTORS,
+  cross,
+  distance,
+  dot,
+  lengthOf,
+  plus,
+  squareTo,
+  times,
+  unit,
+} from '../assembly/vector';
 import { mate } from '../connections/mate';
 import { type Service, holdsAtAll } from '../connections/mating';
 import type { CheckContext } from '../derived/context';
@@ -153,7 +164,7 @@ export function bridges({ path, wanted, strand }: EndGap, whole: CheckContext): 
   const made = bendsFor(piece.part, whole, whole.judgedOf(joint.id)?.service);
   const last = tail.at(-1);
   if (made.length === 0) return [];
-  const tailM = last ? lengthOf(plus(last.to, times(piece.to, -1))) : 0;
+  const tailM = last ? distance(last.to, piece.to) : 0;
   const from: LineEnd = { at: piece.from, goes: piece.headingIn };
   const to: LineEnd = { at: plus(wanted.at, times(wanted.goes, -tailM)), goes: wanted.goes };
   const leastM = 2 * Math.max(...made.map(({ depthM }) => depthM));

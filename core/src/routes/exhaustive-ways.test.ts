@@ -16,10 +16,10 @@ import type { SpacePoint } from '../quantity/space';
 import { type Triple, leastBends } from '../test/exhaustive-bends';
 import { runs } from '../test/runs';
 import { tankWith } from '../test/sample-jobs';
+import { waysFound } from '../test/ways-found';
 import type { Looks } from '../walls/placing';
 import { bendsFor } from './bridge';
 import { placedEnd } from './space-ends';
-import { waysInSpace } from './ways-in-space';
 
 /** Ends as they stand on tanks and at places, of several systems and sizes. */
 const ENDS = [
@@ -196,7 +196,7 @@ it('of the ends that at most six fittings join nearly all are joined, whatever t
         const least = fewest(job, AT, TO);
         if (least === undefined) return;
         counts.closes += 1;
-        const ways = [...waysInSpace(job, shippedCatalogue, AT, TO, { home: 'US' })].filter(({ links }) =>
+        const ways = waysFound(job, AT, TO, { home: 'US' }).filter(({ links }) =>
           links.every(({ part }) => !isFlexible(part)),
         );
         const fittings = ways.map(({ links }) => links.filter(({ part }) => !isByLength(part)).length);

@@ -2,7 +2,7 @@ import { dequal } from 'dequal';
 import type { LineEnd } from '../assembly/bends-between';
 import { BEND_PLAY_DEGREES } from '../assembly/course';
 import { looksSomewhere } from '../assembly/pointing';
-import { angleOf, dot, plus, times } from '../assembly/vector';
+import { angleOf, dot, minus } from '../assembly/vector';
 import type { End } from '../connections/end';
 import { mate } from '../connections/mate';
 import type { Catalogue } from '../fittings/catalogue';
@@ -46,7 +46,7 @@ export function onElbow(
   catalogue: Catalogue,
   say: Pointing,
 ): readonly SpaceWay[] {
-  const awayM = dot(plus(end.at, times(at, -1)), looks);
+  const awayM = dot(minus(end.at, at), looks);
   return nears.flatMap((near): readonly SpaceWay[] => {
     const place = near.links.findIndex(({ part }) => looksSomewhere(part));
     const bend = near.links[place];

@@ -9,20 +9,17 @@ import { contextInSpace } from '../plan/context-in-space';
 import { inSpaceOf } from '../assembly/in-space';
 import { centreToCentre } from '../assembly/centre-to-centre';
 import { fourDrums, placesOnly, twoDrums } from '../test/layouts';
+import { waysFound } from '../test/ways-found';
 import { appendChain } from './chain-edits';
-import { waysInSpace } from './ways-in-space';
 
 const FROM: EndRef = { of: 'hole', id: 't1-o' };
 const TO: EndRef = { of: 'hole', id: 't2-o' };
-/** All that are found, the shortest and cheapest first. */
-const found = (...asked: Parameters<typeof waysInSpace>) =>
-  [...waysInSpace(...asked)].toSorted((a, b) => a.links.length - b.links.length || a.priceUsd - b.priceUsd);
 const OPTIONS = { home: 'US' } as const;
 const us = (job: Job): Job => ({ ...job, region: 'US' });
 
 describe('two drums on their heads, their bungs looking down', () => {
   const job = us(placesOnly(twoDrums()));
-  const ways = found(job, shippedCatalogue, FROM, TO, OPTIONS);
+  const ways = waysFound(job, FROM, TO, OPTIONS);
 
   const rigid = ways.filter(({ links }) => links.every(({ part }) => !isFlexible(part)));
 
@@ -57,9 +54,7 @@ describe('two drums on their heads, their bungs looking down', () => {
   });
 
   it('asked from the second drum it is the same line', () => {
-    const back = found(job, shippedCatalogue, TO, FROM, OPTIONS).filter(({ links }) =>
-      links.every(({ part }) => !isFlexible(part)),
-    );
+    const back = waysFound(job, TO, FROM, OPTIONS).filter(({ links }) => links.every(({ part }) => !isFlexible(part)));
     expect(back.map(({ links }) => links.length)).toEqual(rigid.map(({ links }) => links.length));
     expect(back.length).toBeGreaterThan(0);
   });
@@ -95,12 +90,12 @@ describe('two drums on their heads, their bungs looking down', () => {
     if (!astray.ok) throw new Error(astray.error.message);
     const gaps = [...inSpaceOf(contextInSpace(astray.value.job, shippedCatalogue)).values()].flatMap((one) => one.gaps);
     expect(Math.max(...gaps.map(({ distanceM }) => distanceM))).toBeGreaterThan(0.1);
-    expect(found(astray.value.job, shippedCatalogue, FROM, TO, OPTIONS)).toHaveLength(ways.length);
+    expect(waysFound(astray.value.job, FROM, TO, OPTIONS)).toHaveLength(ways.length);
   });
 
   it('none where a drum has no place, or nobody knows where the run ends by now', () => {
     const nowhere = { ...job, tanks: job.tanks.map((tank) => (tank.id === 't2' ? { ...tank, placed: null } : tank)) };
-    expect(found(nowhere, shippedCatalogue, FROM, TO, OPTIONS)).toEqual([]);
+    expect(waysFound(nowhere, FROM, TO, OPTIONS)).toEqual([]);
   });
 });
 
@@ -118,7 +113,7 @@ it('the openings of one tank need no plan', () => {
     joints: [],
   };
   expect(contextOf(own, shippedCatalogue).runs).toHaveLength(2);
-  expect(found(own, shippedCatalogue, FROM, { of: 'hole', id: 'second' }, OPTIONS).length).toBeGreaterThan(0);
+  expect(waysFound(own, FROM, { of: 'hole', id: 'second' }, OPTIONS).length).toBeGreaterThan(0);
 });
 
 describe('four drums on one manifold whose lengths nobody has given', () => {
@@ -153,7 +148,7 @@ describe('four drums on one manifold whose lengths nobody has given', () => {
       { of: 'part', id: 'seal', end: 1 },
       { of: 'part', id: 'T2', end: 2 },
     ] as const;
-    const [way] = found(job, shippedCatalogue, at, to, OPTIONS);
+    const [way] = waysFound(job, at, to, OPTIONS);
     if (!way) throw new Error('no way');
     expect(way.links.filter(({ part }) => (part.bendDegrees ?? 0) > 0)).toHaveLength(1);
     const edited = applyEdits(job, appendChain(job, at, way, '', to).edits, shippedCatalogue);
@@ -174,6 +169,6 @@ describe('four drums on one manifold whose lengths nobody has given', () => {
       { of: 'part', id: 'seal', end: 1 },
       { of: 'part', id: 'T2', end: 2 },
     ] as const;
-    expect(found(measured, shippedCatalogue, at, to, OPTIONS)).toEqual([]);
+    expect(waysFound(measured, at, to, OPTIONS)).toEqual([]);
   });
 });

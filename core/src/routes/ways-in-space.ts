@@ -96,37 +96,30 @@ function turnedOnce(u: Vector, v: Vector, made: readonly Fitted[]): readonly Ben
 /** An end of a place that offers nothing: the pipe ends there by itself. */
 const NOTHING_BETWEEN: Route = { links: [], priceUsd: 0, smallestBoreMm: Infinity, cost: 0 };
 
-/** Do two open ends both have a place, by which a line between them can be laid out? */
-export function bothPlaced(job: Job, catalogue: Catalogue, at: EndRef, to: EndRef): boolean {
-  const context = contextOf(withLengths(job, contextOf(job, catalogue)), catalogue);
-  return (
-    placedEnd(at, context)?.frame !== undefined &&
-    placedEnd(to, context) !== undefined &&
-    standTogether(at, to, context)
-  );
+/** Two open ends that both have a place, by which a line between them can be laid out; undefined where one has none. */
+export function placedBetween(job: Job, catalogue: Catalogue, at: EndRef, to: EndRef) {
+  const said = contextOf(job, catalogue);
+  const context = contextOf(withLengths(job, said), catalogue);
+  const [here, there] = [placedEnd(at, context), placedEnd(to, context)];
+  const frame = here?.frame;
+  if (!here || !frame || !there || !standTogether(at, to, context)) return undefined;
+  return { at, to, said, context, here, there, frame };
 }
+export type PlacedBetween = NonNullable<ReturnType<typeof placedBetween>>;
 
 /**
  * Ways between two open ends that both have a place, as they are found: adapters to a pipe at either of them, and the bends and
  * lengths of that pipe that bring one to the other; what runs free falls on the way. Each is taken on a copy, and comes only if
- * every joint holds and its ends meet. None where an end has no place. What else is said of them, checks say
- * (`plan/tried-ways.ts`).
+ * every joint holds and its ends meet. What else is said of them, checks say (`plan/tried-ways.ts`).
  */
 export function* waysInSpace(
-  job: Job,
-  catalogue: Catalogue,
-  at: EndRef,
-  to: EndRef,
+  { at, to, said, context, here, there, frame }: PlacedBetween,
   options: Omit<RouteOptions, 'onHand'>,
 ): Generator<SpaceWay, void> {
-  const said = contextOf(job, catalogue);
-  const context = contextOf(withLengths(job, said), catalogue);
-  const [here, there] = [placedEnd(at, context), placedEnd(to, context)];
+  const { job, catalogue } = context;
   const [from, target] = [resolveEnd(at, job, context.index), resolveEnd(to, job, context.index)];
   const ownEnd = from.end;
-  if (!here?.frame || !there || !ownEnd || !standTogether(at, to, context)) return;
-  if (!target.end && to.of !== 'terminal') return;
-  const { frame } = here;
+  if (!ownEnd || (!target.end && to.of !== 'terminal')) return;
   const service = serviceAt(at, context.runs);
   const roles = runAt(at, context)?.penetration.roles ?? [];
   const leaves = roles.some((role) => LEAVES_FREE.includes(role));

@@ -43,6 +43,9 @@ export const DRAWS: readonly Role[] = ['draw-off', 'pump-line'];
 /** Roles in which water leaves the tank. */
 export const LEAVES: readonly Role[] = [...DRAWS, 'overflow', 'drain'];
 
+/** Openings whose far end stands in the open air: screened, and never shut. */
+export const TO_THE_AIR: readonly Role[] = ['vent', 'overflow'];
+
 /** A cord or a hand goes through: no run of water or air. */
 const NO_RUN: readonly Role[] = ['cord-entry', 'access'];
 

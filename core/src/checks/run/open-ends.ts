@@ -1,6 +1,7 @@
 import { holeById } from '../../job/lookup';
 import { holdsAtAll } from '../../connections/mating';
 import { formatEnd } from '../../connections/format';
+import { closesEnd } from '../../fittings/capability';
 import type { Catalogue } from '../../fittings/catalogue';
 import { memoize } from '../../quantity/memoize';
 import { holeOf } from '../../derived/hole-of';
@@ -17,7 +18,7 @@ import type { OpenEnd } from '../../routes/way-index';
 import { appendChain } from '../../routes/chain-edits';
 import type { CheckContext } from '../../derived/context';
 import type { Region } from '../../region';
-import type { Role } from '../../walls/roles';
+import { TO_THE_AIR } from '../../walls/roles';
 import type { Fix } from '../finding';
 
 /** Open ends of runs that have begun: at least one part stands beyond what seals the hole. */
@@ -42,7 +43,7 @@ function capFor(at: OpenEnd, catalogue: Catalogue, region: Region | null): Offer
     caps.set(
       key,
       catalogue.list
-        .filter((part) => part.ends.length === 1 && part.features.length === 0 && isSoldIn(part, region))
+        .filter((part) => closesEnd(part) && isSoldIn(part, region))
         .flatMap((part) => offersOf(at, part))
         .filter(({ judgement }) => holdsAtAll(judgement.verdict))
         .toSorted((a, b) => a.part.priceUsd - b.part.priceUsd)[0],
@@ -55,8 +56,6 @@ const reachedBy = memoize(
   (joints: Job['joints']): ReadonlySet<string> =>
     new Set(joints.flatMap(({ a, b }) => [a, b]).flatMap((ref) => (ref.of === 'terminal' ? [ref.id] : []))),
 );
-
-const MUST_STAY_OPEN: readonly Role[] = ['overflow', 'vent'];
 
 /** Ways to close an open end: to each named terminal that a chain leads to, then the cheapest cap or plug. */
 export function closings(at: EndRef, context: CheckContext): readonly Fix[] {
@@ -85,7 +84,7 @@ export function closings(at: EndRef, context: CheckContext): readonly Fix[] {
     return [appendChain(job, at, route, route.links.length > 0 ? `${text}: {parts}` : text, to)];
   });
   // Closed, an overflow spills elsewhere and a vent lets no air in: neither is ever shut to be done with it.
-  const cap = MUST_STAY_OPEN.some((role) => roles.includes(role))
+  const cap = TO_THE_AIR.some((role) => roles.includes(role))
     ? undefined
     : capFor({ end, material, service }, catalogue, job.region);
   if (!cap) return finishes;

@@ -1,11 +1,8 @@
 import type { Run } from '../../../derived/run';
-import type { Penetration } from '../../../job/job';
 import { sealOf } from '../../../derived/resolve';
+import { TO_THE_AIR } from '../../../walls/roles';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';
-
-/** Openings whose far end stands in the open air. */
-const TO_THE_AIR: readonly Penetration['roles'][number][] = ['vent', 'overflow'];
 
 export default defineCheck({
   meta: {

@@ -1,5 +1,5 @@
 import { wallSealStyle } from '../../../connections/standards/wall-seals';
-import type { WallSealStyle } from '../../../connections/standards/wall-seals/wall-seal';
+import { closesRoundCord } from '../../../connections/standards/wall-seals/wall-seal';
 import type { RunSight } from '../../../derived/context';
 import { sealOf } from '../../../derived/resolve';
 import type { Run } from '../../../derived/run';
@@ -56,8 +56,6 @@ export default defineCheck({
         ];
       }),
 });
-
-const closesRoundCord = ({ purpose, roundAny }: WallSealStyle): boolean => purpose === 'cord' || roundAny;
 
 /** A cord entry whose seal leaves the cord loose in it. */
 function cordsIn({ penetration: hole }: Run, context: RunSight): readonly Report<'open' | 'above' | 'cord'>[] {

@@ -2,7 +2,7 @@ import { workingHoles } from '../../../derived/shut';
 import { stormIntoM3s } from '../../../hydraulics/storm';
 import { holesOf } from '../../../job/lookup';
 import { orificeM3s } from '../../../hydraulics/free-flow';
-import { boreM, invertM, sharingWith } from '../../../derived/levels';
+import { boreM, passesAtM, sharingWith } from '../../../derived/levels';
 import { baseLevelM } from '../../../derived/set-out';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';
@@ -32,14 +32,10 @@ export default defineCheck({
       const [inlet] = holesOf(job, tank.id, 'inlet');
       const group = sharingWith(tank, context);
       if (!inlet || group.length < 2 || workingHoles(context, tank.id, 'overflow').length > 0) return [];
-      const overflows = group.flatMap((other) =>
-        workingHoles(context, other.id, 'overflow').map((hole) => ({ hole, other })),
-      );
-      const [first] = overflows;
+      const [first] = group.flatMap(({ id }) => workingHoles(context, id, 'overflow'));
       if (!first) return [];
       const passes = holesOf(job, tank.id, 'link');
-      const spillM = invertM(first.hole, first.other, context) + baseLevelM(first.other, job);
-      const headM = Math.max(0, tank.brimM + baseLevelM(tank, job) - spillM);
+      const headM = Math.max(0, tank.brimM + baseLevelM(tank, job) - passesAtM(first, context));
       const flow = passes.reduce((sum, hole) => sum + orificeM3s(boreM(hole, context), headM), 0);
       const inflow = stormIntoM3s(holesOf(job, tank.id, 'inlet'), job);
       return flow >= inflow
@@ -47,13 +43,13 @@ export default defineCheck({
         : [
             {
               messageId: 'far' as const,
-              at: atPenetration(first.hole),
+              at: atPenetration(first),
               data: {
                 inflow: { flowM3s: inflow },
                 into: tank.label,
                 passes: { flowM3s: flow },
                 head: { lengthM: headM },
-                over: first.hole.label,
+                over: first.label,
               },
             },
           ];

@@ -1,5 +1,6 @@
 import { lengthStepM } from '../../../quantity/length';
 import { wallSealStyle } from '../../../connections/standards/wall-seals';
+import { closesRoundCord } from '../../../connections/standards/wall-seals/wall-seal';
 import type { RunSight } from '../../../derived/context';
 import { invertM, obvertM } from '../../../derived/levels';
 import type { Penetration } from '../../../job/job';
@@ -60,8 +61,9 @@ export default defineCheck({
     ),
 });
 
-/** A cord entry whose seal holds water is no leak, however low it is. */
+/** A cord entry whose seal closes round the cord and holds water is no leak, however low it is. */
 const isTightRoundCord = ({ id, roles }: Penetration, { index }: RunSight): boolean => {
   const seal = sealOf(id, index);
-  return !passesWater(roles) && seal !== undefined && wallSealStyle(seal.end.style).where === 'anywhere';
+  const style = seal && wallSealStyle(seal.end.style);
+  return !passesWater(roles) && style !== undefined && closesRoundCord(style) && style.where === 'anywhere';
 };

@@ -10,7 +10,6 @@ import { atPenetration } from '../../places';
 
 /** Water goes through, wherever it stands in front of it. */
 const OPEN: readonly OwnSeal[] = ['clear', 'notch', 'loose-pipe', 'loose-cord'];
-/** It keeps out what crawls and falls: above the water nothing more is asked of it. */
 
 const wordsOf = (ownSeal: OwnSeal, { ownSealWords }: Penetration): string =>
   ownSeal === 'other' ? (ownSealWords ?? '') : OWN_SEAL_NAMES[ownSeal].toLowerCase();
@@ -63,6 +62,7 @@ export default defineCheck({
       if (wet && OPEN.includes(ownSeal)) return [{ messageId: 'leaks' as const, at, data, fixes: listed(hole) }];
       if (wet) return [{ messageId: 'unrated' as const, at, data, fixes: listed(hole) }];
       if (OPEN.includes(ownSeal)) return [{ messageId: 'open' as const, at, data }];
+      // Above the water nothing more is asked of what covers it.
       return COVERS.includes(ownSeal) ? [] : [{ messageId: 'dry' as const, at, data }];
     }),
 });

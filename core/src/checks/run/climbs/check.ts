@@ -1,5 +1,5 @@
 import { runsOnce } from '../../../assembly/flow';
-import { invertM, levelsOf } from '../../../derived/levels';
+import { levelsOf, passesAtM } from '../../../derived/levels';
 import { baseLevelM } from '../../../derived/set-out';
 import type { Penetration } from '../../../job/job';
 import { holeById, tankOf } from '../../../job/lookup';
@@ -39,8 +39,7 @@ export default defineCheck({
         const pumped =
           items.some(({ part }) => part.pump !== undefined) ||
           (from.pump !== null && source.roles.includes('pump-line'));
-        const byM =
-          invertM(target, to, context) + baseLevelM(to, job) - levelsOf(from, context).fullM - baseLevelM(from, job);
+        const byM = passesAtM(target, context) - levelsOf(from, context).fullM - baseLevelM(from, job);
         if (pumped || byM < 0) return [];
         return [
           {

@@ -22,25 +22,23 @@ export default defineCheck({
       },
     },
   },
-  check: ({ job, ...context }) =>
-    crossingsOf({ job, ...context }).flatMap(
-      ({ run: { penetration }, strand: { end }, leg: { placed, part }, from, to }) => {
-        const place = end.at === 'terminal' ? job.terminals.find(({ id }) => id === end.id) : undefined;
-        // Its wall is said, and its sleeve is on the list.
-        if (place && place.throughM !== null) return [];
-        return [
-          {
-            messageId: place ? ('place' as const) : ('other' as const),
-            at: atPart(placed.id, penetration),
-            data: { part: part.name, run: penetration.label, from: from.name, to: to.name },
-            ...(place && {
-              question: {
-                text: `Thickness of the wall before ${place.name}`,
-                edit: askField('terminals', place, 'throughM'),
-              },
-            }),
-          },
-        ];
-      },
-    ),
+  check: (context) =>
+    crossingsOf(context).flatMap(({ run: { penetration }, strand: { end }, leg: { placed, part }, from, to }) => {
+      const place = end.at === 'terminal' ? context.job.terminals.find(({ id }) => id === end.id) : undefined;
+      // Its wall is said, and its sleeve is on the list.
+      if (place && place.throughM !== null) return [];
+      return [
+        {
+          messageId: place ? ('place' as const) : ('other' as const),
+          at: atPart(placed.id, penetration),
+          data: { part: part.name, run: penetration.label, from: from.name, to: to.name },
+          ...(place && {
+            question: {
+              text: `Thickness of the wall before ${place.name}`,
+              edit: askField('terminals', place, 'throughM'),
+            },
+          }),
+        },
+      ];
+    }),
 });

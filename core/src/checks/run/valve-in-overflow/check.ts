@@ -1,11 +1,8 @@
 import { itemsOfRun } from '../../../derived/run';
 import { isShutOff } from '../../../fittings/capability';
-import type { Role } from '../../../walls/roles';
+import { TO_THE_AIR } from '../../../walls/roles';
 import { defineCheck } from '../../define-check';
 import { atPart } from '../../places';
-
-/** Openings that let out what nobody lets in on purpose: they are never shut. */
-const ALWAYS_OPEN: readonly Role[] = ['overflow', 'vent'];
 
 export default defineCheck({
   meta: {
@@ -24,9 +21,9 @@ export default defineCheck({
   check: ({ runs }) =>
     runs.flatMap((run) => {
       const { penetration } = run;
-      const role = ALWAYS_OPEN.find((one) => penetration.roles.includes(one));
+      const role = TO_THE_AIR.find((one) => penetration.roles.includes(one));
       // Where it draws as well, the valve is for that.
-      if (!role || penetration.roles.some((one) => !ALWAYS_OPEN.includes(one))) return [];
+      if (!role || penetration.roles.some((one) => !TO_THE_AIR.includes(one))) return [];
       return itemsOfRun(run)
         .filter(({ part }) => isShutOff(part))
         .map(({ placed, part }) => ({

@@ -106,3 +106,7 @@ export const sealSizes = (
     flangeMm,
     leastRadiusMm: curve === 'flat' ? RADIUS_PER_FLANGE * flangeMm : flangeMm / 2,
   }));
+
+/** Does it close round a cord? What closes round a pipe leaves a cord loose in it. */
+export const closesRoundCord = ({ purpose, roundAny }: Pick<WallSealStyle, 'purpose' | 'roundAny'>): boolean =>
+  purpose === 'cord' || roundAny;
