@@ -12,7 +12,8 @@ type Sight = Pick<RunSight, 'job' | 'runs'>;
 /** What somebody puts into or over a hole so that nothing goes through: it keeps out what crawls and falls. */
 export const COVERS: readonly OwnSeal[] = ['cap', 'plug', 'hatch', 'second-lid'];
 
-const endsClosed = ({ end, items }: Strand): boolean => {
+/** Does a line end in what closes it? */
+export const endsClosed = ({ end, items }: Strand): boolean => {
   const last = items.at(-1);
   return end.at === 'closed' && last !== undefined && closesEnd(last.part);
 };

@@ -30,11 +30,11 @@ test('a hole with nothing is open', () => {
 
 test.each([
   ['p1', 'At boat house downpipe', false],
-  ['p2', 'Closed', false],
+  ['p2', 'Open, screened', false],
   ['p3', 'Into T2', false],
   ['p4', 'End open', true],
   ['p5', 'At gravel bed', false],
-  ['p7', 'Closed', false],
+  ['p7', 'Open, screened', false],
 ])('the end of %s reads %s', (id, words, open) => expect(endWords(strandOf(id), planned)).toEqual({ words, open }));
 
 describe('rows of the string', () => {

@@ -8,7 +8,7 @@ export interface EndWords {
 }
 
 export function endWords(strand: Strand, plan: Plan): EndWords {
-  const { end } = strand;
+  const { end, items } = strand;
   const { job } = plan.context;
   switch (end.at) {
     case 'open':
@@ -16,7 +16,8 @@ export function endWords(strand: Strand, plan: Plan): EndWords {
     case 'discharge':
       return { words: 'Water leaves here', open: false };
     case 'closed':
-      return { words: 'Closed', open: false };
+      // A grate, a cowl or a screen ends a line, and lets water and air through.
+      return { words: items.at(-1)?.part.features.includes('screen') ? 'Open, screened' : 'Closed', open: false };
     case 'terminal':
       return { words: `At ${job.terminals.find(({ id }) => id === end.id)?.name ?? 'its place'}`, open: false };
     case 'hole': {

@@ -1,3 +1,4 @@
+import { endsClosed } from '../../../derived/shut';
 import { holeById, holesOf } from '../../../job/lookup';
 import { strandsOf } from '../../../derived/strands';
 import type { CheckContext } from '../../../derived/context';
@@ -78,7 +79,7 @@ function topOf(
       ? { atM: back.face === 'top' ? tank.heightM : back.heightM, backIn: true }
       : undefined;
   }
-  if (end.at === 'closed' && strand.items.at(-1)?.part.features.includes('screen') !== true) return 'closed';
+  if (endsClosed(strand)) return 'closed';
   const lengths = strand.items.filter(({ part }) => part.sale.by === 'length').map(({ placed }) => placed.lengthM);
   if (lengths.length === 0 || lengths.includes(null)) return undefined;
   // The longest piece is the upright one.

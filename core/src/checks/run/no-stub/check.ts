@@ -1,3 +1,4 @@
+import { endsClosed } from '../../../derived/shut';
 import { holeById } from '../../../job/lookup';
 import { can } from '../../../fittings/capability';
 import { isByLength } from '../../../fittings/part';
@@ -61,12 +62,11 @@ const tanksOn = ({ penetration, strands }: Run, { job }: CheckContext): Readonly
   ]);
 
 /** A capped piece of pipe at the end of a strand; a cap on the fitting itself leaves nothing to go on from. */
-function stubOf({
-  items,
-  end,
-}: Strand): { readonly id: string; readonly lengthM: number | null; readonly leastM: number } | undefined {
-  const [pipe, cap] = items.slice(-2);
-  if (end.at !== 'closed' || !pipe || !cap || cap.part.ends.length !== 1 || !isByLength(pipe.part)) return undefined;
+function stubOf(
+  strand: Strand,
+): { readonly id: string; readonly lengthM: number | null; readonly leastM: number } | undefined {
+  const pipe = strand.items.at(-2);
+  if (!pipe || !endsClosed(strand) || !isByLength(pipe.part)) return undefined;
   const [pipeEnd] = pipe.part.ends;
   if (pipeEnd?.end.kind !== 'pipe') return undefined;
   // In its own fitting, in the cap that is sawn off, and in the coupling that comes then.
