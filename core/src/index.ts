@@ -175,6 +175,7 @@ export * from './plan/tried-fixes';
 export { type TriedWays, triedWays } from './plan/tried-ways';
 export * from './routes/end-partners';
 export * from './routes/find-gap';
+export { leftShortM } from './routes/left-short';
 export * from './routes/find-routes';
 export * from './derived/solutions';
 export { wayAnswers, waysBetween } from './routes/ways-between';

@@ -16,6 +16,7 @@ import type { Route } from '../../routes/find-routes';
 import { type Offer, offersOf } from '../../routes/next-parts';
 import type { OpenEnd } from '../../routes/way-index';
 import { appendChain } from '../../routes/chain-edits';
+import { leftShortM } from '../../routes/left-short';
 import type { CheckContext } from '../../derived/context';
 import type { Region } from '../../region';
 import { TO_THE_AIR } from '../../walls/roles';
@@ -74,13 +75,13 @@ export function closings(at: EndRef, context: CheckContext): readonly Fix[] {
     const to: EndRef = { of: 'terminal', id: terminal.id };
     const offers = resolveEnd(to, job, index).end;
     const text = `Finish to ${terminal.name}`;
-    if (offers === undefined) return [appendChain(job, at, NO_PARTS, text, to)];
-    const [route] = waysBetween({ end, material, service }, { end: offers }, context, {
-      ...FEW,
-      home: job.region ?? undefined,
-    });
-    // What nobody can buy there finishes nothing there.
+    const [route] =
+      offers === undefined
+        ? [NO_PARTS]
+        : waysBetween({ end, material, service }, { end: offers }, context, { ...FEW, home: job.region ?? undefined });
+    // What nobody can buy there finishes nothing there, nor what does not come there.
     if (!route?.links.every(({ part }) => isSoldIn(part, job.region))) return [];
+    if (leftShortM(at, terminal.id, route.links, context) !== undefined) return [];
     return [appendChain(job, at, route, route.links.length > 0 ? `${text}: {parts}` : text, to)];
   });
   // Closed, an overflow spills elsewhere and a vent lets no air in: neither is ever shut to be done with it.

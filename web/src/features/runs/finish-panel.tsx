@@ -12,8 +12,10 @@ import {
   appendChain,
   fitsPlace,
   fitsRun,
+  formatLength,
   flowAt,
   holeOf,
+  leftShortM,
   newTerminal,
   refKey,
   resolveEnd,
@@ -126,7 +128,8 @@ export function FinishPanel({ at }: { readonly at: EndRef }) {
 
 function Ways({ at, target, wishes }: { readonly at: EndRef; readonly target: Target; readonly wishes: Wishes }) {
   const job = useJob((state) => state.job);
-  const index = useJob((state) => state.plan.context.index);
+  const context = useJob((state) => state.plan.context);
+  const { index } = context;
   const make = useJob((state) => state.make);
   const flow = useJob((state) => flowAt(at, state.plan.context));
   const service = useJob((state) => serviceAt(at, state.plan.context.runs));
@@ -148,7 +151,18 @@ function Ways({ at, target, wishes }: { readonly at: EndRef; readonly target: Ta
   if (routes.length === 0) return <NoWay found={found} />;
   const take = (route: Chain): void => void make(appendChain(job, at, route, '', target.ref).edits);
   const alone = `Join it to ${target.name}: no part is needed`;
-  const straight = <RouteList routes={routes} onTake={take} alone={alone} />;
+  const { ref } = target;
+  const farM = ref.of === 'terminal' ? routes.map(({ links }) => leftShortM(at, ref.id, links, context)) : [];
+  const reaching = routes.filter((_, place) => farM[place] === undefined);
+  const straight =
+    reaching.length > 0 ? (
+      <RouteList routes={reaching} onTake={take} alone={alone} />
+    ) : (
+      <p className="py-3 type-row">
+        {target.name} lies {formatLength(farM[0] ?? 0, job.measures)} off: fittings alone do not lead there. Put pipe or
+        hose on first.
+      </p>
+    );
   if (space === 'no-place') return straight;
   const some = space.ways.length > 0;
   return (

@@ -1,3 +1,8 @@
+import { expect, test } from 'vitest';
+import { contextOf } from '../../../derived/context';
+import { shippedCatalogue } from '../../../fittings/catalogue';
+import { awayBy, newTerminal } from '../../../job/places';
+import { runChecks } from '../../run-checks';
 import { drumWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
@@ -39,3 +44,20 @@ testCheck(check, {
     },
   ],
 });
+
+// Seen in the demo: an overflow was finished to a ditch 18 m off by joining it there, without a pipe.
+test.each([
+  [18, []],
+  [0.2, ['Finish to ditch']],
+] as const)(
+  'an overflow with a ditch %d m off is finished to it where nothing has to lead there',
+  (distanceM, offered) => {
+    const job = drumWith({
+      hole: { roles: ['overflow'], size: '1-1/2', heightM: 0.7 },
+      parts: [{ code: 'PG-150' }],
+      terminals: [newTerminal({ id: 'ditch', name: 'ditch', kind: 'daylight', placed: awayBy(distanceM) })],
+    });
+    const found = runChecks(contextOf(job, shippedCatalogue), [check]);
+    expect(found.flatMap(({ fixes }) => fixes.map(({ text }) => text))).toEqual(offered);
+  },
+);
