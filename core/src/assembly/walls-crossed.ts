@@ -1,6 +1,7 @@
 import type { CheckContext } from '../derived/context';
 import type { Run, Strand } from '../derived/run';
 import { setOutOf } from '../derived/set-out';
+import { outsideMmOf } from '../fittings/part';
 import type { Mark } from '../job/job';
 import { gather } from '../quantity/gather';
 import { type PlanPoint, planDistance } from '../quantity/space';
@@ -9,8 +10,10 @@ import { type Course, type Leg, coursesOf } from './course';
 import { runsOnce } from './flow';
 import { toSpace } from './frame';
 
-/** A run that goes through a wall of the site, by the first of its parts that does. */
+/** A run that goes through a wall of the site or lies in it, by the first of its parts that does. */
 export interface Crossing {
+  /** `through`: it comes out on the other side; `along`: beside it, and nearer than half as wide as it is. */
+  readonly how: 'through' | 'along';
   readonly run: Run;
   readonly strand: Strand;
   readonly leg: Leg;
@@ -59,8 +62,25 @@ export function goesThrough(wall: Line, from: PlanPoint, to: PlanPoint): boolean
   return planDistance(wall.a, at) <= long && planDistance(wall.b, at) <= long;
 }
 
+/** What only touches a wall does not lie in it [m]. */
+const TOUCH_M = 0.01;
+
+/** Does a straight part lie along a wall, with some of its width in it? Both of its ends: what only ends there does not. */
+export function liesIn(wall: Line, from: PlanPoint, to: PlanPoint, outsideM: number): boolean {
+  const long = planDistance(wall.a, wall.b);
+  const within = ({ x, y }: PlanPoint): boolean => {
+    const share = ((x - wall.a.x) * (wall.b.x - wall.a.x) + (y - wall.a.y) * (wall.b.y - wall.a.y)) / (long * long);
+    return share > 0 && share < 1;
+  };
+  return (
+    long > 0 &&
+    planDistance(from, to) > outsideM / 2 &&
+    [from, to].every((end) => within(end) && Math.abs(offM(wall, end)) < outsideM / 2 - TOUCH_M)
+  );
+}
+
 /**
- * Every run that goes through a wall of the site, once for each wall. Only where both are known: nothing is said of a part that
+ * Every run that goes through a wall of the site or lies in it, once for each wall. Only where both are known: nothing is said of a part that
  * had to be assumed, nor of a wall between marks that are only drawn. How high a wall is nobody says: it is as high as the line.
  */
 export function crossingsOf(context: CheckContext): readonly Crossing[] {
@@ -76,10 +96,19 @@ export function crossingsOf(context: CheckContext): readonly Crossing[] {
 }
 
 function crossedBy(strand: Strand, run: Run, { along, frame }: Course, wall: Wall): readonly Crossing[] {
-  const leg = (along.get(strand) ?? []).find(({ sure, assumed, from, through, to }) => {
-    if (!sure || assumed.length > 0) return false;
-    const [near, middle, far] = [toSpace(from, frame), toSpace(through, frame), toSpace(to, frame)];
-    return goesThrough(wall, near, middle) || goesThrough(wall, middle, far) || goesThrough(wall, near, far);
-  });
-  return leg ? [{ run, strand, leg, from: wall.from, to: wall.to }] : [];
+  const known = (along.get(strand) ?? [])
+    .filter(({ sure, assumed }) => sure && assumed.length === 0)
+    .map((leg) => ({ leg, at: [leg.from, leg.through, leg.to].map((point) => toSpace(point, frame)) }));
+  const first = (how: Crossing['how'], is: (a: PlanPoint, b: PlanPoint, outsideM: number) => boolean) =>
+    known
+      .filter(({ leg, at: [near, middle, far] }) => {
+        const outsideM = outsideMmOf(leg.part) / 1000;
+        return near && middle && far
+          ? is(near, middle, outsideM) || is(middle, far, outsideM) || is(near, far, outsideM)
+          : false;
+      })
+      .map(({ leg }): Crossing => ({ how, run, strand, leg, from: wall.from, to: wall.to }))
+      .slice(0, 1);
+  const through = first('through', (a, b) => goesThrough(wall, a, b));
+  return through.length > 0 ? through : first('along', (a, b, outsideM) => liesIn(wall, a, b, outsideM));
 }
