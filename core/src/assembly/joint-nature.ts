@@ -18,6 +18,7 @@ const NATURES: Readonly<Record<string, JointNature>> = {
   sleeve: 'by-tool',
   'push-fit': 'pulls',
   'dry-hub': 'pulls',
+  'loose-cap': 'pulls',
 };
 
 /** The nature of a joint, by what its two ends are (common practice). */

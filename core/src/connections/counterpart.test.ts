@@ -30,6 +30,7 @@ const TUBE_IN: Readonly<Record<PipePart, Material>> = {
   crimp: 'pex',
   expansion: 'pex',
   saddle: 'copper',
+  'loose-cap': 'copper',
 };
 
 /** What is handed over the counter for each of these is common practice, no source. */

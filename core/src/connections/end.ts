@@ -16,7 +16,7 @@ export interface ThreadEnd {
  * `socket` is cemented or soldered, `push-fit` has a rubber ring (with teeth, on pressure tube), `compression` a nut and ring,
  * `dry-hub` is lapped or snapped together without any seal, `sleeve` is a rubber coupling with clamps,
  * `press` is closed round the pipe by a tool, `crimp` and `expansion` go inside soft tube under a ring, `saddle` is bolted
- * round a pipe that goes on through it.
+ * round a pipe that goes on through it, `loose-cap` is set over an open end and lifts off again.
  */
 export const PIPE_PARTS = [
   'spigot',
@@ -29,6 +29,7 @@ export const PIPE_PARTS = [
   'crimp',
   'expansion',
   'saddle',
+  'loose-cap',
 ] as const;
 export type PipePart = (typeof PIPE_PARTS)[number];
 
@@ -98,7 +99,10 @@ export interface HoleEnd {
   readonly wallRadiusMm?: number;
 }
 
-/** Ends of no standard: a maker's own thread, or made on site. Nothing is said of them before they are measured. */
+/**
+ * Ends of no standard: a maker's own thread, or made on site. Nothing is said of them before they are measured. Water leaves by an
+ * open mesh, and nothing goes on it.
+ */
 export const OWN_ENDS = [
   'container-neck',
   'bulkhead-thread',
@@ -107,6 +111,7 @@ export const OWN_ENDS = [
   'union-tail',
   'home-made',
   'thread',
+  'open-mesh',
 ] as const;
 
 export interface OwnEnd {

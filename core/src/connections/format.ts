@@ -15,6 +15,7 @@ export const OWN_WORDS: Readonly<Record<OwnEnd['what'], string>> = {
   'union-tail': 'union tail',
   'home-made': 'home-made end',
   thread: 'unknown thread',
+  'open-mesh': 'open mesh',
 };
 
 const words = (...some: readonly string[]): string => some.filter((word) => word !== '').join(' ');
@@ -72,6 +73,7 @@ const PIPE_PART_WORDS: Readonly<Record<PipePart, string>> = {
   crimp: 'crimp insert for',
   expansion: 'expansion insert for',
   saddle: 'saddle round',
+  'loose-cap': 'loose cap over',
 };
 
 /** An end in full words for an installer: '3/4 NPT male', 'socket for 1-1/2 in Schedule 40 pipe'. */

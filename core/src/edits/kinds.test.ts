@@ -111,7 +111,8 @@ describe('every kind refuses what is gone or taken, and says what it did', () =>
     ],
     ['taking out what is gone', { type: 'remove-part', partId: 'gone' }, 'gone'],
     ['turning what is gone', { type: 'turn-part', partId: 'gone' }, 'gone'],
-    ['turning a cap', { type: 'turn-part', partId: 'p2-5' }, 'not-possible'],
+    ['turning a cowl', { type: 'turn-part', partId: 'p7-3' }, 'not-possible'],
+    ['turning a screen, of which one end is its mesh', { type: 'turn-part', partId: 'p2-5' }, 'not-possible'],
     ['joining an end to itself', { type: 'join-ends', jointId: 'x', a: openEnd, b: openEnd }, 'not-possible'],
     [
       'joining an end that is taken',

@@ -1,4 +1,5 @@
 import { err, ok } from '../result';
+import { takesAnother } from '../fittings/part';
 import { AS_ASKED, type EndRef, type Joint } from '../job/job';
 import { replace } from './change';
 import { type EditBy, defineEdit } from './edit-kind';
@@ -10,7 +11,7 @@ export const turnPart = defineEdit({
   changes: (job, { partId }, catalogue) => {
     const part = job.parts.find(({ id }) => id === partId);
     if (!part) return err({ code: 'gone', message: 'This part has been taken out since.' });
-    if ((catalogue.byCode.get(part.code)?.ends.length ?? 0) < 2)
+    if ((catalogue.byCode.get(part.code)?.ends.filter(takesAnother).length ?? 0) < 2)
       return err({ code: 'not-possible', message: 'A part with one end cannot be turned round.' });
     const turned = (ref: EndRef): EndRef =>
       ref.of === 'part' && ref.id === partId && ref.end < 2 ? { ...ref, end: 1 - ref.end } : ref;

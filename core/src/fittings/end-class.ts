@@ -34,7 +34,7 @@ export function endClass(end: End): EndClass | undefined {
         ? 'pipe end'
         : end.part === 'press' || goesInside(end.part)
           ? 'press or ring'
-          : end.part === 'dry-hub' || end.part === 'sleeve' || end.part === 'saddle'
+          : end.part === 'dry-hub' || end.part === 'sleeve' || end.part === 'saddle' || end.part === 'loose-cap'
             ? 'hub, sleeve or saddle'
             : end.part;
     case 'hose':

@@ -55,6 +55,9 @@ export interface PartEnd {
 /** Water is meant to leave there: it goes through the part that way and no other. */
 export const isSpout = ({ mayStayOpen }: PartEnd): boolean => mayStayOpen === 'discharge';
 
+/** May something go on it? Water only leaves by an open mesh. */
+export const takesAnother = ({ end }: PartEnd): boolean => end.kind !== 'own' || end.what !== 'open-mesh';
+
 /** Head [m] over flow [m3/s], from nothing to the most; flows rise, heads fall. */
 export type PumpCurve = readonly (readonly [flowM3s: number, headM: number])[];
 
@@ -110,6 +113,8 @@ export interface Part {
   readonly regions: readonly Region[];
   /** Only for what stands in a wall: from the inlet end of the body to the wet face of the wall [mm]. */
   readonly wallFaceMm?: number;
+  /** Of which kind of line it is the screened end; absent: of none. */
+  readonly finishes?: 'vent' | 'overflow' | 'sight-tube' | 'inlet';
   /** What it lifts, and how wide it is where it has to pass an opening [mm]. */
   readonly pump?: { readonly curve: PumpCurve; readonly outsideMm: number };
   readonly sale: Sale;

@@ -19,8 +19,8 @@ import { appendChain } from '../../routes/chain-edits';
 import { leftShortM } from '../../routes/left-short';
 import type { CheckContext } from '../../derived/context';
 import type { Region } from '../../region';
-import { TO_THE_AIR } from '../../walls/roles';
 import type { Fix } from '../finding';
+import { finishOf, screenings } from './screenings';
 
 /** Open ends of runs that have begun: at least one part stands beyond what seals the hole. */
 export const openStrands = ({ strands }: Run): readonly Strand[] => strands.filter(({ end }) => end.at === 'open');
@@ -58,7 +58,7 @@ const reachedBy = memoize(
     new Set(joints.flatMap(({ a, b }) => [a, b]).flatMap((ref) => (ref.of === 'terminal' ? [ref.id] : []))),
 );
 
-/** Ways to close an open end: to each named terminal that a chain leads to, then the cheapest cap or plug. */
+/** Ways to finish an open end: to each named terminal that a chain leads to, then the screen that it ends in, or the cheapest cap or plug. */
 export function closings(at: EndRef, context: CheckContext): readonly Fix[] {
   const { job, index, catalogue, runs } = context;
   const { end, material } = resolveEnd(at, job, index);
@@ -84,10 +84,9 @@ export function closings(at: EndRef, context: CheckContext): readonly Fix[] {
     if (leftShortM(at, terminal.id, route.links, context) !== undefined) return [];
     return [appendChain(job, at, route, route.links.length > 0 ? `${text}: {parts}` : text, to)];
   });
-  // Closed, an overflow spills elsewhere and a vent lets no air in: neither is ever shut to be done with it.
-  const cap = TO_THE_AIR.some((role) => roles.includes(role))
-    ? undefined
-    : capFor({ end, material, service }, catalogue, job.region);
+  // Closed, an overflow spills elsewhere, a vent lets no air in, a sight tube shows nothing: none is ever shut to be done with it.
+  if (finishOf(roles) !== undefined) return [...finishes, ...screenings({ at: 'open', ref: at }, roles, context)];
+  const cap = capFor({ end, material, service }, catalogue, job.region);
   if (!cap) return finishes;
   const closed = {
     ...NO_PARTS,

@@ -6,6 +6,7 @@ import { type Explanation, bare, judgements } from './joint-family';
 const JUDGEMENTS = judgements({
   'not-measured': ['unknown'],
   'own-nut-only': ['will-not-go'],
+  'water-leaves': ['will-not-go'],
 });
 
 /** What to measure of an end of no standard before anything can be said of it. */
@@ -18,6 +19,7 @@ export const MEASURE: Readonly<Record<OwnEnd['what'], string>> = {
   'union-tail': 'Keep the two halves that were sold together.',
   'home-made': 'Measure outside and inside at three places round the end, and how round and how deep it is.',
   thread: 'Measure across the crests, count the crests over a length, see whether it tapers.',
+  'open-mesh': 'Leave it free.',
 };
 
 const NUT_OF: Partial<Record<OwnEnd['what'], OwnEnd['what']>> = {
@@ -33,6 +35,7 @@ const isWhat = (one: End, what: OwnEnd['what']): boolean => one.kind === 'own' &
 
 /** Judges a pair of which at least one end is of no standard: never a guess. */
 export function judgeOwn(a: End, b: End): Judgement {
+  if (isWhat(a, 'open-mesh') || isWhat(b, 'open-mesh')) return JUDGEMENTS['water-leaves'];
   for (const [one, other] of [
     [a, b],
     [b, a],
@@ -48,6 +51,8 @@ export function explainOwn(a: End, b: End, { reason }: Judgement): Explanation {
   const names = own.map(describeEnd);
   const measures = [...new Set(own.map(({ what }) => MEASURE[what]))].join(' ');
   const source = { document: 'makers’ own threads', provenance: 'common-practice' } as const;
+  if (reason === 'water-leaves')
+    return bare('Water leaves by the mesh: nothing goes on it.', [source], MEASURE['open-mesh']);
   if (reason === 'own-nut-only') {
     const bound = own.find((end) => onlyWith(end) !== undefined);
     return bare(

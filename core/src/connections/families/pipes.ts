@@ -4,6 +4,7 @@ import { type JointConditions, bare, defineJointFamily, judgements, sourcesOf } 
 import { compression } from './pipe-joints/compression';
 import { dryHub } from './pipe-joints/dry-hub';
 import type { PipeJoint, PipePair } from './pipe-joints/pipe-joint';
+import { looseCap } from './pipe-joints/loose-cap';
 import { press } from './pipe-joints/press';
 import { pushFit } from './pipe-joints/push-fit';
 import { crimp, expansion } from './pipe-joints/ring-over-insert';
@@ -22,6 +23,7 @@ export const JOINTS: Readonly<Record<Exclude<PipePart, 'spigot'>, PipeJoint>> = 
   crimp,
   expansion,
   saddle,
+  'loose-cap': looseCap,
 };
 
 const { 'two-pipes': TWO_PIPES, 'two-fittings': TWO_FITTINGS } = judgements({

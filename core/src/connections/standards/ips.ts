@@ -47,7 +47,7 @@ export const ipsSchedule40: PipeSeries = {
     { document: 'ASTM D2466', provenance: 'standard-table' },
   ],
   sizes: taperedSocketSizes(SCHEDULE_40),
-  parts: ['spigot', 'socket', 'compression', 'sleeve', 'saddle'],
+  parts: ['spigot', 'socket', 'compression', 'sleeve', 'saddle', 'loose-cap'],
   family: 'ips',
   pressure: true,
   material: 'pvc',

@@ -4,7 +4,7 @@ import { type NominalSize, sizeCode, sizeWords } from '../../quantity/size';
 import { barb, pipeEnd } from '../ends';
 import { type FittingSpec, fitting } from '../fitting';
 import { defineFamily } from '../part-family';
-import type { Feature, PartEnd } from '../part';
+import type { Feature, Part, PartEnd } from '../part';
 
 /** What downpipe of each size is rolled or moulded in (ranges of the trade, from memory). */
 export const DOWNPIPE_MATERIALS: readonly (readonly [NominalSize, readonly Material[]])[] = [
@@ -43,6 +43,7 @@ interface Kind {
   /** A chamber beside it, so long and as wide as its own pipe. */
   readonly chamberM?: number;
   readonly loss?: NonNullable<FittingSpec['loss']>;
+  readonly finishes?: NonNullable<Part['finishes']>;
   readonly priceUsd: number;
   readonly sizes?: readonly NominalSize[];
 }
@@ -117,6 +118,7 @@ const KINDS: readonly Kind[] = [
     ends: (size) => [{ end: spigot(size), position: 'outlet' }],
     betweenMm: 160,
     features: ['screen'],
+    finishes: 'inlet',
     loss: 'mesh',
     priceUsd: 9,
   },

@@ -203,11 +203,12 @@ describe('what is really made', () => {
     ['NLG-200-2', 'two threads of 2 in leave no pipe in 2 in'],
   ])('no counter carries %s: %s', (code) => expect(shippedCatalogue.byCode.has(code)).toBe(false));
 
-  test('only taps, valves at a hose end, manifolds and downpipe shoes may be left open at their outlet', () => {
+  test('only taps, valves at a hose end, manifolds, downpipe shoes and screens may be left open at their outlet', () => {
     const open = shippedCatalogue.list.filter(({ ends }) =>
       ends.some(({ mayStayOpen }) => mayStayOpen === 'discharge'),
     );
-    for (const { name } of open) expect(name).toMatch(/tap|Hose-end valve|Manifold|shoe|Hose with (click )?ends/);
+    for (const { name } of open)
+      expect(name).toMatch(/tap|Hose-end valve|Manifold|shoe|Hose with (click )?ends|(Overflow|Rodent) screen/);
   });
 
   test('only pipe and hose are sold by length, in more than one stock length or a coil', () => {

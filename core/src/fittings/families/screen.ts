@@ -1,11 +1,13 @@
-import { sizeCode } from '../../quantity/size';
+import type { End } from '../../connections/end';
+import { type NominalSize, sizeCode } from '../../quantity/size';
 import { endWords } from '../end-words';
 import { fitting } from '../fitting';
-import { type Made, overMade } from '../line';
+import { type Line, type Made, overMade } from '../line';
 import * as socketed from '../lines/socketed';
 import * as tailed from '../lines/tailed';
 import * as threaded from '../lines/threaded';
 import { type FamilyPart, defineFamily } from '../part-family';
+import type { Part, PartEnd } from '../part';
 
 /** Vents and overflows are screened in the drain sizes of every line (ranges of the trade, from memory). */
 const VENTS: readonly Made[] = [
@@ -63,19 +65,29 @@ const meshed = (part: FamilyPart, lengthMm: number, girth: number): FamilyPart =
     : part;
 };
 
-const ending = (
-  mark: string,
-  name: string,
-  made: readonly Made[],
-  lengthMm: number,
-  girth: number,
-  usd: number,
-  male = false,
-  ratedKpa: number | null = null,
-) =>
-  overMade(made, (line, size) => {
-    const end = male ? line.enters(size) : line.takes(size);
-    return meshed(
+/** Water leaves by the mesh: a line may end there at a place, or in the open. */
+const MESH: PartEnd = { end: { kind: 'own', what: 'open-mesh' }, position: 'outlet', mayStayOpen: 'discharge' };
+
+/** A cap over plain pipe is only set on: it lifts off to clean what it covers. */
+const setOver = (end: End): End => (end.kind === 'pipe' && end.part === 'socket' ? { ...end, part: 'loose-cap' } : end);
+
+interface Ending {
+  readonly mark: string;
+  readonly name: string;
+  readonly made: readonly Made[];
+  readonly lengthMm: number;
+  readonly girth: number;
+  readonly usd: number;
+  readonly end?: (line: Line, size: NominalSize) => End;
+  readonly ratedKpa?: number;
+  /** Of which kind of line it is the end: water leaves by that of an overflow. */
+  readonly finishes?: Part['finishes'];
+}
+
+const ending = ({ mark, name, made, lengthMm, girth, usd, end: endOf, ratedKpa, finishes }: Ending) =>
+  overMade(made, (line, size): FamilyPart => {
+    const end = endOf?.(line, size) ?? line.takes(size);
+    const part = meshed(
       fitting({
         code: `${mark}${line === socketed.SCHEDULE_40 ? '' : line.mark}-${sizeCode(size)}`,
         name,
@@ -86,13 +98,20 @@ const ending = (
         betweenMm: lengthMm,
         features: ['screen'],
         loss: 'mesh',
-        ratedKpa,
+        ratedKpa: ratedKpa ?? null,
         priceUsdAtOneInch: usd,
       }),
       lengthMm,
       girth,
     );
+    return {
+      ...part,
+      ...(finishes && { finishes }),
+      ...(finishes === 'overflow' && { ends: [...part.ends, MESH], oneWay: true as const }),
+    };
   });
+
+const male = (line: Line, size: NominalSize): End => line.enters(size);
 
 /** Insect-tight ends for vents and overflows, with a stainless mesh of about 1 mm; breathers and air releases on a thread; caps over sight tubes. */
 export const screens = defineFamily({
@@ -100,11 +119,62 @@ export const screens = defineFamily({
   name: 'Vent and screen',
   source: { document: 'mesh about 1 mm against insects', provenance: 'common-practice' },
   parts: () => [
-    ...ending('SV', 'Vent cowl', VENTS, MESH_MM, 1.25, 5.2),
-    ...ending('SO', 'Overflow screen', VENTS, MESH_MM / 2, 1, 4.6),
-    ...ending('SB', 'Breather', BREATHERS, MESH_MM / 2, 1.3, 4, true),
-    ...ending('SL', 'Vented cap', SIGHT_TUBES, 10, 1, 2.4),
-    ...ending('SA', 'Air release valve', AIR_RELEASE, MESH_MM * 2, 1.6, 16, true, AIR_RELEASE_KPA),
-    ...ending('SR', 'Rodent screen', VENTS, MESH_MM / 3, 1, 5),
+    ...ending({
+      mark: 'SV',
+      name: 'Vent cowl',
+      made: VENTS,
+      lengthMm: MESH_MM,
+      girth: 1.25,
+      usd: 5.2,
+      finishes: 'vent',
+    }),
+    ...ending({
+      mark: 'SO',
+      name: 'Overflow screen',
+      made: VENTS,
+      lengthMm: MESH_MM / 2,
+      girth: 1,
+      usd: 4.6,
+      finishes: 'overflow',
+    }),
+    ...ending({
+      mark: 'SB',
+      name: 'Breather',
+      made: BREATHERS,
+      lengthMm: MESH_MM / 2,
+      girth: 1.3,
+      usd: 4,
+      end: male,
+      finishes: 'vent',
+    }),
+    ...ending({
+      mark: 'SL',
+      name: 'Vented cap',
+      made: SIGHT_TUBES,
+      lengthMm: 10,
+      girth: 1,
+      usd: 2.4,
+      end: (line, size) => setOver(line.takes(size)),
+      finishes: 'sight-tube',
+    }),
+    ...ending({
+      mark: 'SA',
+      name: 'Air release valve',
+      made: AIR_RELEASE,
+      lengthMm: MESH_MM * 2,
+      girth: 1.6,
+      usd: 16,
+      end: male,
+      ratedKpa: AIR_RELEASE_KPA,
+    }),
+    ...ending({
+      mark: 'SR',
+      name: 'Rodent screen',
+      made: VENTS,
+      lengthMm: MESH_MM / 3,
+      girth: 1,
+      usd: 5,
+      finishes: 'overflow',
+    }),
   ],
 });

@@ -34,7 +34,7 @@ testCheck(check, {
       why: 'an inlet in a lid: no water leaves by it',
       job: drumWith({ hole: { face: 'top', roles: ['inlet'] }, parts: [{ code: 'BH-075' }] }),
       findings: [{ title: 'Nothing behind it', at: 'P1', text: 'insects get in' }],
-      fixSettles: true,
+      fixSettles: false,
     },
     {
       why: 'a moulded port that is to be used',

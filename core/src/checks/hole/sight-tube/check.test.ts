@@ -9,14 +9,62 @@ const base = {
   size: '1/2' as const,
   heightM: 0.12,
   aroundM: 0.9,
-  parts: [{ code: 'BH-050' }, { code: 'AM-050' }],
+  parts: [
+    { code: 'BH-050' },
+    { code: 'AM-050' },
+    { code: 'PI-050', lengthM: 0.1 },
+    { code: 'ES-050', points: 'up' as const },
+  ],
 };
 const tube = (lengthM: number, top: readonly DemoPart[] = []) =>
   tankWith({ holes: [{ ...base, parts: [...base.parts, { code: 'CP-050', lengthM }, ...top] }, OVERFLOW] });
+
+/** A tee on an outlet, its branch upward with a tube on it, straight on a tap. */
+const teed = (lengthM: number) => {
+  const job = tankWith({
+    holes: [
+      {
+        id: 's',
+        roles: ['draw-off', 'sight-tube'],
+        size: '1/2',
+        heightM: 0.12,
+        aroundM: 0.9,
+        parts: [
+          { code: 'BH-050' },
+          { code: 'AM-050' },
+          { code: 'PI-050', lengthM: 0.1 },
+          { code: 'TS-050', points: 'up' },
+          { code: 'PI-050', lengthM: 0.1 },
+          { code: 'AM-050', inEnd: 1 },
+        ],
+      },
+      OVERFLOW,
+    ],
+  });
+  const [tee] = job.parts.filter(({ code }) => code === 'TS-050');
+  const [pipe] = tankWith({ holes: [{ parts: [{ code: 'BS-075' }, { code: 'CP-050', lengthM }] }] }).parts.slice(1);
+  if (!tee || !pipe) throw new Error('teed: no tee');
+  return {
+    ...job,
+    parts: [...job.parts, { ...pipe, id: 'tube' }],
+    joints: [
+      ...job.joints,
+      ...job.joints.slice(0, 1).map((joint) => ({
+        ...joint,
+        id: 'branch',
+        a: { of: 'part' as const, id: tee.id, end: 2 },
+        b: { of: 'part' as const, id: 'tube', end: 0 },
+      })),
+    ],
+  };
+};
+
 testCheck(check, {
   clean: [
     { why: 'two inches over the overflow, open', job: tube(0.75) },
+    { why: 'a cap that is only set over it', job: tube(0.75, [{ code: 'SL-050' }]) },
     { why: 'not begun', job: tankWith({ holes: [{ roles: ['sight-tube'] }] }) },
+    { why: 'on the branch of an outlet, long enough', job: teed(0.75) },
     {
       why: 'led back into the tank above the water',
       job: tankWith({
@@ -44,13 +92,27 @@ testCheck(check, {
       why: 'shorter than the water is high',
       job: tube(0.5),
       findings: [{ title: 'Sight tube too short', at: 'P1', text: 'it needs 32-11/16 in' }],
+      fixSettles: true,
+    },
+    {
+      why: 'on the branch of an outlet, too short',
+      job: teed(0.5),
+      findings: [{ title: 'Sight tube too short', at: 'P1', text: 'it needs 32-11/16 in' }],
+      fixSettles: true,
+    },
+    {
+      why: 'long enough, and straight out of the wall',
+      job: tankWith({
+        holes: [{ ...base, parts: [...base.parts.slice(0, 2), { code: 'CP-050', lengthM: 1 }] }, OVERFLOW],
+      }),
+      findings: [{ title: 'Sight tube lies level', at: 'P1', text: 'runs out' }],
       fixSettles: false,
     },
     {
       why: 'its cap glued on',
       job: tube(0.75, [{ code: 'KS-050' }]),
       findings: [{ title: 'Sight tube closed', at: 'P1' }],
-      fixSettles: false,
+      fixSettles: true,
     },
   ],
 });

@@ -1,21 +1,20 @@
-import { endsClosed } from '../../../derived/shut';
-import { holeById, holesOf } from '../../../job/lookup';
-import { strandsOf } from '../../../derived/strands';
+import { sightTubesOf } from '../../../assembly/sight-tube';
+import { holesOf } from '../../../job/lookup';
 import type { CheckContext } from '../../../derived/context';
-import type { Penetration } from '../../../job/job';
+import type { Strand } from '../../../derived/run';
 import { levelsOf } from '../../../derived/levels';
-import type { Tank } from '../../../walls/tank';
+import type { Penetration } from '../../../job/job';
+import type { Fix } from '../../finding';
 import { atPenetration } from '../../places';
 import { type Report, defineCheck } from '../../define-check';
-
-/** Over the highest water. */
-const OVER_M = 0.05;
+import { screenings } from '../../run/screenings';
+import { tubeLengthFixes } from '../../tube-fix';
 
 export default defineCheck({
   meta: {
     id: 'hole/sight-tube',
     severity: 'fails',
-    toDo: 'Lengthen the tube, or lead it back in above the water.',
+    toDo: 'Lengthen the tube, or lead it back in above the water; its top stays open under a loose cap.',
     sources: [
       { document: 'the open end stands at least 50 mm above the highest water', provenance: 'common-practice' },
     ],
@@ -23,6 +22,10 @@ export default defineCheck({
       short: {
         title: 'Sight tube too short',
         text: '{hole} ends at {top}; the water stands to {full}: it needs {least}.',
+      },
+      level: {
+        title: 'Sight tube lies level',
+        text: 'Nothing turns the {part} of {hole} upward: it ends at {top}, the water stands to {full}, and it runs out.',
       },
       closed: {
         title: 'Sight tube closed',
@@ -33,55 +36,56 @@ export default defineCheck({
   check: (context) =>
     context.job.tanks.flatMap((tank) => {
       const { fullM } = levelsOf(tank, context);
-      return lowestOfEach(holesOf(context.job, tank.id, 'sight-tube')).flatMap((hole): Report<'short' | 'closed'>[] => {
-        const top = topOf(hole, tank, context);
-        if (top === undefined) return [];
-        const at = atPenetration(hole);
-        if (top === 'closed') return [{ messageId: 'closed' as const, at, data: { hole: hole.label } }];
-        // A tube that comes back into the tank is open to its air above the water.
-        const leastM = top.backIn ? fullM : fullM + OVER_M;
-        return top.atM >= leastM - 0.0005
-          ? []
-          : [
+      return lowestOfEach(holesOf(context.job, tank.id, 'sight-tube')).flatMap((hole) =>
+        sightTubesOf(hole, context).flatMap((tube): Report<'short' | 'level' | 'closed'>[] => {
+          const { strand, item, topM, leastM, needsM } = tube;
+          const at = atPenetration(hole);
+          if (tube.closed)
+            return [
               {
-                messageId: 'short' as const,
+                messageId: 'closed',
                 at,
-                data: {
-                  hole: hole.label,
-                  top: { lengthM: top.atM },
-                  full: { lengthM: fullM },
-                  least: { lengthM: leastM },
-                },
+                data: { hole: hole.label },
+                fixes: (whole) => openedFix(strand, hole, whole),
               },
             ];
-      });
+          if (topM === null || topM >= leastM - 0.0005) return [];
+          const heights = { hole: hole.label, top: { lengthM: topM }, full: { lengthM: fullM } };
+          return strand.end.at !== 'hole' && needsM === undefined
+            ? [{ messageId: 'level', at, data: { ...heights, part: item.part.name } }]
+            : [
+                {
+                  messageId: 'short',
+                  at,
+                  data: { ...heights, least: { lengthM: leastM } },
+                  fixes: tubeLengthFixes(tube, context),
+                },
+              ];
+        }),
+      );
     }),
 });
+
+/** What closes it is taken off, and a cap that is only set over it comes in its place. */
+function openedFix({ items }: Strand, { roles }: Penetration, context: CheckContext): readonly Fix[] {
+  const last = items.at(-1);
+  const joint = last?.jointIn;
+  const at = [joint?.a, joint?.b].find((ref) => ref?.of === 'part' && ref.id !== last?.placed.id);
+  if (!last || !at) return [];
+  const job = {
+    ...context.job,
+    parts: context.job.parts.filter(({ id }) => id !== last.placed.id),
+    joints: context.job.joints.filter(({ id }) => id !== joint?.id),
+  };
+  return screenings({ at: 'open', ref: at }, roles, { ...context, job }).map((fix) => ({
+    ...fix,
+    text: 'Take the closed end off and set a loose cap over it: {parts}',
+    edits: [{ type: 'remove-part' as const, partId: last.placed.id }, ...fix.edits],
+  }));
+}
 
 /** Of the openings that share a label the lowest: the other is where the tube comes back in. */
 const lowestOfEach = (holes: readonly Penetration[]): Penetration[] =>
   [...new Set(holes.map(({ label }) => label))].flatMap(
     (label) => holes.filter((hole) => hole.label === label).toSorted((a, b) => a.heightM - b.heightM)[0] ?? [],
   );
-
-/** How high the tube ends; undefined where it has no run yet, or one whose length is not known. */
-function topOf(
-  hole: Penetration,
-  tank: Tank,
-  { runs, job }: CheckContext,
-): 'closed' | { readonly atM: number; readonly backIn: boolean } | undefined {
-  const strand = strandsOf(hole, runs)[0];
-  if (!strand || strand.items.length < 2) return undefined;
-  const { end } = strand;
-  if (end.at === 'hole') {
-    const back = holeById(job, end.id);
-    return back?.tankId === tank.id
-      ? { atM: back.face === 'top' ? tank.heightM : back.heightM, backIn: true }
-      : undefined;
-  }
-  if (endsClosed(strand)) return 'closed';
-  const lengths = strand.items.filter(({ part }) => part.sale.by === 'length').map(({ placed }) => placed.lengthM);
-  if (lengths.length === 0 || lengths.includes(null)) return undefined;
-  // The longest piece is the upright one.
-  return { atM: hole.heightM + Math.max(...lengths.map((length) => length ?? 0)), backIn: false };
-}

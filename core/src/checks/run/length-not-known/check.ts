@@ -1,11 +1,17 @@
 import { lengthsToAsk } from '../../../assembly/in-space';
 import { looksSomewhere } from '../../../assembly/pointing';
+import { sightTubesOf } from '../../../assembly/sight-tube';
+import type { CheckContext } from '../../../derived/context';
+import type { StrandItem } from '../../../derived/run';
 import { askField } from '../../../edits/change-field';
 import { holeById } from '../../../job/lookup';
 import { partTitle } from '../../../fittings/catalogue';
 import { isByLength } from '../../../fittings/part';
+import type { Penetration } from '../../../job/job';
 import { defineCheck } from '../../define-check';
+import type { Fix } from '../../finding';
 import { atPart } from '../../places';
+import { tubeLengthFixes } from '../../tube-fix';
 
 export default defineCheck({
   meta: {
@@ -22,7 +28,8 @@ export default defineCheck({
     },
   },
   check: (context) =>
-    lengthsToAsk(context).map(({ run: { penetration }, strand, item: { placed, part } }) => {
+    lengthsToAsk(context).map(({ run: { penetration }, strand, item }) => {
+      const { placed, part } = item;
       const { job } = context;
       const far = strand.end.at === 'hole' ? holeById(job, strand.end.id) : undefined;
       const labelOf = (tankId: string | undefined): string => job.tanks.find(({ id }) => id === tankId)?.label ?? '';
@@ -42,6 +49,7 @@ export default defineCheck({
           from: labelOf(penetration.tankId),
           to: labelOf(far?.tankId),
         },
+        fixes: tubeFix(item, penetration, context),
         question: {
           text: isLink ? 'Length of the pipe between' : 'Its length',
           edit: askField('parts', placed, 'lengthM'),
@@ -49,3 +57,10 @@ export default defineCheck({
       };
     }),
 });
+
+/** How long the tube that shows the level must be follows from the level. */
+function tubeFix({ placed }: StrandItem, hole: Penetration, context: CheckContext): readonly Fix[] {
+  if (!hole.roles.includes('sight-tube')) return [];
+  const tube = sightTubesOf(hole, context).find(({ item }) => item.placed.id === placed.id);
+  return tube ? tubeLengthFixes(tube, context) : [];
+}

@@ -1,0 +1,20 @@
+import { SIGHT_TUBE_OVER_M, type SightTube } from '../assembly/sight-tube';
+import type { CheckContext } from '../derived/context';
+import { setField } from '../edits/change-field';
+import { lengthStepM } from '../quantity/length';
+import type { Fix } from './finding';
+import { setFix } from './move-fix';
+
+/** Makes a sight tube as long as the level asks, by the marks of a tape; nothing where no length does it. */
+export function tubeLengthFixes({ item: { placed }, needsM }: SightTube, { job }: CheckContext): readonly Fix[] {
+  if (needsM === undefined) return [];
+  const stepM = lengthStepM(job.measures, true);
+  const lengthM = Math.max(1, Math.ceil(needsM / stepM - 1e-6)) * stepM;
+  return [
+    setFix(
+      setField('parts', placed, 'lengthM', lengthM),
+      'Make the tube {length} long: it ends {over} over the highest water',
+      { length: { lengthM }, over: { lengthM: SIGHT_TUBE_OVER_M } },
+    ),
+  ];
+}
