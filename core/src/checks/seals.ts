@@ -2,6 +2,7 @@ import { tankOf } from '../job/lookup';
 import type { RunSight } from '../derived/context';
 import type { Penetration } from '../job/job';
 import { type Seal, sealOf } from '../derived/resolve';
+import { serviceOfRoles } from '../derived/service';
 import { type SealWay, type WayReason, placedWay, sealWays, isSoldIn } from '../derived/seal-ways';
 import { type AddPart } from '../edits/add-part';
 import { setField } from '../edits/change-field';
@@ -31,24 +32,28 @@ export interface SealedHole {
  */
 export const sealReports = (
   context: RunSight,
-  about: readonly WayReason['about'][],
+  about: (reason: WayReason) => boolean,
   fixesFirst: (sealed: SealedHole, reason: WayReason, whole: RunSight) => readonly Fix[] = () => [],
 ): readonly Report<'seal'>[] =>
   context.runs.flatMap(({ penetration: hole }) => {
     const [tank, seal] = [tankOf(context.job, hole), sealOf(hole.id, context.index)];
     const way = placedWay(context, hole);
     if (!tank || !seal || !way) return [];
-    return way.reasons
-      .filter((reason) => about.includes(reason.about))
-      .map((reason) => ({
-        messageId: 'seal' as const,
-        at: atPenetration(hole),
-        data: { why: fillText(reason.text, reason.data, context.job.measures) },
-        fixes: (whole) => [...fixesFirst({ hole, tank, seal }, reason, whole), ...otherSeals(hole, tank, seal, whole)],
-      }));
+    return way.reasons.filter(about).map((reason) => ({
+      messageId: 'seal' as const,
+      at: atPenetration(hole),
+      data: { why: fillText(reason.text, reason.data, context.job.measures) },
+      fixes: (whole) => [...fixesFirst({ hole, tank, seal }, reason, whole), ...otherSeals(hole, tank, seal, whole)],
+    }));
   });
 
 const MOST_FIXES = 3;
+
+/** What is only doubted is done where no water stands, after what is not. */
+const mayDo =
+  ({ roles }: Pick<Penetration, 'roles'>) =>
+  ({ inDoubt }: WayReason): boolean =>
+    inDoubt === true && serviceOfRoles(roles) === 'drain';
 
 /** What is put into a bare hole. */
 const putIn = (hole: Penetration, part: Part, { job }: RunSight): AddPart => ({
@@ -75,7 +80,8 @@ export function otherSeals(
   does: (style: SealWay['style']) => boolean = () => true,
 ): Fix[] {
   return sealWays(hole, tank, context)
-    .filter(({ verdict, style }) => verdict === 'allowed' && style.id !== seal?.end.style && does(style))
+    .filter(({ style, reasons }) => reasons.every(mayDo(hole)) && style.id !== seal?.end.style && does(style))
+    .toSorted((a, b) => a.reasons.length - b.reasons.length)
     .flatMap((way) => soldOf(way, context))
     .slice(0, MOST_FIXES)
     .map((part): Fix => ({

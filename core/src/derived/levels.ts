@@ -1,7 +1,7 @@
 import { METRES_PER_INCH } from '../quantity/length';
 import { memoize } from '../quantity/memoize';
 import { sizeInInches } from '../quantity/size';
-import { isUpright } from '../walls/forms';
+import { formOf, isUpright } from '../walls/forms';
 import { volumeAtM3 } from '../walls/level';
 import { DRAWS } from '../walls/roles';
 import type { Tank } from '../walls/tank';
@@ -16,7 +16,9 @@ import { workingHoles } from './shut';
 import { strandsOf } from './strands';
 
 /** A float arm shuts its valve when the water stands this far under the hole of the valve (typical, value from memory). */
-const FLOAT_BELOW_M = 0.08;
+export const FLOAT_BELOW_M = 0.08;
+/** Length of the arm of a small float valve (typical, value from memory). */
+const FLOAT_ARM_M = 0.35;
 
 /** What the levels of a tank follow from: the job, and the runs walked once. */
 export type LevelContext = Pick<RunSight, 'job' | 'runs'>;
@@ -35,6 +37,8 @@ export interface TankLevels {
   readonly deadM3: number;
   readonly sedimentM3: number;
   readonly usableM3: number;
+  /** Where it would run over: its overflow, or the brim. */
+  readonly spillsM: number;
   /** What a float valve that shuts below the overflow leaves unfilled [m3]. */
   readonly floatLosesM3: number;
 }
@@ -60,8 +64,19 @@ export function passesAtM(hole: Penetration, context: LevelContext): number {
 export const obvertM = (hole: Penetration, tank: Tank, context: Pick<LevelContext, 'runs'>): number =>
   hole.face === 'bottom' ? tank.wallM : isUpright(hole.face) ? hole.heightM + boreM(hole, context) / 2 : hole.heightM;
 
-/** The level at which a float valve shuts [m above the base]. */
-export const shutsAtM = (hole: Penetration): number => hole.shutsM ?? Math.max(0, hole.heightM - FLOAT_BELOW_M);
+/**
+ * How much higher than in an upright wall a float valve shuts [m], by how its wall slopes: its arm stands square on the wall, points up
+ * where the tank widens and down on a shoulder that draws in.
+ */
+export function armTiltsM(hole: Penetration, tank: Tank): number {
+  if (!isUpright(hole.face)) return 0;
+  const { right, behind, up } = formOf(tank).lookOf(tank, hole);
+  return (-up / Math.max(Math.hypot(right, behind), Number.EPSILON)) * FLOAT_ARM_M;
+}
+
+/** The level at which a float valve shuts [m above the base]: as it is said, or as its arm has it. */
+export const shutsAtM = (hole: Penetration, tank: Tank): number =>
+  hole.shutsM ?? Math.max(0, hole.heightM - FLOAT_BELOW_M + armTiltsM(hole, tank));
 
 /** What has been worked out of a job: its runs follow from it, so the job alone is the key. */
 interface Known {
@@ -174,7 +189,7 @@ function spillsAtM(tank: Tank, context: LevelContext): number {
 function workOutLevels(tank: Tank, context: LevelContext): TankLevels {
   const { job } = context;
   const spillsM = Math.min(tank.brimM, spillsAtM(tank, context) - baseLevelM(tank, job));
-  const floats = holesOf(job, tank.id, 'float-fill').map(shutsAtM);
+  const floats = holesOf(job, tank.id, 'float-fill').map((hole) => shutsAtM(hole, tank));
   const rainComes = holesOf(job, tank.id, 'inlet', 'tanker-fill').length > 0;
   const shutsM = Math.min(...floats, Infinity);
   const floatRules = !rainComes && shutsM < spillsM;
@@ -185,6 +200,7 @@ function workOutLevels(tank: Tank, context: LevelContext): TankLevels {
   const [fullM3, deadM3] = [volumeAtM3(tank, fullM), volumeAtM3(tank, deadM)];
   return {
     fullM,
+    spillsM,
     fullBecause: floatRules ? 'float valve' : spillsM < tank.brimM ? 'overflow' : 'brim',
     deadM,
     deadBecause: dead?.because ?? 'nothing',

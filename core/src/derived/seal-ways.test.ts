@@ -96,15 +96,24 @@ test.each<readonly [string, string, Given, string, Given, string, readonly strin
     ['hole is 60 mm', 'at most 44 mm'],
   ],
   ['gasket', 'concrete', flat, 'allowed', { ...precast }, 'ruled-out', ['plastic', 'concrete, 100 mm']],
-  // A 3 in gasket wants a tank of 24 in: a radius of 305 mm. A drum has 300.
+  // A 3 in gasket lies flat on a tank of 24 in: a radius of 305 mm. A drum has 300, and it is used there: half of the radius may do.
   [
     'gasket',
     'least radius',
     { ...flat, hole: { ...flat.hole, size: '3' } },
     'allowed',
     { hole: { size: '3', heightM: 0.48 } },
+    'warned',
+    ['305 mm', '300 mm', 'may need a flatter place'],
+  ],
+  [
+    'gasket',
+    'half of the least radius',
+    { ...flat, hole: { ...flat.hole, size: '3' } },
+    'allowed',
+    { hole: { size: '3', heightM: 0.48 }, tank: { diameterM: 0.3, baseDiameterM: 0.3, accessM: 0.2 } },
     'ruled-out',
-    ['305 mm', '300 mm'],
+    ['305 mm', '150 mm'],
   ],
   // Schedule 40 of 1-1/2 in is 48.3 mm outside; waste pipe of 40 mm is 42.9 (ASTM D1785, EN 1329).
   [

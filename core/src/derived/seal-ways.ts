@@ -4,7 +4,7 @@ import { type Misfit, gapUnderWasher, misfitsOf } from '../connections/families/
 import { MATERIAL_NAMES } from '../connections/material';
 import { holdsAtAll } from '../connections/mating';
 import { pipeOf } from '../connections/standards/pipes';
-import { WALL_SEAL_STYLES, wallSealStyle } from '../connections/standards/wall-seals';
+import { WALL_SEAL_STYLES, wallSealSize, wallSealStyle } from '../connections/standards/wall-seals';
 import type { WallKind, WallSealSize, WallSealStyle } from '../connections/standards/wall-seals/wall-seal';
 import { wallFittingsOf } from '../fittings/catalogue';
 import type { Part } from '../fittings/part';
@@ -30,6 +30,8 @@ export interface WayReason {
   readonly about:
     'size' | 'role' | 'wall' | 'thick' | 'thin' | 'curve' | 'water' | 'face' | 'reach' | 'liner' | 'hole' | 'pipe';
   readonly rulesOut: boolean;
+  /** Nobody rates it, and it is done: to be looked at, and no fault. */
+  readonly inDoubt?: true;
   readonly text: string;
   readonly data: Values;
 }
@@ -67,7 +69,9 @@ export function sealWays(hole: Penetration, tank: Tank, context: RunSight): read
       hole,
       tank,
       context,
-      partsOf(style.id, hole.size).toSorted((a, b) => awayOf(a) - awayOf(b)),
+      partsOf(style.id, hole.size)
+        .filter((part) => !isWrongValve(part, hole))
+        .toSorted((a, b) => awayOf(a) - awayOf(b)),
     ),
   );
 }
@@ -104,7 +108,10 @@ export const placedWay: (context: RunSight, hole: Penetration) => SealWay | unde
   (context: RunSight, hole: Penetration) => {
     const [tank, seal] = [tankOf(context.job, hole), sealOf(hole.id, context.index)];
     if (!tank || !seal) return undefined;
-    return judgeWay(wallSealStyle(seal.end.style), { ...hole, size: seal.end.size }, tank, context, [seal.part]);
+    const way = judgeWay(wallSealStyle(seal.end.style), { ...hole, size: seal.end.size }, tank, context, [seal.part]);
+    return isWrongValve(seal.part, hole)
+      ? { ...way, verdict: 'ruled-out', reasons: [wrongValveReason(seal.part, hole), ...way.reasons] }
+      : way;
   },
 );
 
@@ -147,6 +154,19 @@ function roleReasons({ purpose, called }: WallSealStyle, { roles }: Penetration)
   ];
 }
 
+/** A float valve lets water in and shuts by itself; a tap lets it out: neither does what the other is for. */
+const isWrongValve = ({ features, ends }: Pick<Part, 'features' | 'ends'>, { roles }: Penetration): boolean => {
+  const valve = ends.some(({ end }) => end.kind === 'wall-seal' && wallSealStyle(end.style).purpose === 'valve');
+  return valve && features.includes('float-arm') !== roles.includes('float-fill');
+};
+
+const wrongValveReason = ({ name }: Part, { roles }: Penetration): WayReason => ({
+  about: 'role',
+  rulesOut: true,
+  text: 'This is a {name}; the opening is for: {roles}.',
+  data: { name: name.toLowerCase(), roles: roles.map((role) => ROLE_NAMES[role].toLowerCase()).join(', ') },
+});
+
 const KIND_NAMES: Readonly<Record<WallKind, string>> = {
   plastic: 'plastic',
   metal: 'sheet metal',
@@ -170,7 +190,7 @@ function wallReasons(style: WallSealStyle, tank: Tank): WayReason[] {
 }
 
 /** What each misfit of hole, wall and curve is about, and whether something can be done about it. */
-const MISFITS: Readonly<Record<Misfit, Pick<WayReason, 'about' | 'rulesOut' | 'text'>>> = {
+const MISFITS: Readonly<Record<Misfit, Pick<WayReason, 'about' | 'rulesOut' | 'inDoubt' | 'text'>>> = {
   'hole-too-small': {
     about: 'hole',
     rulesOut: false,
@@ -191,6 +211,12 @@ const MISFITS: Readonly<Record<Misfit, Pick<WayReason, 'about' | 'rulesOut' | 't
     about: 'curve',
     rulesOut: true,
     text: 'On a radius of {radius} a {called} of {flange} stands {gap} off at its edge; it is made for {leastRadius}, {takes} off.',
+  },
+  'curve-in-doubt': {
+    about: 'curve',
+    rulesOut: false,
+    inDoubt: true,
+    text: 'On a radius of {radius} a {called} of {flange} may need a flatter place: {leastRadius} is flat enough for sure, {mayRadius} has been done.',
   },
 };
 
@@ -218,9 +244,25 @@ function fitReasons({ called }: WallSealStyle, hole: Penetration, tank: Tank, ro
     radius: mm(end.wallRadiusMm ?? 0),
     gap: mm(gapUnderWasher(row.flangeMm, end.wallRadiusMm ?? Infinity)),
     leastRadius: mm(row.leastRadiusMm),
+    mayRadius: mm(row.mayRadiusMm ?? row.leastRadiusMm),
     takes: mm(gapUnderWasher(row.flangeMm, row.leastRadiusMm)),
   };
   return misfits.map((misfit) => ({ ...MISFITS[misfit], data }));
+}
+
+/** The lowest edge of an opening [m above the base]. */
+const lowestEdgeM = (hole: Penetration, row: WallSealSize | undefined): number =>
+  hole.face === 'bottom'
+    ? 0
+    : isUpright(hole.face)
+      ? hole.heightM - (hole.holeM ?? (row?.typicalHoleMm ?? 0) / 1000) / 2
+      : hole.heightM;
+
+/** Does water ever stand at an opening, so that what seals it must hold water? By the highest water of its tank. */
+export function mustHoldWater(hole: Penetration, tank: Tank, context: RunSight): boolean {
+  const seal = sealOf(hole.id, context.index);
+  const row = seal && wallSealSize(seal.end.style, seal.end.size);
+  return lowestEdgeM(hole, row) < levelsOf(tank, context).fullM;
 }
 
 function waterReasons(
@@ -231,8 +273,7 @@ function waterReasons(
   context: RunSight,
 ): WayReason[] {
   const { fullM } = levelsOf(tank, context);
-  const halfM = (row?.typicalHoleMm ?? 0) / 2000;
-  const lowestM = hole.face === 'bottom' ? 0 : isUpright(hole.face) ? hole.heightM - halfM : hole.heightM;
+  const lowestM = lowestEdgeM(hole, row);
   const wet = lowestM < fullM;
   const reasons: WayReason[] = [];
   if (style.where === 'dry' && wet)

@@ -28,6 +28,10 @@ const RANK: Readonly<Record<Service, number>> = { drain: 0, head: 1, pressure: 2
 const worseService = (one: Service | undefined, other: Service): Service =>
   one !== undefined && RANK[one] >= RANK[other] ? one : other;
 
+/** What the water does behind an opening of these roles; undefined where nobody has said what it is for. */
+export const serviceOfRoles = (roles: readonly Role[]): Service | undefined =>
+  roles.reduce<Service | undefined>((so, role) => worseService(so, OF_ROLE[role]), undefined);
+
 /** What the water does in a run: at each of its joints, at its opening, and beyond each of its parts. */
 interface RunServices {
   readonly joints: ReadonlyMap<Joint, Service>;
@@ -43,8 +47,7 @@ interface RunServices {
  */
 export const servicesOf: (run: Run) => RunServices = memoize(({ penetration: { roles }, strands }: Run) => {
   const pumped = strands.some(({ items }) => items.some(({ part }) => part.features.includes('pump')));
-  const worst = roles.reduce<Service | undefined>((so, role) => worseService(so, OF_ROLE[role]), undefined);
-  const opening: Service = pumped ? 'pressure' : (worst ?? 'head');
+  const opening: Service = pumped ? 'pressure' : (serviceOfRoles(roles) ?? 'head');
   const drains = roles.includes('drain') && roles.every((role) => role === 'drain' || OF_ROLE[role] === 'drain');
   const joints = new Map<Joint, Service>();
   const beyond = new Map<string, Service>();

@@ -1,6 +1,6 @@
 import { sizeWords } from '../../quantity/size';
 import type { HoleEnd, WallSealEnd } from '../end';
-import type { Figure } from '../mating';
+import type { Figure, Service } from '../mating';
 import { wallSealSize, wallSealStyle } from '../standards/wall-seals';
 import type { WallSealSize } from '../standards/wall-seals/wall-seal';
 import { type Explanation, defineJointFamily, judgements } from './joint-family';
@@ -11,6 +11,8 @@ const JUDGEMENTS = judgements({
   'wall-too-thick': ['will-not-go'],
   'wall-too-thin': ['starts-then-leaks'],
   'curve-too-sharp': ['starts-then-leaks'],
+  'curve-in-doubt': ['fits-unrated'],
+  'curve-falls-only': ['holds'],
   'sealed-by-washer': ['holds-with', 'washer'],
   sealed: ['holds'],
 });
@@ -20,22 +22,29 @@ const SAWN_MM = 0.5;
 const GAUGED_MM = 0.1;
 
 /** What can be wrong between a wall and what is to stand in it. */
-export type Misfit = Exclude<keyof typeof JUDGEMENTS, 'sealed' | 'sealed-by-washer'>;
+export type Misfit = Exclude<keyof typeof JUDGEMENTS, 'sealed' | 'sealed-by-washer' | 'curve-falls-only'>;
 
 /** Everything that is wrong between a hole in its wall and a row of a seal, worst first. */
-export function misfitsOf(hole: HoleEnd, { holeMm, gripMm, leastRadiusMm }: WallSealSize): readonly Misfit[] {
+export function misfitsOf(
+  hole: HoleEnd,
+  { holeMm, gripMm, leastRadiusMm, mayRadiusMm = leastRadiusMm }: WallSealSize,
+): readonly Misfit[] {
+  const radiusMm = hole.wallRadiusMm ?? Infinity;
   const found: readonly (readonly [Misfit, boolean])[] = [
     ['hole-too-small', hole.diameterMm < holeMm[0] - SAWN_MM],
     ['hole-too-large', hole.diameterMm > holeMm[1] + SAWN_MM],
     ['wall-too-thick', hole.wallMm > gripMm[1] + GAUGED_MM],
     ['wall-too-thin', hole.wallMm < gripMm[0] - GAUGED_MM],
-    ['curve-too-sharp', hole.wallRadiusMm !== undefined && hole.wallRadiusMm < leastRadiusMm],
+    ['curve-too-sharp', radiusMm < mayRadiusMm],
+    ['curve-in-doubt', radiusMm >= mayRadiusMm && radiusMm < leastRadiusMm],
   ];
   return found.flatMap(([misfit, is]) => (is ? [misfit] : []));
 }
 
-function reasonOf(hole: HoleEnd, seal: WallSealEnd): keyof typeof JUDGEMENTS {
+function reasonOf(hole: HoleEnd, seal: WallSealEnd, service: Service | undefined): keyof typeof JUDGEMENTS {
   const [misfit] = misfitsOf(hole, wallSealSize(seal.style, seal.size));
+  // Water that only runs past does not stand on the lip.
+  if (misfit === 'curve-in-doubt' && service === 'drain') return 'curve-falls-only';
   return misfit ?? (wallSealStyle(seal.style).washer ? 'sealed-by-washer' : 'sealed');
 }
 
@@ -49,7 +58,7 @@ export const gapUnderWasher = (washer: number, radius: number): number =>
 /** What stands in the hole of a wall: judged by hole, wall thickness and how sharply the wall is curved. */
 export const sealInHole = defineJointFamily({
   kinds: ['hole', 'wall-seal'],
-  judge: (hole, seal) => JUDGEMENTS[reasonOf(hole, seal)],
+  judge: (hole, seal, { service }) => JUDGEMENTS[reasonOf(hole, seal, service)],
   explain: (hole, seal, _conditions, { reason }): Explanation => {
     const row = wallSealSize(seal.style, seal.size);
     const { called, why, source, tighten } = wallSealStyle(seal.style);
@@ -99,6 +108,14 @@ export const sealInHole = defineJointFamily({
             : 'Use a smaller gasket.',
         };
       }
+      case 'curve-in-doubt':
+      case 'curve-falls-only':
+        return {
+          ...none,
+          why: `The wall curves at ${mm(hole.wallRadiusMm ?? 0)}; a ${called} of this size surely lies flat down to ${mm(row.leastRadiusMm)}, and is used down to ${mm(row.mayRadiusMm ?? 0)}: it may need a flatter place.`,
+          instead: 'Choose the flattest place of the wall, fill above it, and look.',
+          engagementMm: hole.wallMm,
+        };
       case 'sealed-by-washer':
         return {
           ...none,

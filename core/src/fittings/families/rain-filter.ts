@@ -33,20 +33,30 @@ interface Kind {
   readonly priceUsd: number;
 }
 
+/**
+ * A filter box is chosen by its mesh: fine for toilets and washing, coarse for a garden; mark, opening [mm], open area as so many
+ * times the bore (ranges of the trade, from memory).
+ */
+const FILTER_BOX_MESHES = [
+  ['JBF', 0.35, 6],
+  ['JB', 0.7, 8],
+  ['JBC', 1.5, 10],
+] as const;
+
 /** Level losses, meshes and open areas as leaflets of the trade give them (from memory): measure or ask. */
 const KINDS: readonly Kind[] = [
-  {
-    mark: 'JB',
+  ...FILTER_BOX_MESHES.map(([mark, openingMm, open]): Kind => ({
+    mark,
     name: 'Filter box',
     betweenMm: 320,
     girth: 2.6,
     dropMm: 100,
     features: ['filter', 'branch'],
-    mesh: { openingMm: 0.7, bypass: true },
-    open: 8,
+    mesh: { openingMm, bypass: true },
+    open,
     branch: true,
     priceUsd: 38,
-  },
+  })),
   {
     mark: 'JS',
     name: 'Settling box with basket',
@@ -101,7 +111,7 @@ const rainFilter =
     const part = fitting({
       code: `${mark}${line.mark}-${sizeCode(size)}`,
       name,
-      detail: endsWords(branch ? [end, end, end] : [end, end]),
+      detail: `${endsWords(branch ? [end, end, end] : [end, end])}${mesh ? `, mesh ${mesh.openingMm} mm` : ''}`,
       size,
       material: line.material,
       ends: branch ? [end, end, end] : [end, end],

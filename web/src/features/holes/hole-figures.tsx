@@ -25,6 +25,7 @@ import {
   sealOf,
   setField,
   type Settable,
+  mustHoldWater,
   shutsAtM,
   sizeWords,
   type Tank,
@@ -108,7 +109,7 @@ export function HoleFigures({ penetration, tank }: HoleFieldsProps) {
           <LengthField
             hideLabel
             label="Shuts at"
-            valueM={penetration.shutsM ?? shutsAtM(penetration)}
+            valueM={penetration.shutsM ?? shutsAtM(penetration, tank)}
             measures={measures}
             onChange={(to) => set('shutsM', to)}
           />
@@ -338,6 +339,13 @@ function Facts({ penetration, tank }: HoleFieldsProps) {
           </Fact>
           <Fact name="Sediment">{formatVolume(levels.sedimentM3, measures, true)} of that, taken to settle</Fact>
         </>
+      )}
+      {penetration.roles.includes('float-fill') && (
+        <Fact name="Its hole">
+          {mustHoldWater(penetration, tank, plan.context)
+            ? `must hold water: it stands to ${length(levels.fullM)}`
+            : `stays dry: the water stands to ${length(levels.fullM)}`}
+        </Fact>
       )}
       {penetration.roles.includes('float-fill') && levels.floatLosesM3 > 0 && (
         <Fact name="Loses">{formatVolume(levels.floatLosesM3, measures, true)} above it</Fact>

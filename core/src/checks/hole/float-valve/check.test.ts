@@ -1,4 +1,4 @@
-import { tankWith } from '../../../test/sample-jobs';
+import { OVERFLOW, tankWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
@@ -14,6 +14,7 @@ testCheck(check, {
         holes: [{ roles: ['float-fill'], face: 'top', heightM: 0.96, aroundM: 0.3, depthM: 0.3, shutsM: 0.9 }],
       }),
     },
+    { why: 'in a sloping wall, its arm bent: somebody has said where it shuts', job: float('bin', 0.9, 0.86) },
     {
       why: 'rain fills the rest',
       job: tankWith({
@@ -27,17 +28,39 @@ testCheck(check, {
   found: [
     // The drum is straight: shut at 420 mm of 880 mm over a floor of 3.5 mm, 460 / 876.5 = 52 % is left.
     {
-      why: 'half-way up',
+      why: 'half-way up: it is moved up, since no arm shuts above its own valve',
       job: float('open-drum', 0.5),
       findings: [{ title: 'Float valve costs water', at: 'P1', text: '52 % of the tank' }],
       fixSettles: true,
     },
-    // (620 - 500) / 2 over 930 mm: 65 mm to the metre.
     {
-      why: 'in the sloping wall of a bin',
-      job: float('bin', 0.86, 0.9),
-      findings: [{ title: 'Float valve tilts', at: 'P1', text: '65 mm to the metre' }],
+      why: 'high up, and said to shut far down: the arm is bent',
+      job: float('open-drum', 0.88, 0.5),
+      findings: [{ title: 'Float valve costs water', at: 'P1' }],
+      fixSettles: true,
+    },
+    // (620 - 500) / 2 over 930 mm of height, on an arm of 350 mm: 22.6 mm = 7/8 in; wider above, the inside looks up.
+    {
+      why: 'in the wall of a bin, which widens: the arm points up',
+      job: float('bin', 0.92),
+      findings: [{ title: 'Float valve tilts', at: 'P1', text: 'points up and it shuts 7/8 in higher' }],
       fixSettles: false,
+    },
+    {
+      why: 'in a wall that draws in: the arm points down',
+      job: tankWith({
+        type: 'bin',
+        tank: { diameterM: 0.5, baseDiameterM: 0.62 },
+        holes: [{ roles: ['float-fill'], heightM: 0.92, aroundM: 0.5 }],
+      }),
+      findings: [{ title: 'Float valve tilts', at: 'P1', text: 'points down and it shuts 7/8 in lower' }],
+      fixSettles: false,
+    },
+    {
+      why: 'said to shut above its own hole',
+      job: tankWith({ holes: [{ roles: ['float-fill'], heightM: 0.7, shutsM: 0.75 }, OVERFLOW] }),
+      findings: [{ title: 'Float valve under water', at: 'P1', text: 'draw from the tank' }],
+      fixSettles: true,
     },
   ],
 });

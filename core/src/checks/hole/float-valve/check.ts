@@ -1,50 +1,81 @@
-import { holdsM3 } from '../../../walls/level';
+import { FLOAT_BELOW_M, armTiltsM, levelsOf, shutsAtM } from '../../../derived/levels';
+import { flatRadiusM } from '../../../derived/resolve';
+import type { CheckContext } from '../../../derived/context';
 import { setField } from '../../../edits/change-field';
+import type { Penetration } from '../../../job/job';
 import { holesOf } from '../../../job/lookup';
-import { levelsOf, shutsAtM } from '../../../derived/levels';
-import { formOf, isUpright } from '../../../walls/forms';
-import { setFix } from '../../move-fix';
+import { lengthStepM } from '../../../quantity/length';
+import { holdsM3 } from '../../../walls/level';
+import { freePlace } from '../../../walls/no-drill';
+import type { Tank } from '../../../walls/tank';
+import type { Fix } from '../../finding';
+import { moveFix, setFix } from '../../move-fix';
 import { atPenetration } from '../../places';
-import { defineCheck } from '../../define-check';
+import { type Report, defineCheck } from '../../define-check';
 
-/** Length of the arm of a small float valve (typical, value from memory). */
-const ARM_M = 0.35;
-/** A slope that the thumb screw of the arm takes up. Our judgement. */
-const SLOPE = 0.03;
+/** A tilt that the thumb screw of the arm takes up [m]. Our judgement. */
+const SET_BY_SCREW_M = 0.01;
 const SHARE = 0.1;
+/** It shuts so far below where the tank runs over, so that a wave or a slow valve wastes nothing (common practice) [m]. */
+const BELOW_SPILL_M = 0.05;
+/** Between the water and the valve there is air, or the mains draw from the tank (common practice: an inch) [m]. */
+const AIR_M = 0.025;
 
 export default defineCheck({
   meta: {
     id: 'hole/float-valve',
     severity: 'costs',
     toDo: 'Set it higher, or bend the arm and say where it shuts.',
-    sources: [{ document: 'the arm of a float valve is level when it shuts', provenance: 'common-practice' }],
+    sources: [
+      { document: 'the arm of a float valve stands square on its wall when it shuts', provenance: 'common-practice' },
+      { document: 'a valve of the mains stays clear of the water', provenance: 'common-practice' },
+    ],
     messages: {
       tilted: {
         title: 'Float valve tilts',
-        text: 'The wall slopes by {slope} mm to the metre here: the arm points down and it shuts {low} lower.',
+        text: 'The wall slopes here: the arm of {hole} points {way} and it shuts {by} {where}, unless the arm is bent.',
       },
       costs: {
         title: 'Float valve costs water',
         text: '{hole} shuts at {shuts} and leaves {lost} unfilled, {share} % of the tank.',
       },
+      over: {
+        title: 'Float valve under water',
+        text: '{hole} is at {at} and is said to shut at {shuts}: the water stands at the valve, and what feeds it can draw from the tank.',
+        severity: 'fails',
+      },
     },
   },
   check: (context) =>
     context.job.tanks.flatMap((tank) => {
-      const { floatLosesM3, fullM } = levelsOf(tank, context);
-      return holesOf(context.job, tank.id, 'float-fill').flatMap((hole) => {
-        const radius = (heightM: number): number => formOf(tank).radiusM(tank, hole.face, heightM) ?? 0;
-        const slope = isUpright(hole.face) ? Math.abs(radius(tank.brimM) - radius(0)) / tank.brimM : 0;
+      const { floatLosesM3 } = levelsOf(tank, context);
+      return holesOf(context.job, tank.id, 'float-fill').flatMap((hole): Report<'tilted' | 'costs' | 'over'>[] => {
+        const tiltM = hole.shutsM === null ? armTiltsM(hole, tank) : 0;
         const share = floatLosesM3 / holdsM3(tank);
         const at = atPenetration(hole);
+        const shuts = { lengthM: shutsAtM(hole, tank) };
         return [
-          ...(slope > SLOPE
+          ...(Math.abs(tiltM) > SET_BY_SCREW_M
             ? [
                 {
                   messageId: 'tilted' as const,
                   at,
-                  data: { slope: Math.round(slope * 1000), low: { lengthM: ARM_M * slope } },
+                  data: {
+                    hole: hole.label,
+                    way: tiltM > 0 ? 'up' : 'down',
+                    by: { lengthM: Math.abs(tiltM) },
+                    where: tiltM > 0 ? 'higher' : 'lower',
+                  },
+                },
+              ]
+            : []),
+          ...(shuts.lengthM > hole.heightM - AIR_M + 0.0005
+            ? [
+                {
+                  messageId: 'over' as const,
+                  at,
+                  data: { hole: hole.label, at: { lengthM: hole.heightM }, shuts },
+                  fixes: [setFix(setField('penetrations', hole, 'shutsM', null), 'It shuts as its arm has it')],
                 },
               ]
             : []),
@@ -53,24 +84,8 @@ export default defineCheck({
                 {
                   messageId: 'costs' as const,
                   at,
-                  data: {
-                    hole: hole.label,
-                    shuts: { lengthM: shutsAtM(hole) },
-                    lost: { volumeM3: floatLosesM3 },
-                    share: Math.round(share * 100),
-                  },
-                  fixes:
-                    shutsAtM(hole) < tank.brimM * 0.95 && fullM < tank.brimM * 0.95
-                      ? [
-                          setFix(
-                            setField('penetrations', hole, 'shutsM', tank.brimM * 0.95),
-                            'Let it shut at {level}',
-                            {
-                              level: { lengthM: tank.brimM * 0.95 },
-                            },
-                          ),
-                        ]
-                      : [],
+                  data: { hole: hole.label, shuts, lost: { volumeM3: floatLosesM3 }, share: Math.round(share * 100) },
+                  fixes: (whole: CheckContext) => higherFixes(hole, tank, whole),
                 },
               ]
             : []),
@@ -78,3 +93,31 @@ export default defineCheck({
       });
     }),
 });
+
+/** The arm is set to where little is lost, if that is below its own valve; else the valve goes up to where it is. */
+function higherFixes(hole: Penetration, tank: Tank, context: CheckContext): readonly Fix[] {
+  const { job, index } = context;
+  const stepM = lengthStepM(job.measures, true);
+  const wantedM = Math.floor((levelsOf(tank, context).spillsM - BELOW_SPILL_M) / stepM + 1e-6) * stepM;
+  if (wantedM <= shutsAtM(hole, tank)) return [];
+  if (wantedM <= hole.heightM - AIR_M)
+    return [
+      setFix(setField('penetrations', hole, 'shutsM', wantedM), 'Bend the arm to shut at {level}', {
+        level: { lengthM: wantedM },
+      }),
+    ];
+  if (hole.port !== null || hole.stands) return [];
+  const place = { ...hole, heightM: wantedM + FLOAT_BELOW_M };
+  const free = freePlace(tank, place, flatRadiusM(hole, job, index), {
+    fields: ['heightM'],
+    leastUpM: hole.heightM,
+    marksM: stepM,
+  });
+  if (!free || free.heightM <= hole.heightM) return [];
+  const moved = moveFix(hole, free, 'Move it up to {up}, where its arm shuts below the overflow');
+  return [
+    hole.shutsM === null
+      ? moved
+      : { ...moved, edits: [...moved.edits, setField('penetrations', hole, 'shutsM', null)] },
+  ];
+}

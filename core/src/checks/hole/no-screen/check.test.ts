@@ -49,7 +49,12 @@ testCheck(check, {
     },
     {
       why: 'an inlet that ends in bare pipe',
-      job: tankWith({ holes: [{ ...PIPE, id: 'i', roles: ['inlet'] }, { ...OVERFLOW, aroundM: 1.2 }] }),
+      job: tankWith({
+        holes: [
+          { ...PIPE, id: 'i', roles: ['inlet'] },
+          { ...OVERFLOW, aroundM: 1.2 },
+        ],
+      }),
       findings: [{ title: 'No screen', at: 'P1', text: 'mice' }],
       fixSettles: false,
     },

@@ -14,12 +14,34 @@ testCheck(check, {
     },
   ],
   found: [
+    // A 3 in gasket lies flat on a tank of 24 in; the drum has 23.6. It is sold and used there: a question of the place, no fault.
+    {
+      why: 'an overflow of 3 in through the side of a drum',
+      job: tankWith({
+        holes: [
+          {
+            size: '3',
+            heightM: 0.8,
+            roles: ['overflow'],
+            parts: [{ code: 'PG-300' }, { code: 'PI-300', lengthM: 0.3 }],
+          },
+        ],
+      }),
+      findings: [{ title: 'May need a flatter place', at: 'P1', text: 'flat enough for sure' }],
+      fixSettles: false,
+    },
     // Radius 300 mm, flange (5.2 + 6.8) / 2 in = 152.4 mm: 300 - sqrt(300^2 - 76.2^2) = 9.8 mm = 3/8 in.
     {
       why: 'a 3 in bulkhead on a drum: the washer bridges the curve',
       job: tankWith({ holes: [{ size: '3', heightM: 0.48, parts: [{ code: 'BH-300' }] }] }),
       findings: [{ title: 'Does not suit this wall', at: 'P1', text: 'stands 3/8 in off' }],
       fixSettles: false,
+    },
+    {
+      why: 'a float valve in an outlet: it lets water in, and out of the tank nothing',
+      job: tankWith({ holes: [{ size: '3/4', heightM: 0.2, parts: [{ code: 'WFN-075' }] }] }),
+      findings: [{ title: 'Does not suit this wall', at: 'P1', text: 'the opening is for: draw-off' }],
+      fixSettles: true,
     },
     {
       why: 'an insect screen below the water',

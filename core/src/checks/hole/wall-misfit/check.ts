@@ -1,5 +1,8 @@
+import type { WayReason } from '../../../derived/seal-ways';
 import { sealReports } from '../../seals';
 import { defineCheck } from '../../define-check';
+
+const ABOUT: readonly WayReason['about'][] = ['thick', 'thin', 'curve', 'hole', 'water', 'face', 'liner', 'role'];
 
 export default defineCheck({
   meta: {
@@ -10,8 +13,18 @@ export default defineCheck({
       { document: 'bulkhead and gasket ranges of the trade', provenance: 'from-memory' },
       { document: 'gap under a flat washer on a curve', provenance: 'standard-formula' },
     ],
-    messages: { seal: { title: 'Does not suit this wall', text: '{why}' } },
+    messages: {
+      seal: { title: 'Does not suit this wall', text: '{why}' },
+      doubt: { title: 'May need a flatter place', text: '{why}', severity: 'advice' },
+    },
   },
   sees: 'run-in-water',
-  check: (context) => sealReports(context, ['thick', 'thin', 'curve', 'hole', 'water', 'face', 'liner', 'role']),
+  check: (context) => [
+    ...sealReports(context, ({ about, inDoubt }) => ABOUT.includes(about) && !inDoubt),
+    ...sealReports(context, ({ inDoubt }) => inDoubt === true).map((report) => ({
+      ...report,
+      messageId: 'doubt' as const,
+      fixes: [],
+    })),
+  ],
 });

@@ -5,6 +5,9 @@ const GRIP_LEAST_IN = 0.08;
 /** The outer lip of a push-through gasket overlaps its hole by about this much all round (value from memory). */
 const LIP_MM = 7.6;
 
+/** It follows a curve: on half of the radius that is surely flat enough it is used too, and wants a good place (common practice). */
+const MAY_SHARE = 0.5;
+
 /** Size, hole least and most, least tank diameter, thickest wall; inches, from memory. */
 const INCH_ROWS: readonly (readonly [NominalSize, number, number, number, number])[] = [
   ['1/2', 1, 1.25, 6, 0.5],
@@ -47,6 +50,7 @@ export const gasket = defineWallSeal({
       gripMm: inches([GRIP_LEAST_IN, grip]),
       flangeMm: inch(least) + 2 * LIP_MM,
       leastRadiusMm: inch(tank) / 2,
+      mayRadiusMm: (inch(tank) / 2) * MAY_SHARE,
     })),
     ...METRIC_ROWS.map(([size, least, most, tank]) => ({
       size,
@@ -55,6 +59,7 @@ export const gasket = defineWallSeal({
       gripMm: METRIC_GRIP_MM,
       flangeMm: least + 2 * LIP_MM,
       leastRadiusMm: tank / 2,
+      mayRadiusMm: (tank / 2) * MAY_SHARE,
     })),
   ],
 });

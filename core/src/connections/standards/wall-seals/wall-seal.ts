@@ -17,6 +17,8 @@ export interface WallSealSize {
   readonly flangeMm: number;
   /** Least radius of a curved wall it still seals on. */
   readonly leastRadiusMm: number;
+  /** Down to this radius it may do, and nobody rates it; absent: not below the least radius. */
+  readonly mayRadiusMm?: number;
 }
 
 /**
