@@ -1,6 +1,8 @@
 import type { CheckContext } from '../derived/context';
 import type { Penetration } from '../job/job';
 import { boreM, invertM, sharingWith } from '../derived/levels';
+import { baseLevelM } from '../derived/set-out';
+import { workingHoles } from '../derived/shut';
 import { holesOf, tankOf } from '../job/lookup';
 import { INFLOWS } from '../site/inflow-kinds';
 import { isUpright } from '../walls/forms';
@@ -12,12 +14,46 @@ import { stormIntoM3s } from './storm';
 export const overflowHeadM = (hole: Penetration, tank: Tank, context: CheckContext): number =>
   Math.max(0, tank.brimM - invertM(hole, tank, context));
 
+const lawOf = ({ face }: Penetration) => (isUpright(face) ? sideOverflowM3s : standpipeM3s);
+
 /** What an overflow takes before the tank runs over its brim [m3/s]. */
 export function overflowM3s(hole: Penetration, context: CheckContext): number {
   const tank = tankOf(context.job, hole);
-  if (!tank) return 0;
-  const flow = isUpright(hole.face) ? sideOverflowM3s : standpipeM3s;
-  return flow(boreM(hole, context), overflowHeadM(hole, tank, context));
+  return tank ? lawOf(hole)(boreM(hole, context), overflowHeadM(hole, tank, context)) : 0;
+}
+
+/** The level is sought to within a hundredth of a millimetre over a metre. */
+const HALVINGS = 17;
+
+/**
+ * How high the water stands in a tank while all that can come in leaves by its overflows [m above its base]; the lowest point of the
+ * lowest of them where nothing is known to come, its brim where they carry less. Tanks that share their water are taken for one: what
+ * their links hold back comes on top.
+ */
+export function stormLevelM(tank: Tank, context: CheckContext): number | undefined {
+  const baseM = baseLevelM(tank, context.job);
+  const group = sharingWith(tank, context);
+  const overflows = group.flatMap((one) =>
+    workingHoles(context, one.id, 'overflow').map((hole) => ({
+      law: lawOf(hole),
+      boreM: boreM(hole, context),
+      atM: invertM(hole, one, context) + baseLevelM(one, context.job) - baseM,
+    })),
+  );
+  const lowestM = Math.min(...overflows.map(({ atM }) => atM));
+  if (!Number.isFinite(lowestM)) return undefined;
+  const inflow = inflowM3s(group, context);
+  const carries = (levelM: number): number =>
+    overflows.reduce((sum, one) => sum + one.law(one.boreM, levelM - one.atM), 0);
+  if (inflow <= 0 || tank.brimM <= lowestM) return lowestM;
+  if (carries(tank.brimM) < inflow) return tank.brimM;
+  let [low, high] = [lowestM, tank.brimM];
+  for (let step = 0; step < HALVINGS; step++) {
+    const middle = (low + high) / 2;
+    if (carries(middle) < inflow) low = middle;
+    else high = middle;
+  }
+  return high;
 }
 
 /**
