@@ -135,7 +135,8 @@ const NOWHERE = {
   looks: HEADING_VECTORS.out,
 };
 
-const isInside = (from: { readonly id: string; readonly end: number }, { index }: RunSight): boolean =>
+/** Does a line begin at an end that hangs inside a tank? */
+export const isInside = (from: { readonly id: string; readonly end: number }, { index }: RunSight): boolean =>
   index.placed(from.id)?.part.ends[from.end]?.position === 'inside';
 
 /** How far the near end of what stands in a wall is behind the outside of the wall [m]; undefined where nothing does. */

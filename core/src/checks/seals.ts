@@ -56,7 +56,7 @@ const mayDo =
     inDoubt === true && serviceOfRoles(roles) === 'drain';
 
 /** What is put into a bare hole. */
-const putIn = (hole: Penetration, part: Part, { job }: RunSight): AddPart => ({
+export const putIn = (hole: Pick<Penetration, 'id'>, part: Part, { job }: RunSight): AddPart => ({
   type: 'add-part',
   part: newPart(freshId(`${hole.id}-seal`, job.parts), part.code),
   at: { of: 'hole', id: hole.id },

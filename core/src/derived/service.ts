@@ -41,7 +41,7 @@ interface RunServices {
 
 /**
  * What the water does along a run: by what its opening is for, and by a pump that stands in it. A drain runs out freely
- * behind its valve.
+ * behind its valve, and nothing stands in a downpipe under its diverter.
  *
  * @source common practice; a charged (wet) inlet is not told from a dry one
  */
@@ -55,7 +55,8 @@ export const servicesOf: (run: Run) => RunServices = memoize(({ penetration: { r
     let here = from.of === 'part' ? (beyond.get(from.id) ?? opening) : opening;
     for (const { placed, part, jointIn } of items) {
       if (jointIn) joints.set(jointIn, here);
-      if (drains && !pumped && isShutOff(part)) here = 'drain';
+      // What a diverter does not turn aside falls on down its pipe.
+      if ((drains && !pumped && isShutOff(part)) || part.diverts !== undefined) here = 'drain';
       beyond.set(placed.id, here);
     }
     if ('joint' in end) joints.set(end.joint, here);

@@ -1,5 +1,6 @@
 import type { OwnSeal, Penetration } from '../job/job';
 import { holesOf, tankOf } from '../job/lookup';
+import { wallSealStyle } from '../connections/standards/wall-seals';
 import { closesEnd } from '../fittings/capability';
 import type { Role } from '../walls/roles';
 import type { RunSight } from './context';
@@ -29,6 +30,25 @@ export function isShut(hole: Penetration, { job, runs }: Sight): boolean {
   return strands.length > 0 && strands.every(endsClosed);
 }
 
+/** What a grate in the top lets through whatever it is for: air, and in a storm the surplus. */
+const BY_A_GRATE: readonly Role[] = ['vent', 'overflow'];
+
+/** Is it an opening in a top with a grate in it and nothing on that? */
+export function isGrated(hole: Penetration, { runs }: Pick<Sight, 'runs'>): boolean {
+  const [first, ...others] = strandsOf(hole, runs)[0]?.items ?? [];
+  return (
+    hole.face === 'top' &&
+    others.length === 0 &&
+    first?.part.features.includes('screen') === true &&
+    first.part.ends.some(({ end }) => end.kind === 'wall-seal' && wallSealStyle(end.style).where === 'top')
+  );
+}
+
 /** The openings of a tank that do what they are for: with one of these roles, and not shut. */
-export const workingHoles = (sight: Sight, tankId: string, ...roles: readonly Role[]): readonly Penetration[] =>
-  holesOf(sight.job, tankId, ...roles).filter((hole) => !isShut(hole, sight));
+export const workingHoles = (sight: Sight, tankId: string, ...roles: readonly Role[]): readonly Penetration[] => {
+  const byGrate = roles.some((role) => BY_A_GRATE.includes(role));
+  return holesOf(sight.job, tankId).filter(
+    (hole) =>
+      (hole.roles.some((role) => roles.includes(role)) || (byGrate && isGrated(hole, sight))) && !isShut(hole, sight),
+  );
+};

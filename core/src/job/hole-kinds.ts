@@ -56,19 +56,22 @@ export function holeKind(role: Role): HoleKind {
 export const usualSize = ({ size }: HoleKind, { measures }: Pick<Job, 'measures'>): NominalSize =>
   size[measures === 'mm-l' ? 1 : 0];
 
-/** A new opening of a kind: on the flat nearest to its usual place, where there is most room. */
+/**
+ * A new opening of a kind: on the flat nearest to its usual place, where there is most room.
+ * @param radiusM half of the flat that it needs; not said: that of a bulkhead of its size
+ */
 export function setOutHole(
   id: string,
   kind: HoleKind,
   tank: Tank,
   job: Pick<Job, 'penetrations' | 'measures'>,
   size: NominalSize = usualSize(kind, job),
+  radiusM = flangeRadiusM(size, undefined),
 ): Omit<Penetration, 'label'> {
   const side = facesOf(tank).find(({ seen }) => seen !== 'plan');
   const shape = (kind.on === 'top' ? faceOf(tank, 'top') : side) ?? side;
   if (!shape) throw new RangeError(`setOutHole: ${tank.label} has no face`);
   const plan = shape.seen === 'plan';
-  const radiusM = flangeRadiusM(size, undefined);
   const mostUpM = kind.role === 'overflow' ? lowestAboveM(tank, job) - radiusM : Infinity;
   const taken = job.penetrations
     .filter(({ tankId, face }) => tankId === tank.id && face === shape.face)

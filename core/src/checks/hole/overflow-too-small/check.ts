@@ -1,10 +1,10 @@
 import { workingHoles } from '../../../derived/shut';
 import { holesOf } from '../../../job/lookup';
 import { inflowM3s, overflowHeadM, overflowM3s } from '../../../hydraulics/overflow';
-import type { Penetration } from '../../../job/job';
 import { sharingWith } from '../../../derived/levels';
-import { sizeInInches, sizeWords } from '../../../quantity/size';
+import { sizeWords } from '../../../quantity/size';
 import { atPenetration } from '../../places';
+import { ALIKE, areaOf } from '../../tank/no-overflow/overflow-fixes';
 import { type Report, defineCheck } from '../../define-check';
 
 export default defineCheck({
@@ -70,8 +70,3 @@ export default defineCheck({
         : [];
     }),
 });
-
-/** Sizes of two systems are called differently: 4 in and 110 mm are one. Our judgement. */
-const ALIKE = 0.85;
-
-const areaOf = ({ size }: Penetration): number => sizeInInches(size) ** 2;

@@ -1,4 +1,4 @@
-import { drumWith, place } from '../../../test/sample-jobs';
+import { drumWith, linkedDrums, place, tankWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
@@ -13,6 +13,23 @@ testCheck(check, {
     },
   ],
   found: [
+    // The link of 3/4 in at 220 mm, its bore 20.9 mm: 209.5 mm of 880 stay, 208 x 206 / 876.5 = 49 L over a floor of 3.5 mm.
+    {
+      why: 'a link at a quarter of the height, to a drum with the outlet',
+      job: (() => {
+        const linked = linkedDrums('BH-075', [{ code: 'NLV-075-2' }], { heightM: 0.22 });
+        const low = tankWith({ holes: [{ id: 'o', heightM: 0.05, aroundM: 1.2, parts: [{ code: 'BH-075' }] }] });
+        return {
+          ...linked,
+          penetrations: [
+            ...linked.penetrations.map((hole) => ({ ...hole, heightM: 0.22 })),
+            ...low.penetrations.map((hole) => ({ ...hole, label: 'P9' })),
+          ],
+        };
+      })(),
+      findings: [{ title: 'Water left behind', at: 'P1', text: 'more than with a link at its base' }],
+      fixSettles: false,
+    },
     {
       why: 'a third of the way up',
       job: drumWith({ hole: { heightM: 0.3 }, parts: [{ code: 'BH-075' }] }),

@@ -4,7 +4,8 @@ import { tankOf } from '../../../job/lookup';
 import { placeAt } from '../../../derived/strands';
 import { flatRadiusM } from '../../../derived/resolve';
 import { placeUpM } from '../../../derived/heights';
-import { levelsOf } from '../../../derived/levels';
+import { boreM, invertM, levelsOf } from '../../../derived/levels';
+import { workingHoles } from '../../../derived/shut';
 import { baseLevelM } from '../../../derived/set-out';
 import { isUpright } from '../../../walls/forms';
 import { volumeAtM3 } from '../../../walls/level';
@@ -24,6 +25,10 @@ export default defineCheck({
     toDo: 'Lower the hole, or keep it and know what it costs.',
     sources: [{ document: 'hydrostatics: water below the lowest bore stays', provenance: 'standard-formula' }],
     messages: {
+      link: {
+        title: 'Water left behind',
+        text: 'The link at {hole} stands {height} up: {volume} stay in {tank} for good, {less} more than with a link at its base.',
+      },
       left: { title: 'Water left behind', text: 'At {height}, {volume} stay in {tank} for good.' },
       place: {
         title: 'Place above the low water',
@@ -57,6 +62,31 @@ export default defineCheck({
           },
         ];
       }),
+    ...job.tanks.flatMap((tank) => {
+      const { deadM, deadM3, deadBecause } = levelsOf(tank, { job, runs });
+      const [lowest] = workingHoles({ job, runs }, tank.id, 'link')
+        .filter(({ face }) => isUpright(face))
+        .toSorted((a, b) => a.heightM - b.heightM);
+      // Where the outlet of the other tank stands higher than the link, it is that which leaves it.
+      if (deadBecause !== 'link' || !lowest || deadM > invertM(lowest, tank, { runs }) + 0.0005) return [];
+      const radiusM = flatRadiusM(lowest, job, index);
+      const baseM3 = volumeAtM3(tank, Math.max(tank.wallM, radiusM - boreM(lowest, { runs }) / 2));
+      return deadM3 - baseM3 <= SHARE * holdsM3(tank)
+        ? []
+        : [
+            {
+              messageId: 'link' as const,
+              at: atPenetration(lowest),
+              data: {
+                hole: lowest.label,
+                height: { lengthM: lowest.heightM },
+                volume: { volumeM3: deadM3 },
+                tank: tank.label,
+                less: { volumeM3: deadM3 - baseM3 },
+              },
+            },
+          ];
+    }),
     ...job.tanks.flatMap((tank) => {
       const { deadM, deadM3, deadBecause, fullM } = levelsOf(tank, { job, runs });
       if (deadBecause !== 'destination' || deadM >= fullM || deadM3 <= SHARE * holdsM3(tank)) return [];

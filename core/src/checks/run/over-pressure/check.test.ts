@@ -1,4 +1,4 @@
-import { drumWith, tankWith, place } from '../../../test/sample-jobs';
+import { TOP_INLET, byDiverter, drumWith, place, tankWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
@@ -18,6 +18,23 @@ testCheck(check, {
   clean: [
     { why: 'a metre and a half of water on pressure pipe', job: down(1.5, 'KS-200') },
     { why: 'drainage in an overflow runs empty', job: drumWith({}) },
+    {
+      why: 'the downpipe below a diverter, through whose hose water is drawn too',
+      job: tankWith({
+        roof: {},
+        holes: [
+          {
+            ...TOP_INLET,
+            roles: ['inlet', 'draw-off'],
+            size: '1',
+            face: 'wall',
+            heightM: 0.8,
+            depthM: 0,
+            parts: byDiverter(),
+          },
+        ],
+      }),
+    },
   ],
   found: [
     {

@@ -4,6 +4,7 @@ import { levelsOf } from '../../../derived/levels';
 import { baseLevelM } from '../../../derived/set-out';
 import { tankOf } from '../../../job/lookup';
 import type { Run } from '../../../derived/run';
+import { isDownpipe } from '../../../fittings/capability';
 import { GRAVITY_M_S2 } from '../../../hydraulics/free-flow';
 import { type Report, defineCheck } from '../../define-check';
 import { runsOnce } from '../../../assembly/flow';
@@ -49,7 +50,8 @@ function worst(run: Run, context: RunSight): readonly Report<'over' | 'drainage'
     legs.flatMap(({ placed, part, from, to }) => {
       const kpa = Math.max(0, surfaceM - Math.min(from.up, to.up)) * GRAVITY_M_S2 + (added?.kpa ?? 0);
       const rated = part.ratedKpa ?? DRAINAGE_KPA;
-      return NOT_JUDGED.includes(part.family) || part.ends.length === 0 || kpa <= rated
+      // A downpipe is open above: nothing stands in it.
+      return NOT_JUDGED.includes(part.family) || part.ends.length === 0 || isDownpipe(part) || kpa <= rated
         ? []
         : [{ placed, part, kpa, rated }];
     }),

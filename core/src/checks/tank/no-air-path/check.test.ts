@@ -1,9 +1,16 @@
-import { OVERFLOW, tankWith } from '../../../test/sample-jobs';
+import { OVERFLOW, TOP_INLET, tankWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
 testCheck(check, {
   clean: [
+    {
+      why: 'a grate in the top',
+      job: tankWith({
+        type: 'closed-drum',
+        holes: [{ ...TOP_INLET, heightM: 0.89, size: '4', parts: [{ code: 'WDG-400' }] }],
+      }),
+    },
     {
       why: 'a vent',
       job: tankWith({

@@ -1,19 +1,53 @@
+import { expect, test } from 'vitest';
+import { contextOf } from '../../../derived/context';
+import { applyEdits } from '../../../edits/edits';
+import { shippedCatalogue } from '../../../fittings/catalogue';
+import { plan } from '../../../plan/plan';
+import { fillText } from '../../../quantity/values';
+import { runChecks } from '../../run-checks';
 import { ternPoint } from '../../../demo/tern-point';
-import { drumWith, tankWith } from '../../../test/sample-jobs';
+import { TOP_INLET, byDiverter, drumWith, tankWith } from '../../../test/sample-jobs';
+import { rising } from '../../../job/placed-part';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
 const job = ternPoint();
 const unlinked = { ...job, joints: job.joints.filter(({ id }) => id !== 'p3-j5') };
 
+const byHose = (riseM: number | null) =>
+  tankWith({
+    roof: {},
+    holes: [
+      {
+        ...TOP_INLET,
+        size: '1',
+        face: 'wall',
+        heightM: 0.8,
+        depthM: 0,
+        parts: byDiverter({ slope: riseM === null ? null : rising(riseM) }),
+      },
+    ],
+  });
+
 testCheck(check, {
   clean: [
+    { why: 'filled by a diverter that stands below the brim: the rest falls on down the pipe', job: byHose(0) },
+    {
+      why: 'a grate in the lid lets surplus out',
+      job: tankWith({ holes: [{ ...TOP_INLET, size: '4', parts: [{ code: 'WDG-400' }] }] }),
+    },
     { why: 'a tub that may run over', job: tankWith({ tank: { mayRunOver: true } }) },
     { why: 'it has one', job: drumWith({}) },
     { why: 'it stands and works', job: tankWith({ tank: { stands: true }, holes: [{}] }) },
     { why: 'the tank it is linked to has one', job },
   ],
   found: [
+    {
+      why: 'a diverter that nobody knows to stop below the brim',
+      job: byHose(null),
+      findings: [{ title: 'No overflow', at: 'T1' }],
+      fixSettles: true,
+    },
     {
       why: 'none at all',
       job: drumWith({ overflow: false }),
@@ -27,4 +61,22 @@ testCheck(check, {
       fixSettles: true,
     },
   ],
+});
+
+// The bars of this crate leave 122 mm; a gasket for 110 mm pipe covers 136. Two of 75 mm have 2 x 75^2 / 110^2 = 93 % of its area.
+test('where the bars leave no room for one as large as the inlet, two smaller ones are put between them', () => {
+  const crate = tankWith({
+    type: 'crate-eu',
+    settings: { region: 'EU', measures: 'mm-l' },
+    holes: [{ ...TOP_INLET, size: '110' }],
+  });
+  const context = contextOf(crate, shippedCatalogue);
+  const [fix] = runChecks(context, [check])[0]?.fixes ?? [];
+  expect(fix && fillText(fix.text, fix.data, 'mm-l')).toMatch(
+    /^Add 2 overflows of 75 mm at \d+ mm: Push-through gasket .*; one of 110 mm lies flat nowhere$/,
+  );
+  const edited = applyEdits(crate, fix?.edits ?? [], shippedCatalogue);
+  if (!edited.ok) throw new Error(edited.error.message);
+  const { findings } = plan(edited.value.job);
+  expect(findings.filter(({ check: id }) => /no-overflow|no-drill|too-near|too-small|too-high/.test(id))).toEqual([]);
 });

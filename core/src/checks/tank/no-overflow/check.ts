@@ -1,15 +1,12 @@
 import { holesOf } from '../../../job/lookup';
 import type { Tank } from '../../../walls/tank';
 import type { CheckContext } from '../../../derived/context';
-import { sizeInInches } from '../../../quantity/size';
-import { holeKind, setOutHole } from '../../../job/hole-kinds';
 import { linkedTanks } from '../../../derived/linked-tanks';
 import { workingHoles } from '../../../derived/shut';
+import { selfStopping } from '../../../falls/self-stopping';
 import { defineCheck } from '../../define-check';
-import type { Fix } from '../../finding';
-import { freshId } from '../../../edits/fresh-id';
 import { atTank } from '../../places';
-import { newHoleFix } from '../../seals';
+import { overflowFixes } from './overflow-fixes';
 
 export default defineCheck({
   meta: {
@@ -30,7 +27,8 @@ export default defineCheck({
           tanks.every(({ stands }) => !stands) &&
           // What may run over its rim has a way out.
           tanks.every(({ mayRunOver }) => !mayRunOver) &&
-          tanks.every(({ id }) => workingHoles(context, id, 'overflow').length === 0),
+          tanks.every(({ id }) => workingHoles(context, id, 'overflow').length === 0) &&
+          !stopsByItself(tanks, context),
       )
       .map((tanks) => {
         const [first] = tanks;
@@ -39,24 +37,21 @@ export default defineCheck({
           messageId: 'none' as const,
           at: atTank(first),
           data: { tanks: together(tanks.map(({ label }) => label)) },
-          fixes: (whole) => overflowFix(whole, first),
+          fixes: (whole) => overflowFixes(whole, first),
         };
       }),
 });
+
+/** Does every roof come in by a diverter that lets the rest fall on once the tanks are full, and nothing else? */
+function stopsByItself(tanks: readonly Tank[], context: CheckContext): boolean {
+  const inlets = tanks.flatMap(({ id }) => holesOf(context.job, id, 'inlet'));
+  if (inlets.length === 0 || tanks.some(({ id }) => holesOf(context.job, id, 'tanker-fill').length > 0)) return false;
+  const fills = selfStopping(context).filter(({ sure, spillM, lowestM }) => sure && spillM <= lowestM);
+  return inlets.every(({ id }) => fills.some(({ hole }) => hole.id === id));
+}
 
 /** 'T1', 'T1 with T2', 'T1 with T2, T3 and T4'. */
 function together([first = '', ...others]: readonly string[]): string {
   const last = others.pop();
   return last === undefined ? first : `${first} with ${others.length > 0 ? `${others.join(', ')} and ` : ''}${last}`;
-}
-
-/** An overflow as large as the largest inlet, as high as the flat of the wall allows, with what seals it. */
-function overflowFix(context: CheckContext, tank: Tank): readonly Fix[] {
-  const { job } = context;
-  const [largest] = holesOf(job, tank.id, 'inlet')
-    .map(({ size }) => size)
-    .toSorted((a, b) => sizeInInches(b) - sizeInInches(a));
-  const id = freshId(`${tank.id}-overflow`, job.penetrations);
-  const penetration = setOutHole(id, holeKind('overflow'), tank, job, largest);
-  return newHoleFix(penetration, tank, context, 'Add an overflow of {size} at {height}');
 }

@@ -1,0 +1,133 @@
+import { WALL_SEAL_SIZES, WALL_SEAL_STYLES } from '../../../connections/standards/wall-seals';
+import type { CheckContext } from '../../../derived/context';
+import { sharingWith } from '../../../derived/levels';
+import { isSoldIn, judgeWay } from '../../../derived/seal-ways';
+import { freshIds } from '../../../edits/fresh-id';
+import { partTitle, wallFittingsOf } from '../../../fittings/catalogue';
+import type { Part } from '../../../fittings/part';
+import { sideOverflowM3s } from '../../../hydraulics/free-flow';
+import { inflowM3s } from '../../../hydraulics/overflow';
+import type { Penetration } from '../../../job/job';
+import { holeKind, setOutHole, usualSize } from '../../../job/hole-kinds';
+import { holesOf } from '../../../job/lookup';
+import { METRES_PER_INCH } from '../../../quantity/length';
+import { type NominalSize, sizeInInches, sizeWords } from '../../../quantity/size';
+import { flangeRadiusM, noDrillZones, zoneAt } from '../../../walls/no-drill';
+import type { Tank } from '../../../walls/tank';
+import type { Fix } from '../../finding';
+import { putIn } from '../../seals';
+
+/** So many beside one another at most: beyond that somebody wants a larger one elsewhere. Our judgement. */
+const MOST_BESIDE = 3;
+/** Sizes of two systems are called differently: 4 in and 110 mm are one. Our judgement. */
+export const ALIKE = 0.85;
+
+export const areaOf = ({ size }: Pick<Penetration, 'size'>): number => sizeInInches(size) ** 2;
+
+/**
+ * Overflows as large as the largest inlet and as the storm asks, each with what seals it, where it lies flat: one, and where one lies
+ * flat nowhere two or three smaller ones. Nothing where none does.
+ */
+export function overflowFixes(context: CheckContext, tank: Tank): readonly Fix[] {
+  const { job } = context;
+  const [largest] = holesOf(job, tank.id, 'inlet').toSorted((a, b) => areaOf(b) - areaOf(a));
+  const kind = holeKind('overflow');
+  const wanted: Wanted = {
+    areaIn2: largest ? ALIKE * areaOf(largest) : areaOf({ size: usualSize(kind, job) }),
+    flowM3s: inflowM3s(sharingWith(tank, context), context),
+  };
+  const sizes = WALL_SEAL_SIZES.toSorted((a, b) => sizeInInches(a) - sizeInInches(b));
+  const one = largest?.size ?? usualSize(kind, job);
+  for (let count = 1; count <= MOST_BESIDE; count++)
+    for (const size of sizes) {
+      if (count * areaOf({ size }) < wanted.areaIn2) continue;
+      const fix = besideOneAnother(count, size, wanted, tank, context);
+      if (!fix) continue;
+      return [
+        count === 1
+          ? fix
+          : { ...fix, text: `${fix.text}; one of {one} lies flat nowhere`, data: { ...fix.data, one: sizeWords(one) } },
+      ];
+    }
+  return [];
+}
+
+interface Wanted {
+  readonly areaIn2: number;
+  readonly flowM3s: number;
+}
+
+/** So many overflows of one size that are sold there, with the cheapest seal that lies flat in this tank. */
+function besideOneAnother(
+  count: number,
+  size: NominalSize,
+  { flowM3s }: Wanted,
+  tank: Tank,
+  context: CheckContext,
+): Fix | undefined {
+  const { job, catalogue } = context;
+  const partsOf = wallFittingsOf(catalogue);
+  const boreM = sizeInInches(size) * METRES_PER_INCH;
+  const made = WALL_SEAL_STYLES.filter(({ purpose }) => purpose === undefined)
+    .flatMap((style) => partsOf(style.id, size).map((part) => ({ style, part })))
+    .filter(({ part }) => isSoldIn(part, job.region))
+    .toSorted((a, b) => a.part.priceUsd - b.part.priceUsd);
+  for (const { style, part } of made) {
+    const holes = setOut(count, size, flangeRadiusM(size, undefined, style.id), tank, context);
+    if (!holes) continue;
+    const [first] = holes;
+    const carries = holes.reduce(
+      (sum, { heightM }) => sum + sideOverflowM3s(boreM, tank.brimM - heightM + boreM / 2),
+      0,
+    );
+    const stands = holes.every((hole) =>
+      judgeWay(style, { ...hole, label: '' }, tank, context, [part]).reasons.every(({ inDoubt }) => inDoubt),
+    );
+    if (first && carries >= flowM3s && stands) return fixOf(holes, part, context);
+  }
+  return undefined;
+}
+
+/** One after the other, each clear of those before; undefined where one of them would not lie flat. */
+function setOut(count: number, size: NominalSize, radiusM: number, tank: Tank, { job }: CheckContext) {
+  const newId = freshIds(job.penetrations);
+  const zones = noDrillZones(tank);
+  const holes: Omit<Penetration, 'label'>[] = [];
+  for (let place = 0; place < count; place++) {
+    const penetrations = [...job.penetrations, ...holes.map((hole) => ({ ...hole, label: '' }))];
+    const hole = setOutHole(
+      newId(`${tank.id}-overflow`),
+      holeKind('overflow'),
+      tank,
+      { ...job, penetrations },
+      size,
+      radiusM,
+    );
+    if (zoneAt(zones, hole, radiusM)) return undefined;
+    holes.push(hole);
+  }
+  return holes;
+}
+
+function fixOf(holes: readonly Omit<Penetration, 'label'>[], part: Part, context: CheckContext): Fix {
+  const [first] = holes;
+  const what =
+    holes.length === 1
+      ? 'Add an overflow of {size} at {height}: {part}'
+      : 'Add {count} overflows of {size} at {height}: {part}';
+  return {
+    text: what,
+    data: {
+      count: holes.length,
+      size: first ? sizeWords(first.size) : '',
+      height: { lengthM: first?.heightM ?? 0 },
+      part: partTitle(part),
+    },
+    edits: holes.flatMap((penetration) => [
+      { type: 'add-penetration' as const, penetration },
+      putIn(penetration, part, context),
+    ]),
+    partsAdded: holes.length,
+    priceUsd: holes.length * part.priceUsd,
+  };
+}
