@@ -4,24 +4,31 @@ import type { Penetration } from '../job/job';
 import { holeById } from '../job/lookup';
 import type { Tank } from '../walls/tank';
 import type { RunSight } from './context';
+import type { Run, Strand } from './run';
 
 /** What water does not pass by itself both ways: a float valve, a pump, what lets it through one way. */
 const stops = (part: Part): boolean =>
   part.features.includes('float-arm') || part.pump !== undefined || can(part, 'non-return');
 
 /** A line from an opening of one tank to one of another through which their water stands level. */
-interface Link {
+export interface Link {
   readonly from: Penetration;
   readonly to: Penetration;
+  readonly run: Run;
+  readonly strand: Strand;
 }
 
 /** Lines through which water goes either way by itself; surplus that is led on from an overflow only goes on. */
 export const linksOf = ({ job, runs }: Pick<RunSight, 'job' | 'runs'>): readonly Link[] =>
-  runs.flatMap(({ penetration: from, strands }) =>
-    strands.flatMap(({ end, items }) => {
+  runs.flatMap((run) =>
+    run.strands.flatMap((strand) => {
+      const { penetration: from } = run;
+      const { end, items } = strand;
       const to = end.at === 'hole' ? holeById(job, end.id) : undefined;
       const leads = [from, to].some((hole) => hole?.roles.includes('overflow'));
-      return to && to.tankId !== from.tankId && !leads && !items.some(({ part }) => stops(part)) ? [{ from, to }] : [];
+      return to && to.tankId !== from.tankId && !leads && !items.some(({ part }) => stops(part))
+        ? [{ from, to, run, strand }]
+        : [];
     }),
   );
 

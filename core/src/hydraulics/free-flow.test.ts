@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { orificeM3s, outletM3s, sideOverflowM3s, standpipeM3s, stormM3s, ventM3s } from './free-flow';
+import { orificeM3s, outletM3s, sharpEdgeM3s, sideOverflowM3s, standpipeM3s, stormM3s, ventM3s } from './free-flow';
 
 /** Worked examples of a hydraulics handbook, from memory: bore [mm], head [mm], flow [L/s]. */
 test.each([
@@ -48,3 +48,22 @@ test('rain on a roof', () => {
   expect(stormM3s(100, 36) * 1000).toBeCloseTo(1, 12);
   expect((stormM3s(92.90304, 25.4) * 60) / 0.003785411784).toBeCloseTo(10.39, 2);
 });
+
+/** Bore 100 mm; head over its lowest point [mm]; through a sharp edge and by a short pipe [L/s]: worked apart, by numerical integration. */
+test.each([
+  [20, 0.25, 0.183],
+  [40, 0.943, 0.695],
+  [60, 1.976, 1.478],
+  [80, 3.223, 2.466],
+  [100, 4.482, 3.589],
+  [120, 5.425, 4.77],
+  [150, 6.546, 6.505],
+  [200, 8.054, 8.083],
+])('by a side with %d mm over its lowest point: %d L/s over a sharp edge, %d by a short pipe', (head, edge, pipe) => {
+  expect(sharpEdgeM3s(0.1, head / 1000) * 1000).toBeCloseTo(edge, 2);
+  expect(sideOverflowM3s(0.1, head / 1000) * 1000).toBeCloseTo(pipe, 2);
+});
+
+// Just covered, exactly: C sqrt(2 g) 8/15 D^2.5 = 4.4815 L/s.
+test('a hole that is just covered', () =>
+  expect(sharpEdgeM3s(0.1, 0.1) * 1000).toBeCloseTo(0.6 * Math.sqrt(2 * 9.80665) * (8 / 15) * 0.1 ** 2.5 * 1000, 3));

@@ -2,32 +2,22 @@ import type { CheckContext } from '../derived/context';
 import type { Penetration } from '../job/job';
 import { boreM, invertM, sharingWith } from '../derived/levels';
 import { baseLevelM } from '../derived/set-out';
-import { isGrated, workingHoles } from '../derived/shut';
+import { workingHoles } from '../derived/shut';
 import { holesOf, tankOf } from '../job/lookup';
 import { INFLOWS } from '../site/inflow-kinds';
-import { isUpright } from '../walls/forms';
 import type { Tank } from '../walls/tank';
-import { FLOAT_VALVE_M3S, orificeM3s, sideOverflowM3s, standpipeM3s } from './free-flow';
+import { FLOAT_VALVE_M3S } from './free-flow';
+import { overflowLawOf } from './overflow-law';
 import { stormIntoM3s } from './storm';
 
 /** From the lowest point of the bore of an overflow to the brim [m]. */
 export const overflowHeadM = (hole: Penetration, tank: Tank, context: CheckContext): number =>
   Math.max(0, tank.brimM - invertM(hole, tank, context));
 
-/** A lid bears so much water over it before it lifts (our judgement) [m]. */
-const OVER_A_LID_M = 0.05;
-/** What a mesh leaves open of what it covers (common practice). */
-const MESH_OPEN = 0.4;
-
-const lawOf = ({ face }: Penetration) => (isUpright(face) ? sideOverflowM3s : standpipeM3s);
-
 /** What an overflow takes before the tank runs over its brim [m3/s]. */
 export function overflowM3s(hole: Penetration, context: CheckContext): number {
   const tank = tankOf(context.job, hole);
-  if (!tank) return 0;
-  // Surplus rises through the grate and runs off over the top.
-  if (isGrated(hole, context)) return MESH_OPEN * orificeM3s(boreM(hole, context), OVER_A_LID_M);
-  return lawOf(hole)(boreM(hole, context), overflowHeadM(hole, tank, context));
+  return tank ? overflowLawOf(hole, context).flowM3s(boreM(hole, context), overflowHeadM(hole, tank, context)) : 0;
 }
 
 /** The level is sought to within a hundredth of a millimetre over a metre. */
@@ -43,7 +33,7 @@ export function stormLevelM(tank: Tank, context: CheckContext): number | undefin
   const group = sharingWith(tank, context);
   const overflows = group.flatMap((one) =>
     workingHoles(context, one.id, 'overflow').map((hole) => ({
-      law: lawOf(hole),
+      law: overflowLawOf(hole, context).flowM3s,
       boreM: boreM(hole, context),
       atM: invertM(hole, one, context) + baseLevelM(one, context.job) - baseM,
     })),

@@ -1,8 +1,8 @@
 import { workingHoles } from '../../../derived/shut';
 import { stormIntoM3s } from '../../../hydraulics/storm';
 import { holesOf } from '../../../job/lookup';
-import { orificeM3s } from '../../../hydraulics/free-flow';
-import { boreM, passesAtM, sharingWith } from '../../../derived/levels';
+import { byLinksM3s } from '../../../hydraulics/through-links';
+import { passesAtM, sharingWith } from '../../../derived/levels';
 import { baseLevelM } from '../../../derived/set-out';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';
@@ -17,12 +17,15 @@ export default defineCheck({
         document: 'overflow on the tank that takes the inflow, unless the link carries it',
         provenance: 'common-practice',
       },
-      { document: 'orifice at the head available', provenance: 'standard-formula' },
+      {
+        document: 'Darcy and Weisbach through the links in series, and the head of the overflow itself',
+        provenance: 'standard-formula',
+      },
     ],
     messages: {
       far: {
         title: 'Overflow behind the link',
-        text: '{inflow} come into {into}; the link passes {passes} while {into} stands {head} higher: it spills before {over} does.',
+        text: '{inflow} come into {into}; what lies between passes at least {passes} to {over} while {into} stands {head} higher: it may spill before {over} carries the rest. A bound on the safe side, without the time in which tanks even out.',
       },
     },
   },
@@ -34,9 +37,8 @@ export default defineCheck({
       if (!inlet || group.length < 2 || workingHoles(context, tank.id, 'overflow').length > 0) return [];
       const [first] = group.flatMap(({ id }) => workingHoles(context, id, 'overflow'));
       if (!first) return [];
-      const passes = holesOf(job, tank.id, 'link');
       const headM = Math.max(0, tank.brimM + baseLevelM(tank, job) - passesAtM(first, context));
-      const flow = passes.reduce((sum, hole) => sum + orificeM3s(boreM(hole, context), headM), 0);
+      const flow = byLinksM3s(tank, context);
       const inflow = stormIntoM3s(holesOf(job, tank.id, 'inlet'), job);
       return flow >= inflow
         ? []

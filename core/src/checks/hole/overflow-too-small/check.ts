@@ -1,6 +1,9 @@
 import { workingHoles } from '../../../derived/shut';
 import { holesOf } from '../../../job/lookup';
 import { inflowM3s, overflowHeadM, overflowM3s } from '../../../hydraulics/overflow';
+import { overflowLawOf } from '../../../hydraulics/overflow-law';
+import { byLinksM3s } from '../../../hydraulics/through-links';
+import type { Penetration } from '../../../job/job';
 import { sharingWith } from '../../../derived/levels';
 import { sizeWords } from '../../../quantity/size';
 import { atPenetration } from '../../places';
@@ -23,7 +26,7 @@ export default defineCheck({
       },
       flow: {
         title: 'Overflow too small',
-        text: 'In a storm {inflow} come in; {hole} carries {carries} with the {head} there is above it.',
+        text: 'In a storm {inflow} come in; {hole} carries {carries} with the {head} there is above it, {law}.',
       },
     },
   },
@@ -38,8 +41,15 @@ export default defineCheck({
       const inletArea = Math.max(0, ...inlets.map(areaOf));
       const share = all.reduce((sum, hole) => sum + areaOf(hole), 0) / inletArea;
       const largest = inlets.toSorted((a, b) => areaOf(b) - areaOf(a))[0];
-      const carries = all.reduce((sum, hole) => sum + overflowM3s(hole, context), 0);
-      const inflow = inflowM3s(group, context);
+      const sumOf = (holes: readonly Penetration[]): number =>
+        holes.reduce((sum, hole) => sum + overflowM3s(hole, context), 0);
+      // All of a row together; and what comes into one of it, by its own and by what its links carry to the others.
+      const [carries, inflow] = [
+        [sumOf(all), inflowM3s(group, context)] as const,
+        ...(group.length > 1
+          ? [[sumOf(overflows) + byLinksM3s(tank, context), inflowM3s([tank], context)] as const]
+          : []),
+      ].toSorted(([a, b], [c, d]) => a - b - (c - d))[0] ?? [0, 0];
       const at = atPenetration(first);
       if (largest && share < ALIKE)
         return [
@@ -64,6 +74,7 @@ export default defineCheck({
                 inflow: { flowM3s: inflow },
                 carries: { flowM3s: carries },
                 head: { lengthM: overflowHeadM(first, tank, context) },
+                law: overflowLawOf(first, context).words,
               },
             },
           ]
