@@ -11,8 +11,8 @@ export const NEW_PENETRATION = omitField(PENETRATION, 'label');
 
 /** A tank of a type with its usual dimensions, to be changed afterwards. */
 export function newTank(id: string, typeId: string): Omit<Tank, 'label'> {
-  const { defaults, base, dark } = tankType(typeId);
-  return makeRecord(NEW_TANK, { id, type: typeId, ...defaults, base, dark });
+  const { defaults, base, dark, riser = null } = tankType(typeId);
+  return makeRecord(NEW_TANK, { id, type: typeId, ...defaults, base, dark, riser });
 }
 
 /** An opening with nothing said of it but where it is and what it is for. */

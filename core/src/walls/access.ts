@@ -32,8 +32,10 @@ export function ownWayIn(tank: Tank): WayIn | undefined {
   return {
     leftM: acrossM(tank) / 2,
     frontM: form.throughM(tank) / 2,
-    upM: tank.heightM,
-    widthM: tankType(tank.type).openTop ? Math.max(tank.accessM, form.throughM(tank) - 2 * tank.wallM) : tank.accessM,
+    upM: tank.heightM + (tank.riser?.heightM ?? 0),
+    widthM: tankType(tank.type).openTop
+      ? Math.max(tank.accessM, form.throughM(tank) - 2 * tank.wallM)
+      : Math.min(tank.accessM, tank.riser?.widthM ?? Infinity),
   };
 }
 

@@ -16,7 +16,7 @@ export interface Flotation {
 }
 
 /**
- * What lifts an empty buried tank and what holds it: the water its shell displaces below the ground water, against its
+ * What lifts an empty buried tank and what holds it: the water its shell and its riser displace below the ground water, against its
  * own weight, the ground right above it, and its anchors. Friction along the wall is left out, which is careful.
  *
  * @param groundWaterM depth of the ground water below the finished ground
@@ -25,16 +25,18 @@ export function flotation(tank: Tank, groundWaterM: number): Flotation {
   const wetM = Math.min(tank.heightM, Math.max(0, tank.buriedM - groundWaterM));
   // The shell is displaced like the inside of a tank without a wall, so the volume is that of the outside.
   const shell = { ...tank, wallM: 0, brimM: tank.heightM };
-  const liftKg = formOf(tank).insideM3(shell, wetM) * WATER_KG_M3;
+  const riserM2 = tank.riser ? (Math.PI / 4) * tank.riser.widthM ** 2 : 0;
+  const wetRiserM = Math.min(tank.riser?.heightM ?? 0, Math.max(0, tank.buriedM - groundWaterM - tank.heightM));
+  const liftKg = (formOf(tank).insideM3(shell, wetM) + riserM2 * wetRiserM) * WATER_KG_M3;
   const coverM = Math.max(0, tank.buriedM - tank.heightM);
   const wetCoverM = Math.max(0, coverM - groundWaterM);
   const coverKg =
-    formOf(tank).acrossM(tank) *
-    formOf(tank).throughM(tank) *
+    (formOf(tank).acrossM(tank) * formOf(tank).throughM(tank) - riserM2) *
     (wetCoverM * SUNK_GROUND_KG_M3 + (coverM - wetCoverM) * GROUND_KG_M3);
   const heldKg = emptyKg(tank) + coverKg + tank.anchorKg;
   return { liftKg, heldKg, missingKg: Math.max(0, liftKg - heldKg) };
 }
 
 /** How far the top of a buried tank's lid or riser stands over the finished ground [m]; below it negative. */
-export const lidOverGroundM = (tank: Tank): number => tank.plinthM + tank.heightM - tank.buriedM;
+export const lidOverGroundM = (tank: Tank): number =>
+  tank.plinthM + tank.heightM + (tank.riser?.heightM ?? 0) - tank.buriedM;

@@ -95,6 +95,27 @@ const PUMP = {
 } as const satisfies Fields;
 export interface Pump extends RecordOf<typeof PUMP> {}
 
+/** What leads from the way in of a buried tank up to a lid over the ground. */
+const RISER = {
+  heightM: {
+    kind: 'length',
+    above: 0,
+    most: MOST_M,
+    usual: [0.1, 2],
+    words: 'height of the riser',
+    says: 'From the top of the tank to the top of its lid',
+  },
+  widthM: {
+    kind: 'length',
+    above: 0,
+    most: MOST_M,
+    usual: [0.2, 1.5],
+    words: 'width of the riser',
+    says: 'Clear inside',
+  },
+} as const satisfies Fields;
+export interface Riser extends RecordOf<typeof RISER> {}
+
 /** One reading while the tank was filled by meter. */
 const METERED_FILL = {
   levelM: { kind: 'length', above: 0, most: MOST_M, words: 'metered level', says: 'Above the base' },
@@ -159,7 +180,7 @@ const TANK_DIMENSIONS = {
     most: MOST_M,
     usual: [0.2, 5],
     words: 'height',
-    says: 'From the base to the top of the lid',
+    says: 'From the base to the top of the lid; of a tank with a riser to where that begins',
   },
   wallM: { kind: 'length', above: 0, most: 0.5, usual: [0.0008, 0.2], words: 'wall' },
   plinthM: { kind: 'length', least: 0, most: MOST_M, usual: [0, 6], words: 'plinth' },
@@ -245,6 +266,7 @@ export const TANK = {
     words: 'anchors',
     says: 'What holds a buried tank down beside its own weight and the ground on it',
   },
+  riser: { kind: 'group', of: RISER, orUnknown: true, words: 'riser', says: 'On its way in; null: none' },
   pump: { kind: 'group', of: PUMP, orUnknown: true, words: 'pump' },
   stands: {
     kind: 'yes-no',
@@ -403,8 +425,10 @@ export interface TankType {
   readonly defaults: TankDimensions;
   readonly noDrill: (tank: TankDimensions) => readonly NoDrillZone[];
   readonly ports: (tank: TankDimensions) => readonly Port[];
-  /** Right half from the foot to the axis at the top, for the drawing. */
-  readonly outline: (tank: TankDimensions) => readonly OutlinePoint[];
+  /** The riser that it comes with. */
+  readonly riser?: Riser;
+  /** Right half from the foot to the axis at the top, for the drawing; with its riser where one is said. */
+  readonly outline: (tank: TankDimensions & { readonly riser?: Riser | null }) => readonly OutlinePoint[];
   /** Heights of ribs or hoops, for the drawing. */
   readonly ribsM: (tank: TankDimensions) => readonly number[];
   readonly marks: (tank: TankDimensions) => readonly TankMark[];

@@ -33,7 +33,7 @@ import { ownSealItem } from './own-lines';
 import type { PartsLine, Unit } from './parts-list';
 import { bracketCode, bracketsFor } from './site-lines';
 import { isGuest } from '../../derived/shared-stand';
-import { BRACE_CODE, anchoringOf, blockUses, bracesOf, isBaseThere } from './stand-lines';
+import { BRACE_CODE, anchoringOf, blockUses, bracesOf, isBaseThere, riserDetail, withRiser } from './stand-lines';
 import { sawCode } from './tools';
 import { type Use, useOfExtra, useOfHole, useOfPart, useOfRoof, useOfTank, useOfTerminal } from './trace';
 
@@ -234,6 +234,9 @@ const standRequirements = ({ job }: CheckContext): readonly Required[] => [
       ? [required('CA-25', held.concreteM3, 'm3', useOfTank(tank)), pieces('TS-50', held.straps, useOfTank(tank))]
       : [];
   }),
+  ...withRiser(job.tanks).flatMap((tank) =>
+    ['RI', 'RL'].map((code) => pieces(code, 1, useOfTank(tank), riserDetail(tank.riser, job.measures))),
+  ),
   ...job.tanks.flatMap((tank) => {
     const count = bracesOf(tank);
     return count > 0 ? [pieces(BRACE_CODE, count, useOfTank(tank))] : [];

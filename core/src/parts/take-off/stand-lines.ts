@@ -1,8 +1,9 @@
 import { formOf } from '../../walls/forms';
 import type { CheckContext } from '../../derived/context';
 import { isGuest, standingWith } from '../../derived/shared-stand';
-import { formatLength } from '../../quantity/length';
-import type { Tank } from '../../walls/tank';
+import { type Measures, formatLength } from '../../quantity/length';
+import type { Riser, Tank } from '../../walls/tank';
+import { formatMass } from '../../quantity/values';
 import { packed } from './packed';
 import type { PartsLine } from './parts-list';
 import { type Use, useOfTank } from './trace';
@@ -70,6 +71,46 @@ export function anchoringOf(tank: Tank): { readonly concreteM3: number; readonly
   };
 }
 
+const RISER_USD_PER_M = 95;
+const RISER_LID_USD = 38;
+
+/** The riser of a tank that is set now, as a list calls it. */
+export const riserDetail = ({ heightM, widthM }: Riser, measures: Measures): string =>
+  `${formatLength(widthM, measures)} clear, ${formatLength(heightM, measures)} high`;
+
+/** Tanks that get a riser and its lid. */
+export const withRiser = (tanks: readonly Tank[]): readonly (Tank & { readonly riser: Riser })[] =>
+  tanks.flatMap((tank) => (tank.riser && !tank.stands ? [{ ...tank, riser: tank.riser }] : []));
+
+function riserLines({ job: { tanks, measures } }: CheckContext): PartsLine[] {
+  const risen = withRiser(tanks);
+  return [...new Set(risen.map(({ riser }) => riserDetail(riser, measures)))].flatMap((detail) => {
+    const own = risen.filter(({ riser }) => riserDetail(riser, measures) === detail);
+    const [first] = own;
+    if (!first) return [];
+    const uses = own.map(useOfTank);
+    return [
+      packed({
+        code: 'RI',
+        title: 'Riser for the way in',
+        detail,
+        need: own.length,
+        packUsd: Math.round(first.riser.heightM * RISER_USD_PER_M * 20) / 20,
+        uses,
+        note: 'made for this tank, with its ring and screws; ask whether it comes with it',
+      }),
+      packed({
+        code: 'RL',
+        title: 'Lid of the riser, locks or screws down',
+        detail,
+        need: own.length,
+        packUsd: RISER_LID_USD,
+        uses,
+      }),
+    ];
+  });
+}
+
 /** The prop of the catalogue that keeps the walls of a tank in shape while it is filled round. */
 export const BRACE_CODE = 'XBR-200';
 /** Prop to prop along the longer side, and the least of them (common practice). */
@@ -99,13 +140,14 @@ function braceLines({ job: { tanks }, catalogue }: CheckContext): PartsLine[] {
   ];
 }
 
-function anchorLines(tanks: CheckContext['job']['tanks']): PartsLine[] {
+function anchorLines({ job: { tanks, measures } }: CheckContext): PartsLine[] {
   const held = tanks.flatMap((tank) => {
     const by = anchoringOf(tank);
     return by ? [{ use: useOfTank(tank), by }] : [];
   });
   if (held.length === 0) return [];
   const uses = held.map(({ use }) => use);
+  const kg = tanks.reduce((sum, tank) => sum + (anchoringOf(tank) ? tank.anchorKg : 0), 0);
   return [
     packed({
       code: 'CA-25',
@@ -116,7 +158,7 @@ function anchorLines(tanks: CheckContext['job']['tanks']): PartsLine[] {
       holds: CONCRETE_BAG_M3,
       packUsd: CONCRETE_BAG_USD,
       uses,
-      note: 'on both sides, cast before the tank is filled round; large ones come ready cast',
+      note: `holds ${formatMass(kg, measures)} down under ground water; on both sides, cast before the tank is filled round`,
     }),
     packed({
       code: 'TS-50',
@@ -142,8 +184,9 @@ export function standLines(context: CheckContext): PartsLine[] {
   const detailOf = ({ planks, longM }: (typeof planked)[number]): string =>
     [planks.widthM, planks.thickM, longM].map((side) => formatLength(side, measures)).join(' x ');
   return [
-    ...anchorLines(tanks),
+    ...anchorLines(context),
     ...braceLines(context),
+    ...riserLines(context),
     ...(blocks === 0
       ? []
       : [

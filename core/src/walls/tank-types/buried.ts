@@ -2,8 +2,10 @@ import type { OutlinePoint } from '../tank';
 import { defineTankType, dimensions, mark, topRing } from './define';
 
 const STEPS = 9;
-/** The riser, from its middle (typical: a way in of 600 mm). */
-const RISER_HALF_M = 0.3;
+/** The riser it comes with (typical: a way in of 600 mm, up to a hand over a metre and a half of ground). */
+const RISER = { heightM: 0.6, widthM: 0.6 };
+const LID_OVER_M = 0.03;
+const LID_M = 0.05;
 
 /** A ribbed moulded tank for the ground, with a riser over its way in. Heights without the riser. */
 export const buried = defineTankType({
@@ -24,6 +26,7 @@ export const buried = defineTankType({
     buriedM: 2.1,
     accessM: 0.55,
   }),
+  riser: RISER,
   noDrill: (tank) => [topRing([tank.lengthM / 2, tank.widthM / 2], 0, tank.accessM / 2 + 0.05, 'riser')],
   ports: (tank) => [
     {
@@ -63,14 +66,16 @@ export const buried = defineTankType({
       const angle = -Math.PI / 2 + (index / (2 * STEPS)) * Math.PI;
       return { radiusM: middle + (tank.widthM / 2) * Math.cos(angle), heightM: half + half * Math.sin(angle) };
     });
-    const riserM = Math.max(tank.heightM + 0.1, tank.buriedM + 0.12);
+    const { riser = RISER } = tank;
+    if (riser === null) return [...round, { radiusM: 0, heightM: tank.heightM }];
+    const [halfM, topM] = [riser.widthM / 2, tank.heightM + riser.heightM];
     return [
       ...round,
-      { radiusM: RISER_HALF_M, heightM: tank.heightM },
-      { radiusM: RISER_HALF_M, heightM: riserM },
-      { radiusM: RISER_HALF_M + 0.03, heightM: riserM },
-      { radiusM: RISER_HALF_M + 0.03, heightM: riserM + 0.05 },
-      { radiusM: 0, heightM: riserM + 0.05 },
+      { radiusM: halfM, heightM: tank.heightM },
+      { radiusM: halfM, heightM: topM - LID_M },
+      { radiusM: halfM + LID_OVER_M, heightM: topM - LID_M },
+      { radiusM: halfM + LID_OVER_M, heightM: topM },
+      { radiusM: 0, heightM: topM },
     ];
   },
   marks: (tank) =>

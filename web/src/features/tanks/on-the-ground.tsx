@@ -257,6 +257,7 @@ function InTheGround({ tank }: { readonly tank: Tank }) {
         lifted by {formatMass(liftKg, job.measures)}, held by {formatMass(heldKg, job.measures)}
         {missingKg > 0 ? `: ${formatMass(missingKg, job.measures)} missing` : ': it stays'}
       </Fact>
+      <RiserFields tank={tank} />
       <FigureField
         kind="mass"
         measures={job.measures}
@@ -271,6 +272,38 @@ function InTheGround({ tank }: { readonly tank: Tank }) {
         onChange={(to) => set('filledAsBuried', to)}
       />
       <YesNo label="Braced inside while empty" value={tank.braced} onChange={(to) => set('braced', to)} />
+    </div>
+  );
+}
+
+/** What leads from its way in up to a lid over the ground. */
+function RiserFields({ tank }: { readonly tank: Tank }) {
+  const measures = useJob((state) => state.job.measures);
+  const set = useTankField(tank);
+  const { riser } = tank;
+  if (riser === null)
+    return (
+      <Action onClick={() => set('riser', { heightM: 0.3, widthM: tank.accessM > 0 ? tank.accessM : 0.6 })}>
+        Put a riser on it
+      </Action>
+    );
+  return (
+    <div>
+      <div className="grid grid-cols-2 gap-2">
+        <LengthField
+          label="Riser, high"
+          valueM={riser.heightM}
+          measures={measures}
+          onChange={(heightM) => set('riser', { ...riser, heightM })}
+        />
+        <LengthField
+          label="Riser, clear inside"
+          valueM={riser.widthM}
+          measures={measures}
+          onChange={(widthM) => set('riser', { ...riser, widthM })}
+        />
+      </div>
+      <Action onClick={() => set('riser', null)}>No riser on it</Action>
     </div>
   );
 }
