@@ -88,6 +88,7 @@ import noOverflow from './tank/no-overflow/check';
 import past from './tank/past/check';
 import pumpWillNotPass from './tank/pump-will-not-pass/check';
 import riserLow from './tank/riser-low/check';
+import standHeight from './tank/stand-height/check';
 import riserNotOverPump from './tank/riser-not-over-pump/check';
 import sidePressure from './tank/side-pressure/check';
 
@@ -166,6 +167,7 @@ export const CHECKS: readonly Check[] = [
   buriedCare,
   capacityUnlike,
   riserLow,
+  standHeight,
   blocksInWay,
   sprungClosure,
   heldForGood,

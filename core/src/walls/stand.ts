@@ -56,3 +56,24 @@ export function checkPlanks({ count, widthM, thickM, spanM }: Planks, kg: number
     holds: bendingPa <= BENDING_PA && sagM <= mostSagM,
   };
 }
+
+/** A hollow block of 16 x 8 x 8 in, 400 x 200 x 200 mm with its joint (ASTM C90 nominal sizes). */
+export const BLOCK = { longM: 0.4, wideM: 0.2, highM: 0.2 } as const;
+
+/** Feet that belong to the tank: what it stands up by on the ground as it comes. */
+const feetM = ({ type }: Tank): number => {
+  const { base, defaults } = tankType(type);
+  return base === 'ground' ? defaults.plinthM : 0;
+};
+
+/** How high it is said to stand on what it stands on, beside its own feet [m]. */
+export const standM = (tank: Tank): number => Math.max(0, tank.plinthM - feetM(tank));
+
+/** Whole courses of blocks under it; one at least. */
+export const coursesHigh = (tank: Tank): number =>
+  Math.max(1, Math.round((standM(tank) - planksM(tank)) / BLOCK.highM));
+
+const planksM = ({ base, planks }: Tank): number => (base === 'planks' ? (planks?.thickM ?? 0) : 0);
+
+/** How high its base comes to stand on those blocks, and on the planks across them [m]. */
+export const onBlocksM = (tank: Tank): number => feetM(tank) + coursesHigh(tank) * BLOCK.highM + planksM(tank);

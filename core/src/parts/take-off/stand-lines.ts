@@ -1,4 +1,5 @@
 import { formOf } from '../../walls/forms';
+import { BLOCK, coursesHigh } from '../../walls/stand';
 import type { CheckContext } from '../../derived/context';
 import { isGuest, standingWith } from '../../derived/shared-stand';
 import { type Measures, formatLength } from '../../quantity/length';
@@ -8,15 +9,10 @@ import { packed } from './packed';
 import type { PartsLine } from './parts-list';
 import { type Use, useOfTank } from './trace';
 
-/** A hollow block of 16 x 8 x 8 in, 400 x 200 x 200 mm with its joint (ASTM C90 nominal sizes). */
-const BLOCK = { longM: 0.4, wideM: 0.2, highM: 0.2 } as const;
 /** From the middle of one block to the next under a flat floor (common practice). */
 const BLOCK_EVERY_M = 0.4;
 const BLOCK_USD = 2.4;
 const PLANK_USD_PER_M3 = 620;
-
-/** Whole courses of blocks up to the height of the base; one that is not said is one course. */
-const coursesHigh = ({ plinthM }: Tank): number => Math.max(1, Math.round(plinthM / BLOCK.highM));
 
 /** What it stands on is not bought: it is there, with its tank or before it. */
 export const isBaseThere = ({ stands, baseStands }: Tank): boolean => stands || baseStands;

@@ -17,6 +17,11 @@ export default defineCheck({
       { document: 'water in as the ground goes in; bracing where it may stand empty', provenance: 'common-practice' },
     ],
     messages: {
+      maker: {
+        title: 'Braced while it is filled round?',
+        text: '{tank} is made for the ground. Many makers have it braced inside, or filled with water, while the ground goes in: do as its maker says.',
+        severity: 'advice',
+      },
       fill: {
         title: 'Fill as you bury',
         text: '{tank} stands {depth} in the ground: raise the water inside with the ground outside, in layers, or the walls cave in.',
@@ -48,6 +53,16 @@ export default defineCheck({
                 },
               ]),
           // It may be emptied later, whatever was in it while it was buried.
+          ...(madeForGround && !tank.braced
+            ? [
+                {
+                  messageId: 'maker' as const,
+                  at,
+                  data,
+                  fixes: [setFix(setField('tanks', tank, 'braced', true), 'It is braced inside')],
+                },
+              ]
+            : []),
           ...(tank.braced || madeForGround
             ? []
             : [
