@@ -1,10 +1,13 @@
 import { holesOf } from '../../../job/lookup';
 import { holeDiameterM, sealOf } from '../../../derived/resolve';
-import type { CheckContext } from '../../../derived/context';
+import type { CheckContext, RunSight } from '../../../derived/context';
+import { staysClosed } from '../../../derived/ports';
 import type { Penetration } from '../../../job/job';
+import { METRES_PER_INCH, lengthStepM } from '../../../quantity/length';
+import { sizeInInches } from '../../../quantity/size';
 import { faceOf } from '../../../walls/forms';
-import { flangeRadiusM } from '../../../walls/no-drill';
-import type { Tank } from '../../../walls/tank';
+import { flangeRadiusM, noDrillZones, zoneAt } from '../../../walls/no-drill';
+import type { Tank, WallPlace } from '../../../walls/tank';
 import type { Fix } from '../../finding';
 import { moveFix } from '../../move-fix';
 import { atPenetration } from '../../places';
@@ -17,7 +20,7 @@ export default defineCheck({
   meta: {
     id: 'hole/too-near-another',
     severity: 'fails',
-    toDo: 'Move one of them.',
+    toDo: 'Move one of them, or both. Where no move is offered no place at their heights is free: take another face, or a smaller fitting.',
     sources: [{ document: 'a hole between holes, an inch between flanges', provenance: 'common-practice' }],
     messages: {
       near: { title: 'Too near another', text: '{hole} and {other} are {apart} apart; their flanges need {least}.' },
@@ -25,12 +28,13 @@ export default defineCheck({
   },
   check: (context) =>
     context.job.tanks.flatMap((tank) => {
-      const holes = holesOf(context.job, tank.id).map((hole) => ({ hole, ...roundOf(hole, context) }));
+      const holes = holesOf(context.job, tank.id).map((hole) => roundOf(hole, tank, context));
       return holes.flatMap((one, index) =>
         holes.slice(index + 1).flatMap((other) => {
-          const apartM = distanceM(one.hole, other.hole, tank);
+          if (isThere(one.hole) && isThere(other.hole)) return [];
+          const apart = distanceM(one.hole, other.hole, tank);
           const leastM = leastApartM(one, other);
-          return apartM === undefined || apartM >= leastM - 0.0005
+          return apart === undefined || apart >= leastM - TOUCH_M
             ? []
             : [
                 {
@@ -39,10 +43,10 @@ export default defineCheck({
                   data: {
                     hole: one.hole.label,
                     other: other.hole.label,
-                    apart: { lengthM: apartM },
+                    apart: { lengthM: apart },
                     least: { lengthM: leastM },
                   },
-                  fixes: () => asideFix(other.hole, one.hole, leastM, tank),
+                  fixes: (whole: CheckContext) => apartFixes(one.hole.id, other.hole.id, tank, whole),
                 },
               ];
         }),
@@ -50,24 +54,28 @@ export default defineCheck({
     }),
 });
 
-/** What an opening takes of the face round its middle [m]. */
+const TOUCH_M = 0.0005;
+
+/** An opening, and what it takes of the face round its middle [m]. */
 interface Round {
+  readonly hole: Penetration;
   readonly flatM: number;
   readonly holeM: number;
 }
 
-const roundOf = ({ id, size }: Penetration, { job, index }: CheckContext): Round => {
-  const holeM = holeDiameterM(id, job, index);
-  return { flatM: flangeRadiusM(size, holeM, sealOf(id, index)?.end.style), holeM: holeM ?? 0 };
-};
+function roundOf(hole: Penetration, tank: Tank, { job, index }: Pick<RunSight, 'job' | 'index'>): Round {
+  // A port that stays closed takes no flange; it is as wide as it is.
+  if (staysClosed(hole, tank)) return { hole, flatM: (sizeInInches(hole.size) * METRES_PER_INCH) / 2, holeM: 0 };
+  const holeM = holeDiameterM(hole.id, job, index);
+  return { hole, flatM: flangeRadiusM(hole.size, holeM, sealOf(hole.id, index)?.end.style), holeM: holeM ?? 0 };
+}
 
 /** It came with the tank or was made long ago: nobody drills it now. */
 const isThere = ({ port, stands }: Penetration): boolean => port !== null || stands;
 
 /** Centre to centre on the face they share, the shorter way round a wall; undefined on different faces. */
-function distanceM(a: Penetration, b: Penetration, tank: Tank): number | undefined {
-  if (a.face !== b.face || (isThere(a) && isThere(b))) return undefined;
-  const shape = faceOf(tank, a.face);
+function distanceM(a: WallPlace, b: WallPlace, tank: Tank): number | undefined {
+  const shape = a.face === b.face ? faceOf(tank, a.face) : undefined;
   if (!shape) return undefined;
   const along = Math.abs(a.aroundM - b.aroundM);
   const around = shape.seen === 'wall' ? Math.min(along, shape.acrossM - along) : along;
@@ -78,11 +86,80 @@ function distanceM(a: Penetration, b: Penetration, tank: Tank): number | undefin
 const leastApartM = (a: Round, b: Round): number =>
   Math.max(a.flatM + b.flatM + BETWEEN_M, a.holeM / 2 + b.holeM / 2 + Math.max(a.holeM, b.holeM));
 
-/** Along the face, away from the other. */
-function asideFix(hole: Penetration, from: Penetration, leastM: number, tank: Tank): Fix[] {
+/** Moved, an opening stands here; its height is what it is for, and stays. */
+interface Moved {
+  readonly round: Round;
+  readonly to: WallPlace;
+  readonly byM: number;
+}
+
+/** Places along the face at which an opening lies flat and clear of all others, the nearest first. */
+function placesFor(round: Round, others: readonly Round[], tank: Tank, marksM: number): readonly Moved[] {
+  const { hole } = round;
   const shape = faceOf(tank, hole.face);
-  if (!shape || hole.port !== null) return [];
-  const away = hole.aroundM >= from.aroundM ? 1 : -1;
-  const to = [away, -away].map((side) => from.aroundM + side * leastM).find((at) => at > 0 && at < shape.acrossM);
-  return to === undefined ? [] : [moveFix(hole, { ...hole, aroundM: to }, 'Move it along to {round}')];
+  if (!shape || isThere(hole)) return [];
+  const zones = noDrillZones(tank);
+  const near = others.filter((other) => other.hole.face === hole.face);
+  const edges = zones.flatMap((zone) =>
+    zone.face === hole.face && zone.shape === 'band' && zone.along === 'round'
+      ? [zone.fromM - round.flatM, zone.toM + round.flatM]
+      : [],
+  );
+  const beside = near.flatMap((other) => {
+    const acrossM = shape.seen === 'plan' ? hole.depthM - other.hole.depthM : hole.heightM - other.hole.heightM;
+    const leastM = leastApartM(round, other);
+    const alongM = Math.sqrt(Math.max(0, leastM ** 2 - acrossM ** 2));
+    return [other.hole.aroundM - alongM, other.hole.aroundM + alongM];
+  });
+  const isFree = (to: WallPlace): boolean =>
+    to.aroundM >= round.flatM &&
+    to.aroundM <= shape.acrossM - round.flatM &&
+    !zoneAt(zones, to, round.flatM) &&
+    near.every((other) => (distanceM(to, other.hole, tank) ?? Infinity) >= leastApartM(round, other) - TOUCH_M);
+  return [hole.aroundM, round.flatM, shape.acrossM - round.flatM, ...edges, ...beside]
+    .flatMap((at) => [Math.floor(at / marksM + 1e-6) * marksM, Math.ceil(at / marksM - 1e-6) * marksM])
+    .map((aroundM) => ({ ...hole, aroundM }))
+    .filter(isFree)
+    .map((to) => ({ round, to, byM: Math.abs(to.aroundM - hole.aroundM) }))
+    .toSorted((a, b) => a.byM - b.byM);
+}
+
+/** The shorter of the two moves; where neither has a place, both. */
+function apartFixes(oneId: string, otherId: string, tank: Tank, context: CheckContext): readonly Fix[] {
+  const marksM = lengthStepM(context.job.measures, true);
+  const all = holesOf(context.job, tank.id).map((hole) => roundOf(hole, tank, context));
+  const [one, other] = [oneId, otherId].map((id) => all.find(({ hole }) => hole.id === id));
+  if (!one || !other) return [];
+  const without = (...out: readonly Round[]): readonly Round[] => all.filter((round) => !out.includes(round));
+  const single = [one, other]
+    .flatMap((round) => placesFor(round, without(round), tank, marksM).slice(0, 1))
+    .toSorted((a, b) => a.byM - b.byM);
+  if (single.length > 0)
+    return single.map(({ round, to }) =>
+      moveFix(round.hole, to, 'Move {hole} along to {round}', { hole: round.hole.label }),
+    );
+  const [both] = placesFor(one, without(one, other), tank, marksM)
+    .flatMap((first) => {
+      const stands = { ...one, hole: { ...one.hole, aroundM: first.to.aroundM } };
+      const [second] = placesFor(other, [...without(one, other), stands], tank, marksM);
+      return second ? [{ first, second, byM: first.byM + second.byM }] : [];
+    })
+    .toSorted((a, b) => a.byM - b.byM);
+  if (!both) return [];
+  const [first, second] = [both.first, both.second].map(({ round, to }) => moveFix(round.hole, to));
+  return first && second
+    ? [
+        {
+          ...first,
+          text: 'Move {hole} along to {round} and {other} to {there}',
+          data: {
+            hole: one.hole.label,
+            other: other.hole.label,
+            round: { lengthM: both.first.to.aroundM },
+            there: { lengthM: both.second.to.aroundM },
+          },
+          edits: [...first.edits, ...second.edits],
+        },
+      ]
+    : [];
 }
