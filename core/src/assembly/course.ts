@@ -45,6 +45,8 @@ export interface Leg {
   readonly assumed: readonly Assumed[];
   /** Does it lie here for sure: nothing before it had to be assumed? */
   readonly sure: boolean;
+  /** It hangs inside the tank. */
+  readonly inTank?: true;
 }
 
 /** How a run really goes: the legs of each of its strands, in their order. */
@@ -115,7 +117,7 @@ export function courseOf({ penetration, strands }: Run, context: RunSight): Cour
       const before = strand.items[place - 1]?.part;
       const inM = inWall ?? standsInM(context.judgedOf(item.jointIn?.id), [before, item.part], wallOf(item, strand));
       const leg = legOf(item, strand.items[place + 1], along(at, heading, -inM), heading, target, sure);
-      legs.push(leg);
+      legs.push(inside ? { ...leg, inTank: true } : leg);
       sure &&= leg.assumed.length === 0;
       if (!sure) unsure.add(item.placed.id);
       for (const [end, branch] of leg.branches) branches.set(`${item.placed.id} ${end}`, branch);

@@ -10,8 +10,9 @@ const BESIDE_M = 0.3;
 const BELOW_M = 0.1;
 const OVER_M = 0.15;
 
-/** Does a leg lie below the finished ground at the tanks with both of its ends? */
-export const isInGround = ({ from, to }: Pick<Leg, 'from' | 'to'>): boolean => Math.max(from.up, to.up) < 0;
+/** Does a leg lie below the finished ground at the tanks with both of its ends? What hangs in a buried tank lies in water. */
+export const isInGround = ({ from, to, inTank }: Pick<Leg, 'from' | 'to' | 'inTank'>): boolean =>
+  !inTank && Math.max(from.up, to.up) < 0;
 
 /** Sand or fine gravel round the buried pipes of a run [m3]: the trench up to the cover of the pipe, without the pipe. */
 export function beddingM3(run: Run, context: RunSight): number {

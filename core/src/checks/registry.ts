@@ -86,6 +86,7 @@ import light from './tank/light/check';
 import noAirPath from './tank/no-air-path/check';
 import noOverflow from './tank/no-overflow/check';
 import past from './tank/past/check';
+import pumpNoCord from './tank/pump-no-cord/check';
 import pumpWillNotPass from './tank/pump-will-not-pass/check';
 import riserLow from './tank/riser-low/check';
 import standHeight from './tank/stand-height/check';
@@ -126,6 +127,7 @@ export const CHECKS: readonly Check[] = [
   floats,
   sidePressure,
   pumpWillNotPass,
+  pumpNoCord,
   noAirGap,
   reserveNotKept,
   gutterTooLow,

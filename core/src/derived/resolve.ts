@@ -36,10 +36,13 @@ const offeredEnd = memoize(({ offers }: Terminal) => endFromText(offers));
 export function resolveEnd(ref: EndRef, job: RunJob, index: JobIndex): ResolvedEnd {
   if (ref.of === 'part') {
     const found = index.placed(ref.id);
+    const side = found?.part.ends[ref.end];
+    // On the inside of a seal that closes round a pipe stands that pipe, of whatever its table says.
+    const isThrough = side?.position === 'inside' && side.end.kind === 'pipe';
     return {
       ref,
-      end: found?.part.ends[ref.end]?.end,
-      material: found?.part.material,
+      end: side?.end,
+      material: isThrough ? undefined : found?.part.material,
       stands: found?.placed.existing === true,
     };
   }

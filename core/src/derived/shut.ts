@@ -30,6 +30,18 @@ export function isShut(hole: Penetration, { job, runs }: Sight): boolean {
   return strands.length > 0 && strands.every(endsClosed);
 }
 
+/** What goes through the walls of a dry chamber in which a pump stands. */
+const OF_A_HOUSING: readonly Role[] = ['pump-line', 'cord-entry', 'access', 'vent', 'clearance', 'drain'];
+
+/** Is it a dry chamber for a pump: a pump line through it, and nothing by which water is kept in it or drawn from it? */
+export function isDryHousing({ job }: Pick<Sight, 'job'>, tankId: string): boolean {
+  const holes = holesOf(job, tankId);
+  return (
+    holes.filter(({ roles }) => roles.includes('pump-line')).length > 1 &&
+    holes.every(({ roles }) => roles.every((role) => OF_A_HOUSING.includes(role)))
+  );
+}
+
 /** What a grate in the top lets through whatever it is for: air, and in a storm the surplus. */
 const BY_A_GRATE: readonly Role[] = ['vent', 'overflow'];
 

@@ -147,7 +147,8 @@ function suckedPart(
   course: Course,
   known: LineFlow['endKnownBy'],
 ): StrandItem | undefined {
-  if (known === 'assumed') return undefined;
+  // Nothing is drawn in where nothing runs.
+  if (known === 'assumed' || flowM3s <= 0) return undefined;
   const legs = new Map(course.strands.flat().map((leg) => [leg.placed.id, leg]));
   let lost = 0;
   for (const [place, item] of items.entries()) {

@@ -141,6 +141,25 @@ export const TOP_INLET = {
   depthM: 0.3,
 } as const satisfies SampleHole;
 
+/** A pump on a metre of pipe under the top of an upright tank: the pipe goes on through its gasket. */
+export const HUNG_PUMP: SampleHole = {
+  id: 'p',
+  name: 'Pump line',
+  roles: ['pump-line'],
+  size: '1',
+  face: 'top',
+  heightM: 1.35,
+  aroundM: 0.6,
+  depthM: 0.6,
+  parts: [
+    { code: 'PG-100', outEnd: 2 },
+    { code: 'CS-100' },
+    { code: 'PI-100', lengthM: 0.9 },
+    { code: 'AM-100', inEnd: 1 },
+    { code: 'PS1N-100' },
+  ],
+};
+
 /** From the top of a drum up to the gutter: a pipe of this length between adapter and gutter outlet. */
 export const upToGutter = (lengthM: number | null): readonly DemoPart[] => [
   { code: 'BS-300' },

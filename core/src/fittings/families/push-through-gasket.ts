@@ -36,6 +36,12 @@ function gasketFor(row: WallSealSize, mark: string, seriesId: string, pipe: Nomi
     ends: [
       { end: wallSealEnd('gasket', row.size), position: 'inlet' },
       { end: gasketLip(series.id, pipe), position: 'outlet' },
+      // The pipe goes on through it: what hangs inside goes on the end of that.
+      {
+        end: { kind: 'pipe', series: series.id, size: pipe, part: 'spigot' },
+        position: 'inside',
+        mayStayOpen: 'optional',
+      },
     ],
     body: [
       { lengthMm: LIP_MM, outsideMm: row.flangeMm * 0.95, boreMm: outsideMm, surface: 'washer' },

@@ -208,6 +208,16 @@ export const wallFittings = defineFamily({
           ...(outer
             ? [{ end: outer, position: 'outlet' as const, ...(range.tap ? { mayStayOpen: 'discharge' as const } : {}) }]
             : []),
+          // The pipe goes on through what closes round it.
+          ...(outer?.kind === 'gasket'
+            ? [
+                {
+                  end: { kind: 'pipe' as const, series: outer.series, size: outer.size, part: 'spigot' as const },
+                  position: 'inside' as const,
+                  mayStayOpen: 'optional' as const,
+                },
+              ]
+            : []),
         ];
         return {
           code: `${range.code}-${sizeCode(size)}`,

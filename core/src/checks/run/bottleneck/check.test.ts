@@ -17,6 +17,19 @@ testCheck(check, {
       }),
     },
     {
+      why: 'a small tap that flushes a wide drain',
+      job: drumWith({
+        hole: { size: '2', roles: ['drain'] },
+        parts: [
+          { code: 'BH-200' },
+          { code: 'NC-200' },
+          { code: 'NC-200' },
+          { code: 'R-200075' },
+          { code: 'LV-075' },
+        ].filter((_, place) => place !== 2),
+      }),
+    },
+    {
       why: 'a tap at the end lets out what it lets out',
       job: drumWith({ hole: { size: '2' }, parts: [{ code: 'BH-200' }, { code: 'NC-200' }, { code: 'LV-200' }] }),
     },

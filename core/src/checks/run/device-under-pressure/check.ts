@@ -26,6 +26,8 @@ export default defineCheck({
     context.runs.flatMap((run) =>
       lineFlows(context, run)
         .filter(({ endKnownBy }) => endKnownBy !== 'assumed')
+        // What pressure a pump gives is known once it is chosen.
+        .filter(({ pumped }) => pumped || !run.penetration.roles.includes('pump-line'))
         .flatMap(({ items, states }) =>
           items.flatMap(({ part, placed }) => {
             const fullKpa = states.find(({ water }) => water === 'full')?.shutKpa ?? 0;

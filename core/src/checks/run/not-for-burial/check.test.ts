@@ -13,6 +13,30 @@ const buried = (
 
 testCheck(check, {
   clean: [
+    {
+      why: 'brass that hangs in the water of a buried tank',
+      job: tankWith({
+        type: 'buried',
+        holes: [
+          {
+            id: 'h',
+            roles: ['pump-line'],
+            size: '3/4',
+            face: 'top',
+            heightM: 1.6,
+            aroundM: 0.8,
+            depthM: 0.8,
+            parts: [
+              { code: 'PG-075', outEnd: 2 },
+              { code: 'CS-075' },
+              { code: 'PI-075', lengthM: 0.9 },
+              { code: 'AF-075', inEnd: 1 },
+              { code: 'NCG-075' },
+            ],
+          },
+        ],
+      }),
+    },
     { why: 'PVC in the ground', job: buried({ code: 'NLV8-100-4' }) },
     {
       why: 'above the ground',

@@ -37,6 +37,7 @@ testCheck(check, {
         parts: [{ code: 'BH-100' }, { code: 'HB-100' }, { code: 'HO-100', lengthM: 6 }],
       }),
     },
+    { why: 'its end lies over the water: nothing runs, and nothing is drawn in', job: line([3, 1.5], [2, -0.2]) },
     { why: 'a rise that stays under the water', job: line([1, 0.05], [6, -0.1]) },
   ],
   found: [

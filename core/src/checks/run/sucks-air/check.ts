@@ -32,7 +32,9 @@ export default defineCheck({
   check: (context) =>
     context.runs.flatMap((run) =>
       lineFlows(context, run).flatMap((line): readonly Report<'sucks' | 'hump'>[] => {
-        if (line.endKnownBy === 'assumed' || line.pumped) return [];
+        // Where nothing ever runs, nothing is drawn in.
+        const runs = line.states.some(({ flowM3s }) => flowM3s > 0);
+        if (line.endKnownBy === 'assumed' || line.pumped || !runs) return [];
         const over = overWater(line, run, context);
         if (over)
           return [{ messageId: 'hump', at: atPart(over.placed.id, run.penetration), data: { part: over.part.name } }];

@@ -1,5 +1,7 @@
 import { placeAt } from '../../../derived/strands';
 import { lineFlows } from '../../../hydraulics/line-flow';
+import type { Run } from '../../../derived/run';
+import type { Tank } from '../../../walls/tank';
 import { defineCheck } from '../../define-check';
 import { atSite } from '../../places';
 
@@ -11,6 +13,11 @@ export default defineCheck({
     toDo: 'A pump, a higher stand, or a place further down.',
     sources: [{ document: 'hydrostatics: water does not rise over its own level', provenance: 'standard-formula' }],
     messages: {
+      pump: {
+        title: 'Which pump?',
+        text: '{place} lies {above} above the full level of {tank}: the pump lifts it there. Put the pump into the line, or on the inside of the opening, so that its head is known.',
+        severity: 'unknown',
+      },
       never: {
         title: 'Out of reach',
         text: '{place} lies {above} above the full level of {tank}: no water gets there by itself. Put a pump before it, or raise the tank.',
@@ -30,7 +37,7 @@ export default defineCheck({
           ? []
           : [
               {
-                messageId: 'never' as const,
+                messageId: isPumpLine(run, tank) ? ('pump' as const) : ('never' as const),
                 at: atSite('terminals', place),
                 data: { place: place.name, tank: tank.label, above: { lengthM: -full.headM } },
               },
@@ -38,3 +45,7 @@ export default defineCheck({
       }),
     ),
 });
+
+/** Somebody has said that a pump draws by this opening, and not yet which. */
+const isPumpLine = ({ penetration }: Run, { pump }: Tank): boolean =>
+  penetration.roles.includes('pump-line') || pump !== null;

@@ -13,6 +13,15 @@ testCheck(check, {
   clean: [
     // 7 psi are 48 kPa, 4.9 m of water (hydrostatics).
     { why: 'a drip line 8 m below', job: line(8, { kind: 'drip-line' }) },
+    {
+      why: 'a pump that nobody has chosen: what it gives is not known',
+      job: drumWith({
+        hole: { roles: ['pump-line'] },
+        terminals: [place({ id: 'bed', name: 'bed', dropM: 1, kind: 'drip-line' })],
+        parts: [{ code: 'BH-075' }, { code: 'HB-075' }, { code: 'HO-075', lengthM: 5 }],
+        end: { of: 'terminal', id: 'bed' },
+      }),
+    },
     { why: 'a place that wants nothing', job: line(0.5, { kind: 'daylight' }) },
     {
       why: 'a drip line of gravity drippers, as was said',
@@ -20,6 +29,18 @@ testCheck(check, {
     },
   ],
   found: [
+    // A pump of 11 m under 0.4 m of drum and 1 m of fall gives 122 kPa at most; 200 are 20.4 m of water (hydrostatics).
+    {
+      why: 'two bar behind a pump of eleven metres',
+      job: drumWith({
+        hole: { roles: ['pump-line'] },
+        terminals: [place({ id: 'bed', name: 'bed', dropM: 1, kind: 'hose-bay', wantsKpa: 200 })],
+        parts: [{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'PD1N-075' }, { code: 'NC-075' }],
+        end: { of: 'terminal', id: 'bed' },
+      }),
+      findings: [{ title: 'Too little pressure', at: 'bed', text: 'with the pump' }],
+      fixSettles: false,
+    },
     {
       why: 'a drip line a metre below',
       job: line(1, { kind: 'drip-line' }),

@@ -11,7 +11,7 @@ export default defineCheck({
     id: 'site/wants-more',
     severity: 'costs',
     station: 'site',
-    toDo: 'Raise the tank by what is said; take a device for low pressure; pump.',
+    toDo: 'Raise the tank by what is said; take a device for low pressure; pump, or take a stronger pump.',
     sources: [
       { document: 'hydrostatics; Darcy and Weisbach with Colebrook and White', provenance: 'standard-formula' },
       { document: 'what devices and people want', provenance: 'common-practice' },
@@ -20,6 +20,10 @@ export default defineCheck({
       pressure: {
         title: 'Too little pressure',
         text: '{place} wants {wants} and has {has} from a half drawn tank: raise the tank by {raise}, take a device that works at low pressure, or put a pump before it.',
+      },
+      pumped: {
+        title: 'Too little pressure',
+        text: '{place} wants {wants} and has {has} with the pump from a half drawn tank: take one that lifts {raise} more.',
       },
       flow: {
         title: 'Too little comes',
@@ -30,40 +34,44 @@ export default defineCheck({
   sees: 'run-in-water',
   check: (context) =>
     context.runs.flatMap((run) =>
-      lineFlows(context, run).flatMap(({ strand, states, endKnownBy }): readonly Report<'pressure' | 'flow'>[] => {
-        const end = run.strands[strand]?.end;
-        const place = placeAt(context.job, end);
-        const half = states.find(({ water }) => water === 'half');
-        if (!place || !half || half.headM <= 0 || endKnownBy !== 'place') return [];
-        const { measures } = context.job;
-        const [wantsKpa, wantsM3s] = [wantOf(place, 'wantsKpa'), wantOf(place, 'wantsM3s')];
-        const at = atSite('terminals', place);
-        if (half.shutKpa < wantsKpa)
-          return [
-            {
-              messageId: 'pressure',
-              at,
-              data: {
-                place: place.name,
-                wants: formatPressure(wantsKpa, measures),
-                has: formatPressure(half.shutKpa, measures),
-                raise: { lengthM: (wantsKpa - half.shutKpa) / GRAVITY_M_S2 },
-              },
-            },
-          ];
-        return half.flowM3s < wantsM3s
-          ? [
+      lineFlows(context, run).flatMap(
+        ({ strand, states, endKnownBy, pumped }): readonly Report<'pressure' | 'pumped' | 'flow'>[] => {
+          const end = run.strands[strand]?.end;
+          const place = placeAt(context.job, end);
+          const half = states.find(({ water }) => water === 'half');
+          if (!place || !half || (half.headM <= 0 && !pumped) || endKnownBy !== 'place') return [];
+          // What a pump gives is known once it is chosen.
+          if (!pumped && run.penetration.roles.includes('pump-line')) return [];
+          const { measures } = context.job;
+          const [wantsKpa, wantsM3s] = [wantOf(place, 'wantsKpa'), wantOf(place, 'wantsM3s')];
+          const at = atSite('terminals', place);
+          if (half.shutKpa < wantsKpa)
+            return [
               {
-                messageId: 'flow',
+                messageId: pumped ? 'pumped' : 'pressure',
                 at,
                 data: {
                   place: place.name,
-                  wants: formatFlow(wantsM3s, measures),
-                  has: formatFlow(half.flowM3s, measures),
+                  wants: formatPressure(wantsKpa, measures),
+                  has: formatPressure(half.shutKpa, measures),
+                  raise: { lengthM: (wantsKpa - half.shutKpa) / GRAVITY_M_S2 },
                 },
               },
-            ]
-          : [];
-      }),
+            ];
+          return half.flowM3s < wantsM3s
+            ? [
+                {
+                  messageId: 'flow',
+                  at,
+                  data: {
+                    place: place.name,
+                    wants: formatFlow(wantsM3s, measures),
+                    has: formatFlow(half.flowM3s, measures),
+                  },
+                },
+              ]
+            : [];
+        },
+      ),
     ),
 });

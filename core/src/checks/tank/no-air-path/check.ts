@@ -1,4 +1,4 @@
-import { workingHoles } from '../../../derived/shut';
+import { isDryHousing, workingHoles } from '../../../derived/shut';
 import { holeKind, setOutHole } from '../../../job/hole-kinds';
 import type { CheckContext } from '../../../derived/context';
 import type { Tank } from '../../../walls/tank';
@@ -26,7 +26,7 @@ export default defineCheck({
   check: (context) =>
     context.job.tanks
       .filter((tank) => !tank.stands && !tankType(tank.type).breathes)
-      .filter(({ id }) => workingHoles(context, id, 'vent', 'overflow').length === 0)
+      .filter(({ id }) => workingHoles(context, id, 'vent', 'overflow').length === 0 && !isDryHousing(context, id))
       .map((tank) => ({
         messageId: 'none' as const,
         at: atTank(tank),

@@ -38,6 +38,12 @@ testCheck(check, {
     },
     { why: 'a tub that may run over', job: tankWith({ tank: { mayRunOver: true } }) },
     { why: 'it has one', job: drumWith({}) },
+    {
+      why: 'a dry chamber in which a pump stands',
+      job: tankWith({
+        holes: [0.3, 0.6].map((heightM) => ({ roles: ['pump-line'], size: '1', heightM, parts: [{ code: 'BH-100' }] })),
+      }),
+    },
     { why: 'it stands and works', job: tankWith({ tank: { stands: true }, holes: [{}] }) },
     { why: 'the tank it is linked to has one', job },
   ],

@@ -2,7 +2,7 @@ import { holesOf } from '../../../job/lookup';
 import type { Tank } from '../../../walls/tank';
 import type { CheckContext } from '../../../derived/context';
 import { linkedTanks } from '../../../derived/linked-tanks';
-import { workingHoles } from '../../../derived/shut';
+import { isDryHousing, workingHoles } from '../../../derived/shut';
 import { selfStopping } from '../../../falls/self-stopping';
 import { defineCheck } from '../../define-check';
 import { atTank } from '../../places';
@@ -28,7 +28,8 @@ export default defineCheck({
           // What may run over its rim has a way out.
           tanks.every(({ mayRunOver }) => !mayRunOver) &&
           tanks.every(({ id }) => workingHoles(context, id, 'overflow').length === 0) &&
-          !stopsByItself(tanks, context),
+          !stopsByItself(tanks, context) &&
+          !tanks.every(({ id }) => isDryHousing(context, id)),
       )
       .map((tanks) => {
         const [first] = tanks;

@@ -1,5 +1,5 @@
 import type { Pump } from '../../../walls/tank';
-import { tankWith } from '../../../test/sample-jobs';
+import { HUNG_PUMP, tankWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
@@ -13,8 +13,19 @@ testCheck(check, {
   clean: [
     { why: 'passes the lid and stands under it', job: well({}) },
     { why: 'no pump', job: tankWith({}) },
+    { why: 'a pump of the parts that passes its lid', job: tankWith({ type: 'vertical-round', holes: [HUNG_PUMP] }) },
   ],
   found: [
+    // 150 mm of pump through the largest opening of 140 mm (values of the catalogue; from memory).
+    {
+      why: 'the pump of the parts list, wider than the lid of a crate',
+      job: tankWith({
+        type: 'crate-us',
+        holes: [{ ...HUNG_PUMP, heightM: 1.03, aroundM: 0.9, depthM: 0.5 }],
+      }),
+      findings: [{ title: 'Pump does not pass', at: 'P1', text: '5-7/8 in wide' }],
+      fixSettles: false,
+    },
     {
       why: 'as wide as the lid',
       job: well({ diameterM: 0.4 }),

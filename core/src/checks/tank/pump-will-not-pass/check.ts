@@ -1,5 +1,10 @@
+import { pumpsInside } from '../../../assembly/pumps-inside';
+import type { CheckContext } from '../../../derived/context';
 import { waysIn } from '../../../derived/ways-in';
-import { atTank } from '../../places';
+import { overallMm } from '../../../fittings/part';
+import { spotOf } from '../../../walls/forms';
+import type { Pump, Tank } from '../../../walls/tank';
+import { atPart, atTank } from '../../places';
 import { type Report, defineCheck } from '../../define-check';
 
 export default defineCheck({
@@ -19,38 +24,55 @@ export default defineCheck({
       },
     },
   },
-  check: ({ job, index }) =>
-    job.tanks.flatMap((tank): Report<'wide' | 'long'>[] => {
-      const { pump } = tank;
-      if (!pump) return [];
-      const ways = waysIn(tank, job, index);
-      const openingM = Math.max(0, ...ways.map(({ widthM }) => widthM));
-      const at = atTank(tank);
-      if (pump.diameterM >= openingM)
-        return [
-          {
-            messageId: 'wide' as const,
-            at,
-            data: { pump: { lengthM: pump.diameterM }, tank: tank.label, opening: { lengthM: openingM } },
-          },
-        ];
-      // Lifted straight, what stands aside of the opening by more than the play has to tilt; a long pump cannot.
-      const asides = ways
-        .filter(({ widthM }) => widthM > pump.diameterM)
-        .map(
-          (way) =>
-            Math.hypot(pump.fromLeftM - way.leftM, pump.fromFrontM - way.frontM) - (way.widthM - pump.diameterM) / 2,
-        );
-      const asideM = Math.min(...asides);
-      const headroomM = tank.heightM - pump.lengthM;
-      return asideM > headroomM
-        ? [
-            {
-              messageId: 'long' as const,
-              at,
-              data: { length: { lengthM: pump.lengthM }, aside: { lengthM: asideM }, opening: { lengthM: openingM } },
-            },
-          ]
-        : [];
-    }),
+  check: (context) =>
+    context.job.tanks.flatMap((tank) =>
+      [...(tank.pump ? [{ at: atTank(tank), pump: tank.pump }] : []), ...chosenIn(tank, context)].flatMap(
+        ({ at, pump }) => passes(pump, tank, context).map((report) => ({ ...report, at })),
+      ),
+    ),
 });
+
+/** Pumps that are put into a tank, as wide and as long as they are, under their openings. */
+const chosenIn = (tank: Tank, context: CheckContext) =>
+  pumpsInside(tank, context).map(({ hole, item: { part, placed } }) => {
+    const { leftM, frontM } = spotOf(tank, hole);
+    return {
+      at: atPart(placed.id, hole),
+      pump: {
+        diameterM: (part.pump?.outsideMm ?? 0) / 1000,
+        lengthM: overallMm(part) / 1000,
+        fromLeftM: leftM,
+        fromFrontM: frontM,
+      },
+    };
+  });
+
+type Size = Pick<Pump, 'diameterM' | 'lengthM' | 'fromLeftM' | 'fromFrontM'>;
+
+function passes(pump: Size, tank: Tank, { job, index }: CheckContext): Omit<Report<'wide' | 'long'>, 'at'>[] {
+  const ways = waysIn(tank, job, index);
+  const openingM = Math.max(0, ...ways.map(({ widthM }) => widthM));
+  if (pump.diameterM >= openingM)
+    return [
+      {
+        messageId: 'wide' as const,
+        data: { pump: { lengthM: pump.diameterM }, tank: tank.label, opening: { lengthM: openingM } },
+      },
+    ];
+  // Lifted straight, what stands aside of the opening by more than the play has to tilt; a long pump cannot.
+  const asides = ways
+    .filter(({ widthM }) => widthM > pump.diameterM)
+    .map(
+      (way) => Math.hypot(pump.fromLeftM - way.leftM, pump.fromFrontM - way.frontM) - (way.widthM - pump.diameterM) / 2,
+    );
+  const asideM = Math.min(...asides);
+  const headroomM = tank.heightM - pump.lengthM;
+  return asideM > headroomM
+    ? [
+        {
+          messageId: 'long' as const,
+          data: { length: { lengthM: pump.lengthM }, aside: { lengthM: asideM }, opening: { lengthM: openingM } },
+        },
+      ]
+    : [];
+}
