@@ -30,7 +30,7 @@ test('a hole with nothing is open', () => {
 
 test.each([
   ['p1', 'At boat house downpipe', false],
-  ['p2', 'Open, screened', false],
+  ['p2', 'Water leaves here, screened', false],
   ['p3', 'Into T2', false],
   ['p4', 'End open', true],
   ['p5', 'At gravel bed', false],

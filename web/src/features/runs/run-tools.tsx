@@ -1,6 +1,6 @@
 'use client';
 
-import { type Run, setField } from '@herrero/core';
+import { type Run, freeInsideEnd, setField } from '@herrero/core';
 import { Suspense, lazy, useState } from 'react';
 import { Choice } from '@/ui/choice';
 import { useJob } from '../../store/job-provider';
@@ -10,6 +10,7 @@ import { RunStands } from './run-stands';
 const CourseFigure = lazy(() => import('./course-figure').then((module) => ({ default: module.CourseFigure })));
 const OrderList = lazy(() => import('./order-list').then((module) => ({ default: module.OrderList })));
 const FlowTable = lazy(() => import('./flow-table').then((module) => ({ default: module.FlowTable })));
+const InsideSheet = lazy(() => import('./inside-sheet').then((module) => ({ default: module.InsideSheet })));
 const FromHandList = lazy(() => import('./from-hand-list').then((module) => ({ default: module.FromHandList })));
 
 const SHEETS = [
@@ -17,6 +18,7 @@ const SHEETS = [
   { id: 'order', name: 'Order of work', view: OrderList },
   { id: 'flow', name: 'What it gives', view: FlowTable },
   { id: 'hand', name: 'From what is on hand', view: FromHandList },
+  { id: 'inside', name: 'Inside the tank', view: InsideSheet },
 ] as const;
 
 const MADE = [
@@ -28,12 +30,15 @@ const MADE = [
 export function RunTools({ run }: { readonly run: Run }) {
   const make = useJob((state) => state.make);
   const [open, setOpen] = useState<(typeof SHEETS)[number]['id'] | null>(null);
+  const index = useJob((state) => state.plan.context.index);
   const { penetration } = run;
-  const sheet = SHEETS.find(({ id }) => id === open);
+  // What hangs inside already is a strand of its own.
+  const sheets = SHEETS.filter(({ id }) => id !== 'inside' || freeInsideEnd(run, index) !== undefined);
+  const sheet = sheets.find(({ id }) => id === open);
   return (
     <div className="no-print mt-1.5">
       <div className="flex flex-wrap items-center gap-x-5">
-        {SHEETS.map(({ id, name }) => (
+        {sheets.map(({ id, name }) => (
           <button
             key={id}
             type="button"

@@ -169,4 +169,11 @@ describe('the station', () => {
     show(<RunsStation />, inside);
     expect(screen.getByRole('button', { name: /^Inside the tank/ })).toBeDefined();
   });
+
+  test('what hangs on the inside is begun from there, and where nothing can hang nothing is offered', async () => {
+    const user = userEvent.setup();
+    show(<RunsStation />, ternPoint());
+    await user.click(screen.getByRole('button', { name: 'Inside the tank' }));
+    expect(await screen.findByText(/On the inside of/)).toBeDefined();
+  });
 });

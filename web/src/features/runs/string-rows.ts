@@ -14,7 +14,10 @@ export function endWords(strand: Strand, plan: Plan): EndWords {
     case 'open':
       return { words: 'End open', open: true };
     case 'discharge':
-      return { words: 'Water leaves here', open: false };
+      return {
+        words: items.at(-1)?.part.features.includes('screen') ? 'Water leaves here, screened' : 'Water leaves here',
+        open: false,
+      };
     case 'closed':
       // A grate, a cowl or a screen ends a line, and lets water and air through.
       return { words: items.at(-1)?.part.features.includes('screen') ? 'Open, screened' : 'Closed', open: false };
