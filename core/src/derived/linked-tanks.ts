@@ -18,6 +18,10 @@ export interface Link {
   readonly strand: Strand;
 }
 
+/** Out of the top of a tank nothing comes back by itself, unless somebody means it as a link: then it is a siphon. */
+const evensOut = (from: Penetration, to: Penetration | undefined): boolean =>
+  [from, to].every((hole) => hole?.face !== 'top') || [from, to].every((hole) => hole?.roles.includes('link'));
+
 /** Lines through which water goes either way by itself; surplus that is led on from an overflow only goes on. */
 export const linksOf = ({ job, runs }: Pick<RunSight, 'job' | 'runs'>): readonly Link[] =>
   runs.flatMap((run) =>
@@ -25,7 +29,7 @@ export const linksOf = ({ job, runs }: Pick<RunSight, 'job' | 'runs'>): readonly
       const { penetration: from } = run;
       const { end, items } = strand;
       const to = end.at === 'hole' ? holeById(job, end.id) : undefined;
-      const leads = [from, to].some((hole) => hole?.roles.includes('overflow'));
+      const leads = [from, to].some((hole) => hole?.roles.includes('overflow')) || !evensOut(from, to);
       return to && to.tankId !== from.tankId && !leads && !items.some(({ part }) => stops(part))
         ? [{ from, to, run, strand }]
         : [];

@@ -3,13 +3,15 @@ import { flowOf } from '../assembly/flow';
 import { type PumpCurve, isByLength, ownLengthM } from '../fittings/part';
 import type { RunSight } from '../derived/context';
 import { placeUpM } from '../derived/heights';
-import { levelsOf } from '../derived/levels';
+import { invertM, levelsOf } from '../derived/levels';
+import { linksOf } from '../derived/linked-tanks';
 import { baseLevelM } from '../derived/set-out';
-import { tankOf } from '../job/lookup';
+import { holeById, tankOf } from '../job/lookup';
 import { type Run, type Strand, type StrandItem, strandPath } from '../derived/run';
 import { inWaterOf } from '../derived/run-view';
 import { memoizeBoth } from '../quantity/memoize';
 import { levelAtM } from '../walls/level';
+import { DRAWS } from '../walls/roles';
 import { GRAVITY_M_S2 } from './free-flow';
 import { type Reach, freeRunM3s, lossM, roughnessM, velocityHeadM } from './pipe-flow';
 
@@ -37,7 +39,8 @@ export interface LineFlow {
   readonly strand: number;
   /** The end above the finished ground [m], and how that is known. */
   readonly endM: number;
-  readonly endKnownBy: 'place' | 'course' | 'assumed';
+  /** `tank`: it leads into another tank, and ends at the water there or where it comes in over it. */
+  readonly endKnownBy: 'place' | 'course' | 'assumed' | 'tank';
   readonly pumped: boolean;
   /** Lengths that nobody has measured were taken as half a metre. */
   readonly lengthsAssumed: boolean;
@@ -63,6 +66,22 @@ export function lineReachOf({ part, placed }: StrandItem, place: number): Reach 
 function pumpOf({ strands }: Run): PumpCurve | undefined {
   const [first] = strands.flatMap(({ items }) => items.flatMap(({ part }) => (part.pump ? [part.pump.curve] : [])));
   return first;
+}
+
+/**
+ * Where a line into another tank ends: at the full water there, if it comes in below it, else where it comes in. A line between tanks that
+ * share their water evens them out: it has no end of its own.
+ */
+function endInTank(run: Run, strand: Strand, context: RunSight): Pick<LineFlow, 'endM' | 'endKnownBy'> | undefined {
+  const { job } = context;
+  const hole = strand.end.at === 'hole' ? holeById(job, strand.end.id) : undefined;
+  const tank = tankOf(job, hole);
+  if (!hole || !tank || tank.id === run.penetration.tankId) return undefined;
+  if (linksOf(context).some(({ from, to }) => from.id === run.penetration.id && to.id === hole.id)) return undefined;
+  const inM = hole.face === 'top' ? tank.heightM : invertM(hole, tank, context);
+  const fills = hole.roles.includes('float-fill') || hole.face === 'top';
+  const endM = baseLevelM(tank, job) + (fills ? inM : Math.max(inM, levelsOf(tank, context).fullM));
+  return { endM, endKnownBy: 'tank' };
 }
 
 /** Where a strand ends: as its place was measured, else as its parts lead. */
@@ -95,12 +114,18 @@ function workOut(context: RunSight, run: Run): readonly LineFlow[] {
   const levels = levelsOf(tank, context);
   const pump = pumpOf(run);
   return run.strands.flatMap((strand, place): readonly LineFlow[] => {
-    if (flowOf(run, strand, context) !== 'onward' || strand.end.at === 'hole' || strand.end.at === 'unknown') return [];
+    const flow = flowOf(run, strand, context);
+    // A line that both fills and draws has its figures while it draws: to the places that it serves.
+    const draws = flow === 'onward' || (flow === undefined && strand.end.at === 'terminal' && drawsToo(run));
+    if (!draws || strand.end.at === 'unknown') return [];
     const items = strandPath(run, strand);
     const last = items.at(-1);
     // A cap at the end lets nothing out.
     if (!last || (strand.end.at === 'closed' && last.part.ends.length === 1)) return [];
-    const end = endOf(strand, course.along.get(strand) ?? [], context.job);
+    const end =
+      strand.end.at === 'hole'
+        ? endInTank(run, strand, context)
+        : endOf(strand, course.along.get(strand) ?? [], context.job);
     if (!end) return [];
     const reaches = items.map(lineReachOf);
     const states = WATER_STATES.map((water): FlowState => {
@@ -130,6 +155,9 @@ function workOut(context: RunSight, run: Run): readonly LineFlow[] {
     ];
   });
 }
+
+/** Is water drawn by an opening that it also comes in by? */
+const drawsToo = ({ penetration: { roles } }: Run): boolean => roles.some((role) => DRAWS.includes(role));
 
 /** While the water stands so high above the finished ground [m], what a line gives [m3/s]. */
 export const flowAtM3s = ({ endM, items }: Pick<LineFlow, 'endM' | 'items'>, surfaceM: number): number =>

@@ -93,5 +93,6 @@ const headWords = (headM: number, measures: Measures): string =>
 const KNOWN: Readonly<Record<LineFlow['endKnownBy'], string>> = {
   place: 'The end lies where its place was measured.',
   course: 'The end lies where the parts lead.',
+  tank: 'It ends in another tank: at its full water, or where the line comes in over it.',
   assumed: 'Where the end lies is assumed: say how the pieces rise and where they point, under ‘As it runs’.',
 };
