@@ -29,13 +29,13 @@ testCheck(check, {
     },
   ],
   found: [
-    // A pump of 11 m under 0.4 m of drum and 1 m of fall gives 122 kPa at most; 200 are 20.4 m of water (hydrostatics).
+    // A pump of 38 m at most, under two metres of water, gives 392 kPa; 500 are 51 m of water (hydrostatics).
     {
-      why: 'two bar behind a pump of eleven metres',
+      why: 'five bar behind a pump of 38 m',
       job: drumWith({
-        hole: { roles: ['pump-line'] },
-        terminals: [place({ id: 'bed', name: 'bed', dropM: 1, kind: 'hose-bay', wantsKpa: 200 })],
-        parts: [{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'PD1N-075' }, { code: 'NC-075' }],
+        hole: { roles: ['pump-line'], size: '1' },
+        terminals: [place({ id: 'bed', name: 'bed', dropM: 1, kind: 'hose-bay', wantsKpa: 500 })],
+        parts: [{ code: 'BH-100' }, { code: 'NC-100' }, { code: 'PJ1N-100' }, { code: 'NC-100' }],
         end: { of: 'terminal', id: 'bed' },
       }),
       findings: [{ title: 'Too little pressure', at: 'bed', text: 'with the pump' }],
