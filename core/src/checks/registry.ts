@@ -89,6 +89,7 @@ import past from './tank/past/check';
 import pumpNoCord from './tank/pump-no-cord/check';
 import pumpWillNotPass from './tank/pump-will-not-pass/check';
 import riserLow from './tank/riser-low/check';
+import brimNarrow from './tank/brim-narrow/check';
 import standHeight from './tank/stand-height/check';
 import riserNotOverPump from './tank/riser-not-over-pump/check';
 import sidePressure from './tank/side-pressure/check';
@@ -170,6 +171,7 @@ export const CHECKS: readonly Check[] = [
   capacityUnlike,
   riserLow,
   standHeight,
+  brimNarrow,
   blocksInWay,
   sprungClosure,
   heldForGood,

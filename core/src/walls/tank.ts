@@ -123,6 +123,15 @@ const METERED_FILL = {
 } as const satisfies Fields;
 export interface MeteredFill extends RecordOf<typeof METERED_FILL> {}
 
+/** How the ends of a lying tank are shaped: by how far each bulges, as a share of half of its width. */
+export const HEADS = ['flat', 'shallow', 'full'] as const;
+export type Heads = (typeof HEADS)[number];
+export const HEAD_NAMES: Readonly<Record<Heads, string>> = {
+  flat: 'Flat ends',
+  shallow: 'Shallow ends, 2:1',
+  full: 'Full ends, half round',
+};
+
 /** What can be measured of a tank; a dimension its form does not have is 0. */
 const TANK_DIMENSIONS = {
   capacityM3: {
@@ -199,6 +208,14 @@ const TANK_DIMENSIONS = {
     usual: [0, 3],
     words: 'way in',
     says: 'Clear width of the opening a hand or a pump goes through; 0: there is none',
+  },
+  heads: {
+    kind: 'choice',
+    of: HEADS,
+    orUnknown: true,
+    words: 'ends',
+    says: 'Lying tanks: how their ends are shaped; null: as their type has them',
+    asked: 'Its ends',
   },
 } as const satisfies Fields;
 export interface TankDimensions extends RecordOf<typeof TANK_DIMENSIONS> {}

@@ -100,6 +100,23 @@ describe('inside volumes are the closed formulae of solid geometry', () => {
   });
 });
 
+// A head of 2:1 holds pi D3 / 24, a full one pi D3 / 12 (handbook formulae); the cylinder between is as much longer as they are shallower.
+test.each([
+  ['flat', 2, 0],
+  ['shallow', 1.5, Math.PI / 12],
+  ['full', 1, Math.PI / 6],
+] as const)('a lying tank of 2 m and 1 m across with %s ends', (heads, straightM, endsM3) => {
+  const tank = tankOf('buried', { lengthM: 2, widthM: 1, heightM: 1, brimM: 1, wallM: 0, heads });
+  expect(formOf(tank).insideM3(tank, 1)).toBeCloseTo((Math.PI / 4) * straightM + endsM3, 10);
+  expect(formOf(tank).insideM3(tank, 0.5)).toBeCloseTo(((Math.PI / 4) * straightM + endsM3) / 2, 10);
+});
+
+// 1.65 m squared times pi is 8.553 m2: 2.338 m of water over a floor of 100 mm are 20 m3.
+test('a precast tank holds what its walls leave', () => {
+  const tank = tankOf('concrete', {});
+  expect(formOf(tank).insideM3(tank, tank.brimM - tank.wallM)).toBeCloseTo(20, 1);
+});
+
 // Seen: a cylinder of ten cubic metres went by the thousand litres that it came with. By hand: pi 1.19 squared times 2.19.
 test('an own size holds what is inside its dimensions, until somebody says what it holds', () => {
   const tank = tankOf('own-cylinder', { diameterM: 2.4, baseDiameterM: 2.4, brimM: 2.2, heightM: 2.25, wallM: 0.01 });

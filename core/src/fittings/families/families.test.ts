@@ -16,6 +16,7 @@ const SAMPLES: readonly (readonly [code: string, ...ends: readonly string[]])[] 
   ['BH-075', '3/4 bulkhead shank', '3/4 NPT F', '3/4 NPT F'],
   ['BS-150', '1-1/2 bulkhead shank', '1-1/2 IPS socket'],
   ['PG-300', '3 gasket rim', '3 IPS gasket', '3 IPS spigot'],
+  ['WBG-100', '1 bulkhead shank', '1 G F', '1 G F'],
   ['WTG-075', '3/4 tap shank', '3/4 G M'],
   ['NC-075', '3/4 NPT M', '3/4 NPT M'],
   ['NHBB-100', '1 R M', '1 R M'],

@@ -208,16 +208,7 @@ export const wallFittings = defineFamily({
           ...(outer
             ? [{ end: outer, position: 'outlet' as const, ...(range.tap ? { mayStayOpen: 'discharge' as const } : {}) }]
             : []),
-          // The pipe goes on through what closes round it.
-          ...(outer?.kind === 'gasket'
-            ? [
-                {
-                  end: { kind: 'pipe' as const, series: outer.series, size: outer.size, part: 'spigot' as const },
-                  position: 'inside' as const,
-                  mayStayOpen: 'optional' as const,
-                },
-              ]
-            : []),
+          ...insideOf(range.style, outer),
         ];
         return {
           code: `${range.code}-${sizeCode(size)}`,
@@ -239,6 +230,16 @@ export const wallFittings = defineFamily({
       }),
     ),
 });
+
+/** Fittings with a thread that goes right through (ranges of the trade, from memory). */
+const THREADED_THROUGH: readonly string[] = ['bulkhead', 'bolted-flange'];
+
+/** What something inside the tank can go on: the pipe that goes on through what closes round it, or the thread of the inner side. */
+function insideOf(style: string, outer: End | undefined): readonly PartEnd[] {
+  const inside = (end: End): readonly PartEnd[] => [{ end, position: 'inside', mayStayOpen: 'optional' }];
+  if (outer?.kind === 'gasket') return inside({ kind: 'pipe', series: outer.series, size: outer.size, part: 'spigot' });
+  return outer?.kind === 'thread' && outer.sex === 'female' && THREADED_THROUGH.includes(style) ? inside(outer) : [];
+}
 
 const featuresOf = ({ opens, tap, floats }: Range): readonly Feature[] => [
   ...(opens ? (['screen'] as const) : []),

@@ -1,4 +1,4 @@
-import type { FormId, TankDimensions } from '../tank';
+import type { FormId, Heads, TankDimensions } from '../tank';
 import { flatLook } from './flat-look';
 import type { TankForm } from './form';
 
@@ -19,11 +19,14 @@ export function sphereBelowM3(radiusM: number, levelM: number): number {
 const shellM = (widthM: number, heightM: number, depthM: number): number =>
   (heightM / 2) * Math.sqrt(Math.max(0, 1 - ((2 * depthM) / widthM - 1) ** 2));
 
+/** How far an end bulges, as a share of half of the width: an ellipse of 2:1 is half as deep as a half round one. */
+export const BULGE: Readonly<Record<Heads, number>> = { flat: 0, shallow: 0.5, full: 1 };
+
 /** Half of the clear height. */
 const insideHalfM = ({ heightM, wallM }: TankDimensions): number => Math.max(Number.EPSILON, heightM / 2 - wallM);
 
-/** A lying cylinder of circular or oval section; its ends flat, or each half an ellipsoid. */
-const lyingForm = (id: FormId, domed: boolean): TankForm => ({
+/** A lying cylinder of circular or oval section; its ends flat, or each half an ellipsoid, as is said or as is usual. */
+const lyingForm = (id: FormId, usual: Heads): TankForm => ({
   id,
   dimensions: [
     { field: 'lengthM', name: 'Length, outside' },
@@ -32,9 +35,10 @@ const lyingForm = (id: FormId, domed: boolean): TankForm => ({
   insideM3: (tank, insideM) => {
     const half = insideHalfM(tank);
     const halfWidth = Math.max(0, tank.widthM / 2 - tank.wallM);
-    const straight = Math.max(0, tank.lengthM - 2 * tank.wallM - (domed ? 2 * halfWidth : 0));
-    // A circle and a sphere of the height, stretched to the width.
-    const ends = domed ? sphereBelowM3(half, insideM) * (halfWidth / half) ** 2 : 0;
+    const deep = halfWidth * BULGE[tank.heads ?? usual];
+    const straight = Math.max(0, tank.lengthM - 2 * tank.wallM - 2 * deep);
+    // A circle and a sphere of the height, stretched to the width, and the sphere to the depth of the ends.
+    const ends = (sphereBelowM3(half, insideM) * halfWidth * deep) / half ** 2;
     return circleBelowM2(half, insideM) * (halfWidth / half) * straight + ends;
   },
   acrossM: ({ lengthM }) => lengthM,
@@ -58,10 +62,10 @@ const lyingForm = (id: FormId, domed: boolean): TankForm => ({
     const overM = shellM(widthM, heightM, depthM);
     return { leftM: aroundM, frontM: depthM, upM: face === 'bottom' ? heightM / 2 - overM : heightM / 2 + overM };
   },
-  fills: ({ lengthM, widthM, heightM }, { leftM, frontM, upM }) => {
+  fills: ({ lengthM, widthM, heightM, heads }, { leftM, frontM, upM }) => {
     const halfWidth = widthM / 2;
-    // A domed end is half an ellipsoid, as deep as half the width.
-    const intoEnd = domed ? Math.max(0, halfWidth - leftM, leftM - (lengthM - halfWidth)) / halfWidth : 0;
+    const deep = halfWidth * BULGE[heads ?? usual];
+    const intoEnd = deep > 0 ? Math.max(0, deep - leftM, leftM - (lengthM - deep)) / deep : 0;
     const section = Math.hypot(frontM / halfWidth - 1, upM / (heightM / 2) - 1, intoEnd);
     return leftM > 0 && leftM < lengthM && section < 1;
   },
@@ -77,5 +81,5 @@ const lyingForm = (id: FormId, domed: boolean): TankForm => ({
   },
 });
 
-export const lying = lyingForm('lying', false);
-export const lyingDomed = lyingForm('lying-domed', true);
+export const lying = lyingForm('lying', 'flat');
+export const lyingDomed = lyingForm('lying-domed', 'full');

@@ -1,4 +1,5 @@
 import type { OutlinePoint } from '../tank';
+import { BULGE } from '../forms/lying';
 import { defineTankType, dimensions, mark, topRing } from './define';
 
 const STEPS = 9;
@@ -61,10 +62,11 @@ export const buried = defineTankType({
     },
   ],
   outline: (tank): readonly OutlinePoint[] => {
-    const [half, middle] = [tank.heightM / 2, tank.lengthM / 2 - tank.widthM / 2];
+    const deepM = (tank.widthM / 2) * BULGE[tank.heads ?? 'full'];
+    const [half, middle] = [tank.heightM / 2, tank.lengthM / 2 - deepM];
     const round = Array.from({ length: 2 * STEPS + 1 }, (_, index) => {
       const angle = -Math.PI / 2 + (index / (2 * STEPS)) * Math.PI;
-      return { radiusM: middle + (tank.widthM / 2) * Math.cos(angle), heightM: half + half * Math.sin(angle) };
+      return { radiusM: middle + deepM * Math.cos(angle), heightM: half + half * Math.sin(angle) };
     });
     const { riser = RISER } = tank;
     if (riser === null) return [...round, { radiusM: 0, heightM: tank.heightM }];

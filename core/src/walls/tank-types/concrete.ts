@@ -18,7 +18,8 @@ export const concrete = defineTankType({
   defaults: dimensions({
     capacityM3: 20,
     diameterM: 3.5,
-    brimM: 2.35,
+    // 3.3 m clear: 20 m3 stand 2.338 m over a floor of 100 mm.
+    brimM: 2.438,
     heightM: 2.65,
     wallM: 0.1,
     accessM: 0.6,

@@ -36,6 +36,7 @@ export const dimensions = (given: Partial<TankDimensions>): TankDimensions => ({
   plinthM: 0,
   buriedM: 0,
   accessM: 0,
+  heads: null,
   ...given,
 });
 

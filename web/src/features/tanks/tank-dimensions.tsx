@@ -1,7 +1,13 @@
 'use client';
 
 import {
+  HEADS,
+  HEAD_NAMES,
+  type Heads,
+  type Settable,
   type Tank,
+  type TankDimensions as TankDimensionsRecord,
+  setField,
   formOf,
   formatLength,
   formatVolume,
@@ -24,6 +30,23 @@ export function TankDimensions({ tank }: { readonly tank: Tank }) {
   const measures = useJob((state) => state.job.measures);
   const set = useTankField(tank);
   const shared = useJob((state) => isGuest(tank, state.job.tanks));
+  const make = useJob((state) => state.make);
+  /** The lid goes up and down with the brim, and no way in is wider than its tank. */
+  const setWhatFollows = (
+    field: Settable<'tanks'> & (typeof fields)[number]['field'],
+    to: number,
+  ): string | undefined => {
+    const next = { ...tank, [field]: to };
+    const form = formOf(tank);
+    const heightM = field === 'brimM' ? Math.max(to, tank.heightM + to - tank.brimM) : next.heightM;
+    const widestM = Math.max(form.throughM(next), form.acrossM(next));
+    return make([
+      setField('tanks', tank, field, to),
+      ...(heightM === next.heightM ? [] : [setField('tanks', tank, 'heightM', heightM)]),
+      ...(field !== 'accessM' && tank.accessM > widestM ? [setField('tanks', tank, 'accessM', widestM)] : []),
+    ])?.message;
+  };
+  const isLying = formOf(tank).id.startsWith('lying');
   const litres = measures === 'mm-l';
   const over = Math.round(outsideOverstates(tank) * 100);
   const fields = [
@@ -54,6 +77,23 @@ export function TankDimensions({ tank }: { readonly tank: Tank }) {
           unsaid={formatVolume(holdsM3(tank), measures)}
           onChange={(to) => set('capacityM3', to)}
         />
+        {isLying && (
+          <label className="block">
+            <span className="block type-second">Its ends</span>
+            <select
+              className="field w-full"
+              value={tank.heads ?? ''}
+              onChange={({ target: { value } }) => set('heads', value === '' ? null : (value as Heads))}
+            >
+              <option value="">as is usual for it</option>
+              {HEADS.map((heads) => (
+                <option key={heads} value={heads}>
+                  {HEAD_NAMES[heads]}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
         {fields.map(({ field, name }) => (
           <LengthField
             key={field}
@@ -61,7 +101,7 @@ export function TankDimensions({ tank }: { readonly tank: Tank }) {
             valueM={tank[field]}
             measures={measures}
             usual={usualOf('tanks', field)}
-            onChange={(to) => set(field, to)}
+            onChange={(to) => setWhatFollows(field, to)}
           />
         ))}
       </div>
@@ -71,9 +111,25 @@ export function TankDimensions({ tank }: { readonly tank: Tank }) {
         {tank.capacityM3 === null
           ? 'What it holds follows from its dimensions, until you say it. '
           : `Outside dimensions alone would make it ${Math.abs(over)} % ${over < 0 ? 'less' : 'more'}. `}
-        {tankType(tank.type).ownSize ? '' : 'Usual dimensions, from memory: measure yours.'}
+        {stillUsual(tank, fields)}
       </p>
       <MeteredFill tank={tank} />
     </div>
   );
+}
+
+/** Which figures are still those that the type came with: said until each is another. */
+function stillUsual(
+  tank: Tank,
+  fields: readonly { readonly field: keyof TankDimensionsRecord & keyof Tank; readonly name: string }[],
+): string {
+  const { ownSize, defaults } = tankType(tank.type);
+  const usual = fields.filter(
+    ({ field }) => field !== 'plinthM' && field !== 'buriedM' && tank[field] === defaults[field],
+  );
+  if (ownSize || usual.length === 0) return '';
+  const measured = fields.filter(({ field }) => field !== 'plinthM' && field !== 'buriedM').length;
+  return usual.length === measured
+    ? 'Usual dimensions, from memory: measure yours.'
+    : `Still as is usual, from memory: ${usual.map(({ name }) => name.toLowerCase()).join('; ')}.`;
 }
