@@ -2,6 +2,8 @@ import { tankOf } from '../job/lookup';
 import type { RunSight } from '../derived/context';
 import type { Penetration } from '../job/job';
 import { type Seal, sealOf } from '../derived/resolve';
+import { closesRoundCord } from '../connections/standards/wall-seals/wall-seal';
+import { passesWater } from '../walls/roles';
 import { serviceOfRoles } from '../derived/service';
 import { type SealWay, type WayReason, placedWay, sealWays, isSoldIn } from '../derived/seal-ways';
 import { type AddPart } from '../edits/add-part';
@@ -49,6 +51,9 @@ export const sealReports = (
 
 const MOST_FIXES = 3;
 
+const isForCord = ({ roles }: Pick<Penetration, 'roles'>): boolean =>
+  roles.includes('cord-entry') && !passesWater(roles);
+
 /** What is only doubted is done where no water stands, after what is not. */
 const mayDo =
   ({ roles }: Pick<Penetration, 'roles'>) =>
@@ -79,20 +84,24 @@ export function otherSeals(
   context: RunSight,
   does: (style: SealWay['style']) => boolean = () => true,
 ): Fix[] {
-  return sealWays(hole, tank, context)
-    .filter(({ style, reasons }) => reasons.every(mayDo(hole)) && style.id !== seal?.end.style && does(style))
-    .toSorted((a, b) => a.reasons.length - b.reasons.length)
-    .flatMap((way) => soldOf(way, context))
-    .slice(0, MOST_FIXES)
-    .map((part): Fix => ({
-      text: seal ? 'Seal it instead with: {part}' : 'Seal it: {part}',
-      data: { part: partTitle(part) },
-      edits: seal
-        ? [{ type: 'replace-part', partId: seal.placed.id, from: seal.part.code, to: part.code }]
-        : [putIn(hole, part, context)],
-      partsAdded: 1,
-      priceUsd: part.priceUsd,
-    }));
+  return (
+    sealWays(hole, tank, context)
+      .filter(({ style, reasons }) => reasons.every(mayDo(hole)) && style.id !== seal?.end.style && does(style))
+      // What is only for a cord is closed by nothing that leaves the cord loose.
+      .filter(({ style }) => !isForCord(hole) || closesRoundCord(style))
+      .toSorted((a, b) => a.reasons.length - b.reasons.length)
+      .flatMap((way) => soldOf(way, context))
+      .slice(0, MOST_FIXES)
+      .map((part): Fix => ({
+        text: seal ? 'Seal it instead with: {part}' : 'Seal it: {part}',
+        data: { part: partTitle(part) },
+        edits: seal
+          ? [{ type: 'replace-part', partId: seal.placed.id, from: seal.part.code, to: part.code }]
+          : [putIn(hole, part, context)],
+        partsAdded: 1,
+        priceUsd: part.priceUsd,
+      }))
+  );
 }
 
 /** What would be allowed at a bare hole if a hand reached its nut, drawn in on a cord: as a fix, said with it. */

@@ -28,5 +28,11 @@ testCheck(check, {
       findings: [{ title: 'No way for the cord', at: 'T1' }],
       fixSettles: true,
     },
+    {
+      why: 'in a concrete tank, whose wall no gland grips: a link seal in a larger hole',
+      job: tankWith({ type: 'concrete', tank: { pump: PUMP } }),
+      findings: [{ title: 'No way for the cord', at: 'T1' }],
+      fixSettles: true,
+    },
   ],
 });

@@ -1,13 +1,17 @@
 import { pumpsInside } from '../../../assembly/pumps-inside';
 import type { CheckContext } from '../../../derived/context';
 import { freshId } from '../../../edits/fresh-id';
-import { holeKind, setOutHole } from '../../../job/hole-kinds';
+import { holeKind, setOutHole, usualSize } from '../../../job/hole-kinds';
 import { holesOf } from '../../../job/lookup';
 import type { Tank } from '../../../walls/tank';
 import { tankType } from '../../../walls/tank-types';
+import type { Fix } from '../../finding';
 import { atTank } from '../../places';
 import { newHoleFix } from '../../seals';
 import { defineCheck } from '../../define-check';
+
+/** In a thick wall a cord is closed round in a larger hole. */
+const LARGER = '1';
 
 export default defineCheck({
   meta: {
@@ -39,11 +43,12 @@ export default defineCheck({
       })),
 });
 
-/** A cord entry in the top, with what closes round the cord. */
-const entryFix = (tank: Tank, context: CheckContext) =>
-  newHoleFix(
-    setOutHole(freshId(`${tank.id}-cord`, context.job.penetrations), holeKind('cord-entry'), tank, context.job),
-    tank,
-    context,
-    'Add a cord entry of {size} in the top',
+/** A cord entry in the top, in the first size in which something closes round a cord in this wall. */
+function entryFix(tank: Tank, context: CheckContext): readonly Fix[] {
+  const kind = holeKind('cord-entry');
+  const id = freshId(`${tank.id}-cord`, context.job.penetrations);
+  const made = [usualSize(kind, context.job), LARGER].map((size) =>
+    newHoleFix(setOutHole(id, kind, tank, context.job, size), tank, context, 'Add a cord entry of {size} in the top'),
   );
+  return made.find(([fix]) => (fix?.partsAdded ?? 0) > 0) ?? made[0] ?? [];
+}

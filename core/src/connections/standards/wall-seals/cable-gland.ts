@@ -7,6 +7,9 @@ const ROWS: readonly SealRow[] = [
   ['1', 32, 33.5, 32.5, 42],
 ];
 
+/** The long thread of 15 mm less its locknut (range of the trade, from memory). */
+const GRIP_MM = [1, 10] as const;
+
 /** A rubber that a cap nut squeezes round a cord: holds it and keeps out insects and spray. */
 export const cableGland = defineWallSeal({
   id: 'cable-gland',
@@ -21,5 +24,5 @@ export const cableGland = defineWallSeal({
   purpose: 'cord',
   why: 'The cap nut squeezes its rubber round the cord; the cord must lie within the range that is printed on it.',
   tighten: 'Locknut a quarter turn past hand tight, then the cap nut until the cord no longer slides.',
-  sizes: sealSizes(ROWS, [1, 8], 'flat'),
+  sizes: sealSizes(ROWS, GRIP_MM, 'flat'),
 });
