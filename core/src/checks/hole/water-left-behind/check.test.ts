@@ -48,5 +48,35 @@ testCheck(check, {
       findings: [{ title: 'Place above the low water', at: 'P1', text: 'trough lies 14-15/16 in above P1' }],
       fixSettles: false,
     },
+    {
+      // Two places on one outlet: for the lower one 230 mm stay, for the higher one 500; each is told.
+      why: 'two places above one outlet',
+      job: (() => {
+        const two = drumWith({
+          hole: { heightM: 0.12 },
+          parts: [{ code: 'BH-075' }, { code: 'T-075', points: 'up' }],
+          terminals: [
+            place({ id: 'low', name: 'low tap', dropM: -0.23 }),
+            place({ id: 'high', name: 'high tap', dropM: -0.5 }),
+          ],
+          end: { of: 'terminal', id: 'low' },
+        });
+        const [joint] = two.joints;
+        const tee = two.parts.find(({ code }) => code === 'T-075');
+        if (!joint || !tee) throw new Error('no tee');
+        const branch = {
+          ...joint,
+          id: 'branch',
+          a: { of: 'part' as const, id: tee.id, end: 2 },
+          b: { of: 'terminal' as const, id: 'high' },
+        };
+        return { ...two, joints: [...two.joints, branch] };
+      })(),
+      findings: [
+        { title: 'Place above the low water', at: 'P1', text: 'low tap lies 4-5/16 in above P1' },
+        { title: 'Place above the low water', at: 'P1', text: 'high tap lies 14-15/16 in above P1' },
+      ],
+      fixSettles: false,
+    },
   ],
 });

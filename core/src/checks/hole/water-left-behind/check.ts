@@ -11,7 +11,8 @@ import { isUpright } from '../../../walls/forms';
 import { volumeAtM3 } from '../../../walls/level';
 import { freePlace } from '../../../walls/no-drill';
 import { DRAWS } from '../../../walls/roles';
-import { defineCheck } from '../../define-check';
+import type { CheckContext } from '../../../derived/context';
+import { type Report, defineCheck } from '../../define-check';
 import { moveFix } from '../../move-fix';
 import { atPenetration } from '../../places';
 
@@ -87,36 +88,40 @@ export default defineCheck({
             },
           ];
     }),
-    ...job.tanks.flatMap((tank) => {
-      const { deadM, deadM3, deadBecause, fullM } = levelsOf(tank, { job, runs });
-      if (deadBecause !== 'destination' || deadM >= fullM || deadM3 <= SHARE * holdsM3(tank)) return [];
-      const [lowest] = runs
-        .filter(
-          ({ penetration }) => penetration.tankId === tank.id && penetration.roles.some((role) => DRAWS.includes(role)),
-        )
-        .flatMap(({ penetration, strands }) =>
-          strands.flatMap(({ end }) => {
-            const place = placeAt(job, end);
-            const upM = place && placeUpM(job, place.id);
-            return place && upM !== undefined ? [{ penetration, place, overM: upM - baseLevelM(tank, job) }] : [];
-          }),
-        )
-        .toSorted((a, b) => a.overM - b.overM);
-      return lowest
-        ? [
-            {
-              messageId: 'place' as const,
-              at: atPenetration(lowest.penetration),
-              data: {
-                place: lowest.place.name,
-                hole: lowest.penetration.label,
-                above: { lengthM: lowest.overM - lowest.penetration.heightM },
-                volume: { volumeM3: deadM3 },
-                tank: tank.label,
-              },
-            },
-          ]
-        : [];
-    }),
+    ...placesAbove({ job, runs }),
   ],
 });
+
+/** Places to which the last of the water does not come by itself, each with what stays for it. */
+const placesAbove = ({ job, runs }: Pick<CheckContext, 'job' | 'runs'>): readonly Report<'place'>[] =>
+  runs.flatMap((run) => {
+    const { penetration, strands } = run;
+    const tank = tankOf(job, penetration);
+    const { roles } = penetration;
+    if (!tank || !roles.some((role) => DRAWS.includes(role)) || roles.includes('pump-line')) return [];
+    if (strands.some(({ items }) => items.some(({ part }) => part.pump))) return [];
+    const { fullM } = levelsOf(tank, { job, runs });
+    const outletM = invertM(penetration, tank, { runs });
+    return strands.flatMap(({ end }) => {
+      const place = placeAt(job, end);
+      const upM = place && placeUpM(job, place.id);
+      if (!place || upM === undefined) return [];
+      const overM = upM - baseLevelM(tank, job);
+      // Over the full level nothing comes at all: that is another note.
+      const staysM3 = volumeAtM3(tank, overM);
+      if (overM <= outletM || overM >= fullM || staysM3 <= SHARE * holdsM3(tank)) return [];
+      return [
+        {
+          messageId: 'place' as const,
+          at: atPenetration(penetration),
+          data: {
+            place: place.name,
+            hole: penetration.label,
+            above: { lengthM: overM - penetration.heightM },
+            volume: { volumeM3: staysM3 },
+            tank: tank.label,
+          },
+        },
+      ];
+    });
+  });

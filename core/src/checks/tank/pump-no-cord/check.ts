@@ -3,6 +3,7 @@ import type { CheckContext } from '../../../derived/context';
 import { freshId } from '../../../edits/fresh-id';
 import { holeKind, setOutHole, usualSize } from '../../../job/hole-kinds';
 import { holesOf } from '../../../job/lookup';
+import type { NominalSize } from '../../../quantity/size';
 import type { Tank } from '../../../walls/tank';
 import { tankType } from '../../../walls/tank-types';
 import type { Fix } from '../../finding';
@@ -11,7 +12,7 @@ import { newHoleFix } from '../../seals';
 import { defineCheck } from '../../define-check';
 
 /** In a thick wall a cord is closed round in a larger hole. */
-const LARGER = '1';
+const LARGER: NominalSize = '1';
 
 export default defineCheck({
   meta: {
