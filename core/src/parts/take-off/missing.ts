@@ -33,7 +33,16 @@ import { ownSealItem } from './own-lines';
 import type { PartsLine, Unit } from './parts-list';
 import { bracketCode, bracketsFor } from './site-lines';
 import { isGuest } from '../../derived/shared-stand';
-import { BRACE_CODE, anchoringOf, blockUses, bracesOf, isBaseThere, riserDetail, withRiser } from './stand-lines';
+import {
+  BRACE_CODE,
+  anchorCode,
+  anchoringOf,
+  blockUses,
+  bracesOf,
+  isBaseThere,
+  riserDetail,
+  withRiser,
+} from './stand-lines';
 import { sawCode } from './tools';
 import { type Use, useOfExtra, useOfHole, useOfPart, useOfRoof, useOfTank, useOfTerminal } from './trace';
 
@@ -231,7 +240,10 @@ const standRequirements = ({ job }: CheckContext): readonly Required[] => [
   ...job.tanks.flatMap((tank) => {
     const held = anchoringOf(tank);
     return held
-      ? [required('CA-25', held.concreteM3, 'm3', useOfTank(tank)), pieces('TS-50', held.straps, useOfTank(tank))]
+      ? [
+          required(anchorCode(job.tanks), held.concreteM3, 'm3', useOfTank(tank)),
+          pieces('TS-50', held.straps, useOfTank(tank)),
+        ]
       : [];
   }),
   ...withRiser(job.tanks).flatMap((tank) =>

@@ -107,6 +107,16 @@ function riserLines({ job: { tanks, measures } }: CheckContext): PartsLine[] {
   });
 }
 
+/** More than this nobody mixes by the bag [m3] (common practice). */
+const BY_THE_BAG_M3 = 0.5;
+const READY_MIX_USD_PER_M3 = 160;
+/** Ready mix is ordered by the quarter of a cubic metre (common practice). */
+const READY_MIX_STEP_M3 = 0.25;
+
+/** How the concrete of all anchors is bought: in bags, or ready mixed. */
+export const anchorCode = (tanks: readonly Tank[]): string =>
+  tanks.reduce((sum, tank) => sum + (anchoringOf(tank)?.concreteM3 ?? 0), 0) > BY_THE_BAG_M3 ? 'CA-M3' : 'CA-25';
+
 /** The prop of the catalogue that keeps the walls of a tank in shape while it is filled round. */
 export const BRACE_CODE = 'XBR-200';
 /** Prop to prop along the longer side, and the least of them (common practice). */
@@ -143,16 +153,18 @@ function anchorLines({ job: { tanks, measures } }: CheckContext): PartsLine[] {
   });
   if (held.length === 0) return [];
   const uses = held.map(({ use }) => use);
+  const code = anchorCode(tanks);
+  const bags = code === 'CA-25';
   const kg = tanks.reduce((sum, tank) => sum + (anchoringOf(tank) ? tank.anchorKg : 0), 0);
   return [
     packed({
-      code: 'CA-25',
+      code,
       title: 'Concrete for anchors',
-      detail: 'bag of 25 kg',
+      detail: bags ? 'bag of 25 kg' : 'ready mixed, or anchors ready cast of as much',
       need: Math.ceil(held.reduce((sum, { by }) => sum + by.concreteM3, 0) * 1000) / 1000,
       unit: 'm3',
-      holds: CONCRETE_BAG_M3,
-      packUsd: CONCRETE_BAG_USD,
+      holds: bags ? CONCRETE_BAG_M3 : READY_MIX_STEP_M3,
+      packUsd: bags ? CONCRETE_BAG_USD : READY_MIX_USD_PER_M3 * READY_MIX_STEP_M3,
       uses,
       note: `holds ${formatMass(kg, measures)} down under ground water; on both sides, cast before the tank is filled round`,
     }),
