@@ -5,9 +5,10 @@ import type { StrandEnd } from '../../derived/run';
 import { isSoldIn } from '../../derived/seal-ways';
 import { serviceAt } from '../../derived/service';
 import type { EndRef } from '../../job/job';
-import type { Part } from '../../fittings/part';
-import { appendChain, insertChain, turnedRound } from '../../routes/chain-edits';
+import { type Part, isByLength } from '../../fittings/part';
+import { type ChainLink, appendChain, insertChain, turnedRound } from '../../routes/chain-edits';
 import { type Offer, offersOf } from '../../routes/next-parts';
+import type { OpenEnd } from '../../routes/way-index';
 import type { Role } from '../../walls/roles';
 import type { Fix } from '../finding';
 
@@ -25,16 +26,46 @@ const FINISHES: readonly (readonly [Role, Finish])[] = [
 export const finishOf = (roles: readonly Role[]): Finish | undefined =>
   FINISHES.find(([role]) => roles.includes(role))?.[1];
 
-/** The cheapest screened end of the kind that goes on there, of what is sold where the work is. */
-function screenFor(at: EndRef, finish: Finish, { job, index, runs, catalogue }: CheckContext): Offer | undefined {
+/** The cheapest screened end of the kind that goes on an end, of what is sold where the work is. */
+const screenOn = (at: OpenEnd, finish: Finish, { job, catalogue }: CheckContext): Offer | undefined =>
+  catalogue.list
+    .filter((part) => part.finishes === finish && isSoldIn(part, job.region))
+    .flatMap((part) => offersOf(at, part))
+    .filter(({ judgement }) => holdsAtAll(judgement.verdict))
+    .toSorted((a, b) => a.part.priceUsd - b.part.priceUsd)[0];
+
+/** What is put between what takes nothing but pipe and a screen that goes over it [m]. */
+const STUB_M = 0.15;
+const FEW_PIPES = 4;
+
+const linkOf = ({ part, endIn }: Offer): ChainLink => {
+  const endOut = part.ends.findIndex((_, one) => one !== endIn);
+  return { part, endIn, endOut: endOut < 0 ? endIn : endOut };
+};
+
+/** The screen alone; on what takes nothing but pipe, a stub of pipe and the screen on that. */
+function chainTo(at: EndRef, finish: Finish, context: CheckContext): readonly ChainLink[] | undefined {
+  const { job, index, runs, catalogue } = context;
   const { end, material } = resolveEnd(at, job, index);
   if (end === undefined) return undefined;
   const service = serviceAt(at, runs);
-  return catalogue.list
-    .filter((part) => part.finishes === finish && isSoldIn(part, job.region))
+  const direct = screenOn({ end, material, service }, finish, context);
+  if (direct) return [linkOf(direct)];
+  const pipes = catalogue.list
+    .filter(
+      (part) => isByLength(part) && part.ends.every((one) => one.end.kind === 'pipe') && isSoldIn(part, job.region),
+    )
     .flatMap((part) => offersOf({ end, material, service }, part))
     .filter(({ judgement }) => holdsAtAll(judgement.verdict))
-    .toSorted((a, b) => a.part.priceUsd - b.part.priceUsd)[0];
+    .toSorted((a, b) => a.part.priceUsd - b.part.priceUsd)
+    .slice(0, FEW_PIPES);
+  for (const pipe of pipes) {
+    const stub = { ...linkOf(pipe), lengthM: STUB_M };
+    const far = pipe.part.ends[stub.endOut]?.end;
+    const screen = far && screenOn({ end: far, material: pipe.part.material, service }, finish, context);
+    if (screen) return [stub, linkOf(screen)];
+  }
+  return undefined;
 }
 
 /** Puts on the screen in which a line from such an opening ends: at its open end, or before the place that it runs out at. */
@@ -43,14 +74,12 @@ export function screenings(end: StrandEnd, roles: readonly Role[], context: Chec
   const { job } = context;
   const joint = end.at === 'terminal' ? end.joint : undefined;
   const at = end.at === 'open' ? end.ref : joint ? [joint.a, joint.b].find(({ of }) => of !== 'terminal') : undefined;
-  const offer = finish && at && screenFor(at, finish, context);
-  if (!offer) return [];
-  const { part, endIn } = offer;
-  const endOut = part.ends.findIndex((_, one) => one !== endIn);
-  const chain = { links: [{ part, endIn, endOut: Math.max(0, endOut) }], priceUsd: part.priceUsd };
+  const links = finish && at && chainTo(at, finish, context);
+  if (!links) return [];
+  const chain = { links, priceUsd: links.reduce((sum, { part, lengthM }) => sum + part.priceUsd * (lengthM ?? 1), 0) };
   if (joint === undefined) return [appendChain(job, at, chain, 'Finish it with a screen: {parts}')];
   // What has but one end cannot stand before a place.
-  if (endOut < 0) return [];
-  const links = joint.a.of === 'terminal' ? turnedRound(chain.links) : chain.links;
-  return [insertChain(job, joint.id, { ...chain, links }, 'Put a screen before the end: {parts}')];
+  if ((links.at(-1)?.part.ends.length ?? 0) < 2) return [];
+  const before = joint.a.of === 'terminal' ? turnedRound(links) : links;
+  return [insertChain(job, joint.id, { ...chain, links: before }, 'Put a screen before the end: {parts}')];
 }

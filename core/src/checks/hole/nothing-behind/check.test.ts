@@ -19,6 +19,15 @@ testCheck(check, {
   ],
   found: [
     {
+      why: 'a vent in a gasket, which takes nothing but pipe: a stub of pipe and a cowl',
+      job: drumWith({
+        hole: { face: 'top', roles: ['vent'], size: '2', heightM: 0.93, aroundM: 0.3, depthM: 0.3 },
+        parts: [{ code: 'PG-200' }],
+      }),
+      findings: [{ title: 'Nothing behind it', at: 'P1', text: 'insects get in' }],
+      fixSettles: true,
+    },
+    {
       why: 'a bulkhead round a cord',
       job: drumWith({ hole: { roles: ['cord-entry'], heightM: 0.8, drawnIn: true }, parts: [{ code: 'BH-075' }] }),
       findings: [{ title: 'What closes round the cord?', at: 'P1', text: 'bulkhead' }],
@@ -58,6 +67,8 @@ test.each([
       terminals: [newTerminal({ id: 'ditch', name: 'ditch', kind: 'daylight', placed: awayBy(distanceM) })],
     });
     const found = runChecks(contextOf(job, shippedCatalogue), [check]);
-    expect(found.flatMap(({ fixes }) => fixes.map(({ text }) => text))).toEqual(offered);
+    const texts = found.flatMap(({ fixes }) => fixes.map(({ text }) => text));
+    expect(texts.filter((text) => text.startsWith('Finish to'))).toEqual(offered);
+    expect(texts.at(-1)).toBe('Finish it with a screen: {parts}');
   },
 );
