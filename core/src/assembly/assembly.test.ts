@@ -192,17 +192,29 @@ describe('the order of work', () => {
 });
 
 // Plumbers' practice, no source: no flame near plastic that is in place, a length of metal between them.
-test('a joint that is soldered near plastic in place is told so; far along the tube it is not', () => {
+test('a joint that is soldered near plastic in place is told so; far along the tube, and on the bench, it is not', () => {
   const context = withRun([
     { code: 'BH-075' },
     { code: 'AMCTS-075' },
-    { code: 'PIK-075', lengthM: 1 },
+    { code: 'PIK-075', lengthM: 0.1 },
     { code: 'ECTS-075' },
     { code: 'PIK-075', lengthM: 1 },
   ]);
   const run = context.runs.find(({ penetration }) => penetration.id === 'a');
   const told = run ? spoiltByHeat(orderOf(run, context), run, context) : new Map<never, never>();
-  expect([...told].map(([{ judged }, { placed }]) => [judged?.number, placed.code])).toEqual([[3, 'BH-075']]);
+  expect([...told].map(([{ judged }, { placed }]) => [judged?.number, placed.code])).toEqual([
+    [4, 'BH-075'],
+    [5, 'BH-075'],
+  ]);
+  // The tube is soldered into its adapter before that is screwed into the bulkhead.
+  const steps = run ? orderOf(run, context) : [];
+  expect(steps.map(({ judged, when }) => `J${judged?.number} ${when}`)).toEqual([
+    'J1 on',
+    'J3 bench-before',
+    'J2 on',
+    'J4 on',
+    'J5 on',
+  ]);
 });
 
 // Two brass fittings are soldered on the bench far from any plastic: nothing is said of it, though plastic stands where they go.
@@ -211,9 +223,15 @@ test('what is soldered on the bench spoils nothing that stands elsewhere', () =>
   const run = context.runs.find(({ penetration }) => penetration.id === 'a');
   if (!run) throw new Error('no run');
   const steps = orderOf(run, context);
-  const onBench = steps.map((step) => (step.judged?.number === 3 ? { ...step, when: 'bench' as const } : step));
-  expect(spoiltByHeat(steps, run, context).size).toBe(1);
-  expect(spoiltByHeat(onBench, run, context).size).toBe(0);
+  const inPlace = steps.map((step) => (step.judged?.number === 3 ? { ...step, when: 'on' as const } : step));
+  expect(spoiltByHeat(steps, run, context).size).toBe(0);
+  expect(
+    spoiltByHeat(
+      inPlace.toSorted((a, b) => (a.judged?.number ?? 0) - (b.judged?.number ?? 0)),
+      run,
+      context,
+    ).size,
+  ).toBe(1);
 });
 
 test('a slip coupling is pushed back over both of its joints, a hose closes at its far end', () => {

@@ -37,7 +37,7 @@ export function spoiltByHeat(
   const spoilt = new Map<AssemblyStep, StrandItem>();
   for (const step of steps) {
     const { judged, brought, when } = step;
-    const standing = when === 'bench' ? onBench : inPlace;
+    const standing = when === 'bench' || when === 'bench-before' ? onBench : inPlace;
     const met = judged ? [judged.a.ref, judged.b.ref].flatMap((ref) => (ref.of === 'part' ? [ref.id] : [])) : [];
     const [a, b] = met.map((id) => legs.get(id));
     if (a && b && judged?.mating.needs.some(({ kind }) => kind === 'solder')) {

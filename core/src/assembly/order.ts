@@ -2,6 +2,8 @@ import type { RunSight, JudgedJoint } from '../derived/context';
 import type { Run, Strand, StrandItem } from '../derived/run';
 import { type Closing, type Stretch, closingOf, stretchesOf } from './closure';
 import type { JointNature } from './joint-nature';
+import { isMetal } from '../connections/material';
+import { looksSomewhere } from './pointing';
 
 /** One step of putting a strand together: a joint is made by bringing a part, or the halves of a union are. */
 export interface AssemblyStep {
@@ -12,9 +14,9 @@ export interface AssemblyStep {
   readonly brought: StrandItem | undefined;
   /**
    * `on`: in its turn. `from-far-end`: from the far end back, before the run is closed. `bench`: made up before it is put
-   * in. `closes`: last, with both sides held; `at-once`: last, two joints in one movement.
+   * in. `bench-before`: soldered on the bench before the fitting it goes into is screwed on. `closes`: last, with both sides held; `at-once`: last, two joints in one movement.
    */
-  readonly when: 'on' | 'from-far-end' | 'bench' | 'closes' | 'at-once';
+  readonly when: 'on' | 'from-far-end' | 'bench' | 'bench-before' | 'closes' | 'at-once';
   /** What moves for a joint that closes; absent where nothing does and it must be sprung, or cannot be made. */
   readonly closing?: Closing | undefined;
 }
@@ -47,7 +49,7 @@ const fromFarEnd = ({ joints, items }: Pick<Stretch, 'joints' | 'items'>, from: 
  * is held too, the rest from there backward, and last the joint that closes while both sides stay.
  */
 export function assemblyOf(strand: Strand, context: RunSight): readonly AssemblyStep[] {
-  return inOrder(stretchesOf(strand, context).flatMap((stretch) => stepsOf(stretch, strand, context)));
+  return inOrder(stretchesOf(strand, context).flatMap((stretch) => benchFirst(stepsOf(stretch, strand, context))));
 }
 
 function stepsOf(stretch: Stretch, strand: Strand, context: RunSight): readonly AssemblyStep[] {
@@ -73,6 +75,7 @@ function stepsOf(stretch: Stretch, strand: Strand, context: RunSight): readonly 
 }
 
 const TURN: Readonly<Record<AssemblyStep['when'], number>> = {
+  'bench-before': 0.5,
   on: 1,
   'from-far-end': 1,
   bench: 2,
@@ -84,6 +87,29 @@ const inOrder = (steps: readonly AssemblyStep[]): readonly AssemblyStep[] => {
   const turn = ({ nature, when }: AssemblyStep): number => (nature === 'in-wall' ? 0 : TURN[when]);
   return steps.toSorted((a, b) => turn(a) - turn(b));
 };
+
+/** Plastic melts where metal is soldered near it (common practice). */
+const isOnPlastic = ({ judged }: AssemblyStep): boolean =>
+  [judged?.a, judged?.b].some((side) => side?.material !== undefined && !isMetal(side.material));
+const isSoldered = ({ judged }: AssemblyStep): boolean =>
+  judged?.mating.needs.some(({ kind }) => kind === 'solder') === true;
+
+/**
+ * What is soldered next behind a fitting that is screwed on to plastic is soldered into it first, on the bench, where it goes straight on:
+ * the fitting is screwed on with it.
+ */
+const benchFirst = (steps: readonly AssemblyStep[]): readonly AssemblyStep[] =>
+  steps.map((step, place) => {
+    const before = steps[place - 1];
+    const straight = step.brought !== undefined && !looksSomewhere(step.brought.part);
+    return before?.nature === 'turns' &&
+      before.when === step.when &&
+      isOnPlastic(before) &&
+      isSoldered(step) &&
+      straight
+      ? { ...step, when: 'bench-before' }
+      : step;
+  });
 
 /** The order in which a run goes together, with all that branches off it. */
 export const orderOf = (run: Run, context: RunSight): readonly AssemblyStep[] =>

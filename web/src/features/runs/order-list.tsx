@@ -118,6 +118,11 @@ function stepWords({ nature, brought, when, closing, judged }: AssemblyStep): st
     brought && looksSomewhere(brought.part) && brought.placed.points !== null
       ? `, so that it points ${HEADING_NAMES[brought.placed.points]}`
       : '';
-  const where = when === 'from-far-end' ? 'From the far end: ' : when === 'bench' ? 'On the bench: ' : '';
+  const where =
+    when === 'from-far-end'
+      ? 'From the far end: '
+      : when === 'bench' || when === 'bench-before'
+        ? 'On the bench: '
+        : '';
   return `${where}${what}${points}.`;
 }
