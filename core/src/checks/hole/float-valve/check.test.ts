@@ -62,5 +62,19 @@ testCheck(check, {
       findings: [{ title: 'Float valve under water', at: 'P1', text: 'draw from the tank' }],
       fixSettles: true,
     },
+    // A metre and a quarter across above 0.5: 420 mm of slope to the metre lift a float on 350 mm of arm by 147 mm.
+    {
+      why: 'in a wall that widens so much that its arm shuts it above itself',
+      job: tankWith({
+        type: 'own-tapered',
+        tank: { diameterM: 1.3, baseDiameterM: 0.5 },
+        holes: [{ roles: ['float-fill'], heightM: 0.85, aroundM: 0.5 }],
+      }),
+      findings: [
+        { title: 'Float valve under water', at: 'P1' },
+        { title: 'Float valve tilts', at: 'P1', text: 'higher' },
+      ],
+      fixSettles: true,
+    },
   ],
 });

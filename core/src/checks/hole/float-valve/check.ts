@@ -41,7 +41,7 @@ export default defineCheck({
       },
       over: {
         title: 'Float valve under water',
-        text: '{hole} is at {at} and is said to shut at {shuts}: the water stands at the valve, and what feeds it can draw from the tank.',
+        text: '{hole} is at {at} and shuts at {shuts}: the water stands at the valve, and what feeds it can draw from the tank. Bend the arm to shut lower.',
         severity: 'fails',
       },
     },
@@ -75,7 +75,7 @@ export default defineCheck({
                   messageId: 'over' as const,
                   at,
                   data: { hole: hole.label, at: { lengthM: hole.heightM }, shuts },
-                  fixes: [setFix(setField('penetrations', hole, 'shutsM', null), 'It shuts as its arm has it')],
+                  fixes: [lowerFix(hole, context)],
                 },
               ]
             : []),
@@ -93,6 +93,15 @@ export default defineCheck({
       });
     }),
 });
+
+/** The arm is bent so that the water stays clear of the valve. */
+function lowerFix(hole: Penetration, { job }: CheckContext): Fix {
+  const stepM = lengthStepM(job.measures, true);
+  const levelM = Math.max(stepM, Math.floor((hole.heightM - FLOAT_BELOW_M) / stepM + 1e-6) * stepM);
+  return setFix(setField('penetrations', hole, 'shutsM', levelM), 'Bend the arm to shut at {level}', {
+    level: { lengthM: levelM },
+  });
+}
 
 /** The arm is set to where little is lost, if that is below its own valve; else the valve goes up to where it is. */
 function higherFixes(hole: Penetration, tank: Tank, context: CheckContext): readonly Fix[] {
