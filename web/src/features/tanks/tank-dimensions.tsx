@@ -31,14 +31,14 @@ export function TankDimensions({ tank }: { readonly tank: Tank }) {
   const set = useTankField(tank);
   const shared = useJob((state) => isGuest(tank, state.job.tanks));
   const make = useJob((state) => state.make);
-  /** The lid goes up and down with the brim, and no way in is wider than its tank. */
+  /** A brim over the lid takes it along, and no way in is wider than its tank; else nothing changes but what is typed. */
   const setWhatFollows = (
     field: Settable<'tanks'> & (typeof fields)[number]['field'],
     to: number,
   ): string | undefined => {
     const next = { ...tank, [field]: to };
     const form = formOf(tank);
-    const heightM = field === 'brimM' ? Math.max(to, tank.heightM + to - tank.brimM) : next.heightM;
+    const heightM = field === 'brimM' && to > tank.heightM ? tank.heightM + to - tank.brimM : next.heightM;
     const widestM = Math.max(form.throughM(next), form.acrossM(next));
     return make([
       setField('tanks', tank, field, to),

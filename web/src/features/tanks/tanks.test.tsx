@@ -59,6 +59,26 @@ describe('dimensions', () => {
     expect(screen.queryByLabelText('Length, outside')).toBeNull();
   });
 
+  test('a brim over the lid takes it along, one below it leaves it; the way in is never wider than the tank', async () => {
+    const now = show(jobWith('own-cylinder'));
+    await write('Base to brim', '900');
+    expect([only(now()).brimM, only(now()).heightM]).toEqual([0.9, 1]);
+    await write('Base to brim', '2000');
+    expect(only(now()).heightM).toBeCloseTo(2.1, 9);
+    await write('Diameter at the base, outside', '800');
+    await write('Diameter at the brim, outside', '800');
+    expect(only(now()).accessM).toBeCloseTo(0.8, 9);
+  });
+
+  test('the ends of a lying tank are said, and what is still as usual is named', async () => {
+    const now = show(jobWith('buried'));
+    expect(screen.getByText(/Usual dimensions, from memory: measure yours/)).toBeDefined();
+    await userEvent.selectOptions(screen.getByLabelText('Its ends'), 'shallow');
+    expect(only(now()).heads).toBe('shallow');
+    await write('Length, outside', '3400');
+    expect(screen.getByText(/Still as is usual, from memory: width, outside;/)).toBeDefined();
+  });
+
   test('that cannot be are named beside the field, and the last good one stays', async () => {
     const now = show(jobWith('own-box'));
     await write('Length, outside', '0');
