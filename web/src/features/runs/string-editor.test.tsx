@@ -178,18 +178,26 @@ describe('where a run goes', () => {
     expect(screen.getByTestId('joint-panel').getAttribute('aria-label')).toBe('Joint P4 J3');
   });
 
+  const orderWith = async (...beyond: readonly { readonly code: string; readonly lengthM?: number }[]) => {
+    show(tankWith({ holes: [{ id: 'h', parts: [{ code: 'BH-075' }, ...beyond] }] }));
+    await userEvent.click(action('Order of work'));
+    return within(await screen.findByRole('region', { name: 'The order of work' }));
+  };
+
+  // Beside a bulkhead of plastic tube is soldered into its fitting on the bench; a press has no flame.
   test.each([
-    ['AMCTS-075', 'Copper tube: solder it in'],
+    ['AMCTS-075', 'On the bench: Copper tube: solder it in'],
     ['AMCTP-075', 'Copper tube: press it on'],
   ])('copper on %s is not glued', async (adapter, words) => {
-    const parts = [{ code: 'BH-075' }, { code: adapter }, { code: 'PIK-075', lengthM: 0.3 }];
-    show(tankWith({ holes: [{ id: 'h', parts }] }));
-    await userEvent.click(action('Order of work'));
-    const order = within(await screen.findByRole('region', { name: 'The order of work' }));
-    expect(order.getByText(new RegExp(words))).toBeDefined();
+    const order = await orderWith({ code: adapter }, { code: 'PIK-075', lengthM: 0.3 });
+    expect(order.getByText(new RegExp(`^${words}`))).toBeDefined();
     expect(order.queryByText(/glue/)).toBeNull();
-    // A flame beside a bulkhead of plastic; a press has none.
-    expect(order.queryAllByText(/flame would spoil the bulkhead/i)).toHaveLength(words.includes('solder') ? 1 : 0);
+    expect(order.queryAllByText(/flame would spoil the bulkhead/i)).toHaveLength(0);
+  });
+
+  test('what is soldered near a bulkhead in place is told so', async () => {
+    const order = await orderWith({ code: 'AMCTS-075' }, { code: 'PIK-075', lengthM: 0.1 }, { code: 'ECTS-075' });
+    expect(order.getAllByText(/flame would spoil the bulkhead/i)).toHaveLength(1);
   });
 
   test('what the run gives is said for a full, a half and a low tank, with its condition', async () => {
