@@ -207,10 +207,11 @@ function requirements(context: CheckContext): readonly Required[] {
 }
 
 /** What marks an outfall, and what a line goes through a wall in. */
-const groundRequirements = ({ job, runs }: CheckContext): readonly Required[] =>
-  runs.flatMap(({ penetration, strands }) =>
+const groundRequirements = (context: CheckContext): readonly Required[] =>
+  // A line that two openings share goes through its wall once.
+  runsOnce(context).flatMap(({ penetration, strands }) =>
     strands.flatMap(({ end, items }): readonly Required[] => {
-      const place = placeAt(job, end);
+      const place = placeAt(context.job, end);
       if (!place) return [];
       const use = useOfTerminal(place.id, penetration);
       return [

@@ -1,3 +1,5 @@
+import { twoDrums } from '../../test/layouts';
+import { plan } from '../../plan/plan';
 import { rising } from '../../job/placed-part';
 import { expect, test } from 'vitest';
 import { shippedCatalogue } from '../../fittings/catalogue';
@@ -99,4 +101,13 @@ test('a wall on the way asks for a sleeve that clears the pipe', () => {
     { code: 'SLV', detail: 'at least 59 mm inside, 11-13/16 in long, for 1 in pipe' },
     { code: 'LB' },
   ]);
+});
+
+// Found by random jobs: the proof counted a sleeve for each of two drums whose one line goes through one wall.
+test('a line that two openings share goes through its wall once, and the proof counts it once', () => {
+  const job = twoDrums();
+  const { parts } = plan({ ...job, terminals: job.terminals.map((terminal) => ({ ...terminal, throughM: 0.2 })) });
+  const sleeves = parts.groups.flatMap(({ lines: all }) => all).filter(({ code }) => code === 'SLV');
+  expect(sleeves.map(({ need }) => need)).toEqual([1]);
+  expect(parts.listed.missing).toEqual([]);
 });
