@@ -216,6 +216,9 @@ const WITH_CARE: readonly Job[] = [
   cast(['overflow'], '3', [{ code: 'PG-300' }, { code: 'PI-300', lengthM: 4, slope: rising(0.05) }], 1.15),
   cast(['inlet'], '110', [{ code: 'PG-110M' }, { code: 'PISL-110M', lengthM: 1 }, { code: 'JFSP-110M', inEnd: 1 }]),
   tankWith({ type: 'crate-us', tank: { buriedM: 0.5 } }),
+  // A riser that ends at the lawn, and a tub whose two diameters are the wrong way round.
+  tankWith({ type: 'buried', tank: { riser: { heightM: 0.4, widthM: 0.6 } } }),
+  tankWith({ type: 'own-tapered', tank: { diameterM: 0.9, baseDiameterM: 1.1, accessM: 0.5 } }),
   tankWith({
     type: 'crate-us',
     holes: [

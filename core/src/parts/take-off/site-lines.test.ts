@@ -111,3 +111,22 @@ test('a line that two openings share goes through its wall once, and the proof c
   expect(sleeves.map(({ need }) => need)).toEqual([1]);
   expect(parts.listed.missing).toEqual([]);
 });
+
+test('two lines to one place go through its wall in two sleeves', () => {
+  const line = {
+    parts: [{ code: 'BS-100' }, { code: 'PI-100', lengthM: 4 }],
+    end: { of: 'terminal', id: 'wc' },
+  } as const;
+  const { parts } = plan(
+    tankWith({
+      terminals: [place({ id: 'wc', name: 'toilet', throughM: 0.3 })],
+      holes: [
+        { id: 'h1', size: '1', ...line },
+        { id: 'h2', size: '1', aroundM: 0.9, ...line },
+      ],
+    }),
+  );
+  const sleeves = parts.groups.flatMap(({ lines: all }) => all).filter(({ code }) => code === 'SLV');
+  expect(sleeves.map(({ need }) => need)).toEqual([2]);
+  expect(parts.listed.missing).toEqual([]);
+});

@@ -162,22 +162,34 @@ const lastPipe = ({ strands }: Run, terminalId: string): StrandItem | undefined 
     .find(({ end }) => end.at === 'terminal' && end.id === terminalId)
     ?.items.findLast(({ part }) => isByLength(part));
 
-/** A sleeve where a line goes through a wall on its way to its place. */
-export const sleeveLines = ({ runs, job }: CheckContext): PartsLine[] =>
-  job.terminals.flatMap(({ id, throughM }): PartsLine[] => {
-    const run = runs.find(({ strands }) => strands.some(({ end }) => end.at === 'terminal' && end.id === id));
-    const pipe = run && lastPipe(run, id);
-    if (throughM === null || !run || !pipe) return [];
-    const outsideMm = outsideMmOf(pipe.part) + SLEEVE_CLEAR_MM;
-    return [
-      packed({
-        code: 'SLV',
-        title: 'Wall sleeve',
-        detail: `at least ${Math.ceil(outsideMm)} mm inside, ${formatLength(throughM, job.measures)} long, for ${sizeWords(pipe.part.size)} pipe`,
-        need: 1,
-        packUsd: inventedPriceUsd(SLEEVE_USD, pipe.part.size),
-        uses: [useOfTerminal(id, run.penetration)],
-        note: 'filled with soft sealant, falling outward',
-      }),
-    ];
+/** A sleeve where a line goes through a wall on its way to its place: one for each line that does. */
+export function sleeveLines(context: CheckContext): PartsLine[] {
+  const { job } = context;
+  const sleeves = runsOnce(context).flatMap((run) =>
+    job.terminals.flatMap(({ id, throughM }) => {
+      const pipe = lastPipe(run, id);
+      if (throughM === null || !pipe) return [];
+      const outsideMm = outsideMmOf(pipe.part) + SLEEVE_CLEAR_MM;
+      const { size } = pipe.part;
+      const detail = `at least ${Math.ceil(outsideMm)} mm inside, ${formatLength(throughM, job.measures)} long, for ${sizeWords(size)} pipe`;
+      return [{ detail, size, use: useOfTerminal(id, run.penetration) }];
+    }),
+  );
+  return [...new Set(sleeves.map(({ detail }) => detail))].flatMap((detail) => {
+    const own = sleeves.filter((one) => one.detail === detail);
+    const [first] = own;
+    return first
+      ? [
+          packed({
+            code: 'SLV',
+            title: 'Wall sleeve',
+            detail,
+            need: own.length,
+            packUsd: inventedPriceUsd(SLEEVE_USD, first.size),
+            uses: own.map(({ use }) => use),
+            note: 'filled with soft sealant, falling outward',
+          }),
+        ]
+      : [];
   });
+}
