@@ -62,6 +62,7 @@ export * from './walls/roles';
 export * from './walls/placing';
 export * from './walls/standing';
 export * from './walls/tank';
+export * from './walls/tank-type';
 export * from './walls/tank-types';
 export * from './site/inflow-kinds';
 export * from './site/place-kinds';

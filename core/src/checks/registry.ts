@@ -78,6 +78,7 @@ import wantsMore from './site/wants-more/check';
 import wayTooSmall from './site/way-too-small/check';
 import baseLoad from './tank/base-load/check';
 import blocksInWay from './tank/blocks-in-way/check';
+import brimNarrow from './tank/brim-narrow/check';
 import buriedCare from './tank/buried-care/check';
 import capacityUnlike from './tank/capacity-unlike/check';
 import diverterSpills from './tank/diverter-spills/check';
@@ -89,10 +90,9 @@ import past from './tank/past/check';
 import pumpNoCord from './tank/pump-no-cord/check';
 import pumpWillNotPass from './tank/pump-will-not-pass/check';
 import riserLow from './tank/riser-low/check';
-import brimNarrow from './tank/brim-narrow/check';
-import standHeight from './tank/stand-height/check';
 import riserNotOverPump from './tank/riser-not-over-pump/check';
 import sidePressure from './tank/side-pressure/check';
+import standHeight from './tank/stand-height/check';
 
 /** Every check. A new one: its folder with check.ts, check.test.ts and doc.md, and a line here. */
 export const CHECKS: readonly Check[] = [

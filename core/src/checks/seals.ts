@@ -34,19 +34,21 @@ export interface SealedHole {
  */
 export const sealReports = (
   context: RunSight,
-  about: (reason: WayReason) => boolean,
+  about: readonly WayReason['about'][],
   fixesFirst: (sealed: SealedHole, reason: WayReason, whole: RunSight) => readonly Fix[] = () => [],
 ): readonly Report<'seal'>[] =>
   context.runs.flatMap(({ penetration: hole }) => {
     const [tank, seal] = [tankOf(context.job, hole), sealOf(hole.id, context.index)];
     const way = placedWay(context, hole);
     if (!tank || !seal || !way) return [];
-    return way.reasons.filter(about).map((reason) => ({
-      messageId: 'seal' as const,
-      at: atPenetration(hole),
-      data: { why: fillText(reason.text, reason.data, context.job.measures) },
-      fixes: (whole) => [...fixesFirst({ hole, tank, seal }, reason, whole), ...otherSeals(hole, tank, seal, whole)],
-    }));
+    return way.reasons
+      .filter((reason) => about.includes(reason.about))
+      .map((reason) => ({
+        messageId: 'seal' as const,
+        at: atPenetration(hole),
+        data: { why: fillText(reason.text, reason.data, context.job.measures) },
+        fixes: (whole) => [...fixesFirst({ hole, tank, seal }, reason, whole), ...otherSeals(hole, tank, seal, whole)],
+      }));
   });
 
 const MOST_FIXES = 3;
@@ -57,8 +59,8 @@ const isForCord = ({ roles }: Pick<Penetration, 'roles'>): boolean =>
 /** What is only doubted is done where no water stands, after what is not. */
 const mayDo =
   ({ roles }: Pick<Penetration, 'roles'>) =>
-  ({ inDoubt }: WayReason): boolean =>
-    inDoubt === true && serviceOfRoles(roles) === 'drain';
+  ({ about }: WayReason): boolean =>
+    about === 'doubt' && serviceOfRoles(roles) === 'drain';
 
 /** What is put into a bare hole. */
 export const putIn = (hole: Pick<Penetration, 'id'>, part: Part, { job }: RunSight): AddPart => ({

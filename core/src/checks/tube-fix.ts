@@ -1,7 +1,7 @@
 import { SIGHT_TUBE_OVER_M, type SightTube } from '../assembly/sight-tube';
 import type { CheckContext } from '../derived/context';
 import { setField } from '../edits/change-field';
-import { lengthStepM } from '../quantity/length';
+import { lengthStepM, markAbove } from '../quantity/length';
 import type { Fix } from './finding';
 import { setFix } from './move-fix';
 
@@ -9,7 +9,7 @@ import { setFix } from './move-fix';
 export function tubeLengthFixes({ item: { placed }, needsM }: SightTube, { job }: CheckContext): readonly Fix[] {
   if (needsM === undefined) return [];
   const stepM = lengthStepM(job.measures, true);
-  const lengthM = Math.max(1, Math.ceil(needsM / stepM - 1e-6)) * stepM;
+  const lengthM = Math.max(stepM, markAbove(needsM, stepM));
   return [
     setFix(
       setField('parts', placed, 'lengthM', lengthM),

@@ -27,11 +27,22 @@ import { reachInto } from './ways-in';
 
 /** One figure against another, in a sentence: why a way is ruled out or warned of. */
 export interface WayReason {
+  /** `doubt`: nobody rates it, and it is done: to be looked at, and no fault. */
   readonly about:
-    'size' | 'role' | 'wall' | 'thick' | 'thin' | 'curve' | 'water' | 'face' | 'reach' | 'liner' | 'hole' | 'pipe';
+    | 'size'
+    | 'role'
+    | 'wall'
+    | 'thick'
+    | 'thin'
+    | 'curve'
+    | 'water'
+    | 'face'
+    | 'reach'
+    | 'liner'
+    | 'hole'
+    | 'pipe'
+    | 'doubt';
   readonly rulesOut: boolean;
-  /** Nobody rates it, and it is done: to be looked at, and no fault. */
-  readonly inDoubt?: true;
   readonly text: string;
   readonly data: Values;
 }
@@ -69,9 +80,7 @@ export function sealWays(hole: Penetration, tank: Tank, context: RunSight): read
       hole,
       tank,
       context,
-      partsOf(style.id, hole.size)
-        .filter((part) => !isWrongValve(part, hole))
-        .toSorted((a, b) => awayOf(a) - awayOf(b)),
+      partsOf(style.id, hole.size).toSorted((a, b) => awayOf(a) - awayOf(b)),
     ),
   );
 }
@@ -87,7 +96,7 @@ export function judgeWay(
   const row = style.sizes.find(({ size }) => size === hole.size);
   const reasons = [
     ...(row ? [] : [sizeReason(style, hole)]),
-    ...roleReasons(style, hole),
+    ...roleReasons(style, hole, parts),
     ...wallReasons(style, tank),
     ...(row ? fitReasons(style, hole, tank, row) : []),
     ...waterReasons(style, hole, tank, row, context),
@@ -99,7 +108,7 @@ export function judgeWay(
     verdict: reasons.some(({ rulesOut }) => rulesOut) ? 'ruled-out' : reasons.length > 0 ? 'warned' : 'allowed',
     reasons,
     row,
-    parts,
+    parts: suitingIn(parts, hole),
   };
 }
 
@@ -108,10 +117,7 @@ export const placedWay: (context: RunSight, hole: Penetration) => SealWay | unde
   (context: RunSight, hole: Penetration) => {
     const [tank, seal] = [tankOf(context.job, hole), sealOf(hole.id, context.index)];
     if (!tank || !seal) return undefined;
-    const way = judgeWay(wallSealStyle(seal.end.style), { ...hole, size: seal.end.size }, tank, context, [seal.part]);
-    return isWrongValve(seal.part, hole)
-      ? { ...way, verdict: 'ruled-out', reasons: [wrongValveReason(seal.part, hole), ...way.reasons] }
-      : way;
+    return judgeWay(wallSealStyle(seal.end.style), { ...hole, size: seal.end.size }, tank, context, [seal.part]);
   },
 );
 
@@ -138,34 +144,37 @@ const PURPOSES: Readonly<
   air: { roles: ['vent', 'overflow', 'inlet'], is: 'lets air and water through' },
 };
 
-function roleReasons({ purpose, called }: WallSealStyle, { roles }: Penetration): WayReason[] {
-  if (purpose === undefined || roles.some((role) => PURPOSES[purpose].roles.includes(role))) return [];
+/** What a way does instead of what an opening is for; undefined where it does that. */
+function doesInstead(
+  { purpose, called }: WallSealStyle,
+  hole: Penetration,
+  parts: readonly Part[],
+): Values | undefined {
+  if (purpose !== undefined && !hole.roles.some((role) => PURPOSES[purpose].roles.includes(role)))
+    return { called, is: PURPOSES[purpose].is };
+  const [wrong] = suitingIn(parts, hole).length > 0 ? [] : parts;
+  return wrong && { called: wrong.name.toLowerCase(), is: `lets water ${isFloat(wrong) ? 'in' : 'out'}` };
+}
+
+function roleReasons(style: WallSealStyle, hole: Penetration, parts: readonly Part[]): WayReason[] {
+  const instead = doesInstead(style, hole, parts);
+  if (!instead) return [];
   return [
     {
       about: 'role',
       rulesOut: true,
       text: 'A {called} {is}; this opening is for: {roles}.',
-      data: {
-        called,
-        is: PURPOSES[purpose].is,
-        roles: roles.map((role) => ROLE_NAMES[role].toLowerCase()).join(', '),
-      },
+      data: { ...instead, roles: hole.roles.map((role) => ROLE_NAMES[role].toLowerCase()).join(', ') },
     },
   ];
 }
 
-/** A float valve lets water in and shuts by itself; a tap lets it out: neither does what the other is for. */
-const isWrongValve = ({ features, ends }: Pick<Part, 'features' | 'ends'>, { roles }: Penetration): boolean => {
-  const valve = ends.some(({ end }) => end.kind === 'wall-seal' && wallSealStyle(end.style).purpose === 'valve');
-  return valve && features.includes('float-arm') !== roles.includes('float-fill');
-};
+const isFloat = ({ features }: Part): boolean => features.includes('float-arm');
+const isTap = ({ features }: Part): boolean => features.includes('spout');
 
-const wrongValveReason = ({ name }: Part, { roles }: Penetration): WayReason => ({
-  about: 'role',
-  rulesOut: true,
-  text: 'This is a {name}; the opening is for: {roles}.',
-  data: { name: name.toLowerCase(), roles: roles.map((role) => ROLE_NAMES[role].toLowerCase()).join(', ') },
-});
+/** Of taps and float valves those that do what an opening is for: the one lets water out, the other in. */
+const suitingIn = (parts: readonly Part[], { roles }: Pick<Penetration, 'roles'>): readonly Part[] =>
+  parts.filter((part) => isFloat(part) === roles.includes('float-fill') || !(isFloat(part) || isTap(part)));
 
 const KIND_NAMES: Readonly<Record<WallKind, string>> = {
   plastic: 'plastic',
@@ -190,7 +199,7 @@ function wallReasons(style: WallSealStyle, tank: Tank): WayReason[] {
 }
 
 /** What each misfit of hole, wall and curve is about, and whether something can be done about it. */
-const MISFITS: Readonly<Record<Misfit, Pick<WayReason, 'about' | 'rulesOut' | 'inDoubt' | 'text'>>> = {
+const MISFITS: Readonly<Record<Misfit, Pick<WayReason, 'about' | 'rulesOut' | 'text'>>> = {
   'hole-too-small': {
     about: 'hole',
     rulesOut: false,
@@ -213,9 +222,8 @@ const MISFITS: Readonly<Record<Misfit, Pick<WayReason, 'about' | 'rulesOut' | 'i
     text: 'On a radius of {radius} a {called} of {flange} stands {gap} off at its edge; it is made for {leastRadius}, {takes} off.',
   },
   'curve-in-doubt': {
-    about: 'curve',
+    about: 'doubt',
     rulesOut: false,
-    inDoubt: true,
     text: 'On a radius of {radius} a {called} of {flange} may need a flatter place: {leastRadius} is flat enough for sure, {mayRadius} has been done.',
   },
 };

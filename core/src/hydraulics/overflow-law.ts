@@ -21,7 +21,7 @@ const MESH_OPEN = 0.4;
 
 const GRATE: OverflowLaw = {
   words: 'as by a grate in the lid',
-  flowM3s: (boreM) => MESH_OPEN * orificeM3s(boreM, OVER_A_LID_M),
+  flowM3s: (boreM, headM) => (headM < 0 ? 0 : MESH_OPEN * orificeM3s(boreM, OVER_A_LID_M)),
 };
 const SHARP_EDGE: OverflowLaw = { words: 'as by a hole with a sharp edge', flowM3s: sharpEdgeM3s };
 const SHORT_PIPE: OverflowLaw = { words: 'as by a short pipe', flowM3s: sideOverflowM3s };

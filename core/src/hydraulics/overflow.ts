@@ -4,11 +4,19 @@ import { boreM, invertM, sharingWith } from '../derived/levels';
 import { baseLevelM } from '../derived/set-out';
 import { workingHoles } from '../derived/shut';
 import { holesOf, tankOf } from '../job/lookup';
+import { rootOf } from '../quantity/root';
+import { type NominalSize, sizeInInches } from '../quantity/size';
 import { INFLOWS } from '../site/inflow-kinds';
 import type { Tank } from '../walls/tank';
 import { FLOAT_VALVE_M3S } from './free-flow';
 import { overflowLawOf } from './overflow-law';
 import { stormIntoM3s } from './storm';
+
+/** Sizes of two systems are called differently: 4 in and 110 mm are one. Our judgement. */
+export const ALIKE_SHARE = 0.85;
+
+/** By which an overflow is held against an inlet: the square of what they are called [in2]. */
+export const nominalAreaIn2 = ({ size }: { readonly size: NominalSize }): number => sizeInInches(size) ** 2;
 
 /** From the lowest point of the bore of an overflow to the brim [m]. */
 export const overflowHeadM = (hole: Penetration, tank: Tank, context: CheckContext): number =>
@@ -19,9 +27,6 @@ export function overflowM3s(hole: Penetration, context: CheckContext): number {
   const tank = tankOf(context.job, hole);
   return tank ? overflowLawOf(hole, context).flowM3s(boreM(hole, context), overflowHeadM(hole, tank, context)) : 0;
 }
-
-/** The level is sought to within a hundredth of a millimetre over a metre. */
-const HALVINGS = 17;
 
 /**
  * How high the water stands in a tank while all that can come in leaves by its overflows [m above its base]; the lowest point of the
@@ -45,13 +50,7 @@ export function stormLevelM(tank: Tank, context: CheckContext): number | undefin
     overflows.reduce((sum, one) => sum + one.law(one.boreM, levelM - one.atM), 0);
   if (inflow <= 0 || tank.brimM <= lowestM) return lowestM;
   if (carries(tank.brimM) < inflow) return tank.brimM;
-  let [low, high] = [lowestM, tank.brimM];
-  for (let step = 0; step < HALVINGS; step++) {
-    const middle = (low + high) / 2;
-    if (carries(middle) < inflow) low = middle;
-    else high = middle;
-  }
-  return high;
+  return rootOf((levelM) => carries(levelM) - inflow, lowestM, tank.brimM);
 }
 
 /**

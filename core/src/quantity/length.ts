@@ -90,3 +90,9 @@ export const lengthUnit = (measures: Measures): 'mm' | 'in' => (measures === 'mm
 /** One press of a stepper or an arrow key: 1/2 in or 10 mm; fine 1/16 in or 1 mm. */
 export const lengthStepM = (measures: Measures, fine = false): number =>
   measures === 'mm-l' ? (fine ? 0.001 : 0.01) : METRES_PER_INCH / (fine ? SIXTEENTHS : 2);
+
+/** A figure on the nearest mark below or above it, and on its own where it is on one but for the last bits. */
+const onMark = (value: number, step: number, round: (marks: number) => number): number =>
+  round(Number((value / step).toFixed(6))) * step;
+export const markBelow = (value: number, step: number): number => onMark(value, step, Math.floor);
+export const markAbove = (value: number, step: number): number => onMark(value, step, Math.ceil);

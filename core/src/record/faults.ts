@@ -1,4 +1,4 @@
-import { type Measures, lengthStepM } from '../quantity/length';
+import { type Measures, lengthStepM, markAbove, markBelow } from '../quantity/length';
 import { memoize, memoizeBoth } from '../quantity/memoize';
 import { writeFigure } from '../quantity/write-figure';
 import type { FieldProblem } from '../result';
@@ -154,15 +154,15 @@ const listed = (options: readonly (string | number)[]): string =>
 function rangeWords({ kind, least, above, most }: FigureField, measures: Measures): string {
   // The ends of a range of lengths are told by the last marks of a tape that lie in it.
   const step = lengthStepM(measures, true);
-  const figure = (value: number, inwards: (marks: number) => number): string => {
-    const onMark = inwards(Number((value / step).toFixed(6))) * step;
+  const figure = (value: number, inwards: (value: number, step: number) => number): string => {
+    const onMark = inwards(value, step);
     const told = kind === 'length' && onMark !== 0 ? onMark : value;
     return writeFigure(told, { kind, measures });
   };
-  if (least !== undefined && least < 0 && least === -most) return `at most ${figure(most, Math.floor)} up or down`;
+  if (least !== undefined && least < 0 && least === -most) return `at most ${figure(most, markBelow)} up or down`;
   return least === undefined
-    ? `more than ${above === undefined || above === 0 ? 'nothing' : figure(above, Math.ceil)} and at most ${figure(most, Math.floor)}`
-    : `from ${figure(least, Math.ceil)} to ${figure(most, Math.floor)}`;
+    ? `more than ${above === undefined || above === 0 ? 'nothing' : figure(above, markAbove)} and at most ${figure(most, markBelow)}`
+    : `from ${figure(least, markAbove)} to ${figure(most, markBelow)}`;
 }
 
 /** What a fault says to a person. `of` names the record: 'T1', 'Boat house'. */

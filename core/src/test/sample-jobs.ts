@@ -141,7 +141,15 @@ export const TOP_INLET = {
   depthM: 0.3,
 } as const satisfies SampleHole;
 
-/** A pump on a metre of pipe under the top of an upright tank: the pipe goes on through its gasket. */
+/** A metre of pipe under a gasket in a top, which goes on through it, with an adapter at its end. */
+export const dropPipe = (size: string, adapter: string): readonly DemoPart[] => [
+  { code: `PG-${size}`, outEnd: 2 },
+  { code: `CS-${size}` },
+  { code: `PI-${size}`, lengthM: 0.9 },
+  { code: `${adapter}-${size}`, inEnd: 1 },
+];
+
+/** A pump on a metre of pipe under the top of an upright tank. */
 export const HUNG_PUMP: SampleHole = {
   id: 'p',
   name: 'Pump line',
@@ -151,13 +159,7 @@ export const HUNG_PUMP: SampleHole = {
   heightM: 1.35,
   aroundM: 0.6,
   depthM: 0.6,
-  parts: [
-    { code: 'PG-100', outEnd: 2 },
-    { code: 'CS-100' },
-    { code: 'PI-100', lengthM: 0.9 },
-    { code: 'AM-100', inEnd: 1 },
-    { code: 'PS1N-100' },
-  ],
+  parts: [...dropPipe('100', 'AM'), { code: 'PS1N-100' }],
 };
 
 /** From the top of a drum up to the gutter: a pipe of this length between adapter and gutter outlet. */
@@ -185,6 +187,23 @@ export const byDiverter = (hose: Partial<DemoPart> = {}): readonly DemoPart[] =>
   { code: 'DPG-300', lengthM: 0.6, inEnd: 1 },
   { code: 'DGG-300' },
 ];
+
+/** A drum that is filled through its wall by the hose of a diverter, which rises so far; unknown where nobody has said. */
+export const filledByDiverter = (heightM: number, riseM: number | null, others: readonly SampleHole[] = []): Job =>
+  tankWith({
+    roof: {},
+    holes: [
+      {
+        ...TOP_INLET,
+        size: '1',
+        face: 'wall',
+        heightM,
+        depthM: 0,
+        parts: byDiverter({ slope: riseM === null ? null : rising(riseM) }),
+      },
+      ...others,
+    ],
+  });
 
 /** In through the wall of a drum by a level pipe, from a downpipe beside it. */
 export const byDrain = (pipe: Partial<DemoPart> = {}, before: readonly DemoPart[] = []): readonly DemoPart[] => [

@@ -3,7 +3,8 @@ import type { FaceShape, Look, Spot, TankForm } from './forms/form';
 import { lying, lyingDomed } from './forms/lying';
 import { round } from './forms/round';
 import { tankType } from './tank-types';
-import type { Face, FormId, Tank, WallPlace } from './tank';
+import type { Face, Tank, WallPlace } from './tank';
+import type { FormId } from './tank-type';
 
 /** Every form of tank. A new one: its file, and a line here. */
 const FORMS: Readonly<Record<FormId, TankForm>> = { round, box, lying, 'lying-domed': lyingDomed };

@@ -1,7 +1,9 @@
 import { WALL_SEAL_SIZES, wallSealSizeOf } from '../connections/standards/wall-seals';
+import { markAbove, markBelow } from '../quantity/length';
 import type { NominalSize } from '../quantity/size';
 import { type FaceShape, faceOf } from './forms';
-import { type NoDrillZone, PLACE_FIELDS, type PlaceField, type Tank, type WallPlace } from './tank';
+import { PLACE_FIELDS, type PlaceField, type Tank, type WallPlace } from './tank';
+import type { NoDrillZone } from './tank-type';
 import { tankType } from './tank-types';
 
 /** Without a seal nobody knows how much flat an opening needs; a bulkhead's flange is the careful guess. */
@@ -97,11 +99,7 @@ const onMarks = (
   fields.reduce<readonly WallPlace[]>(
     (places, field) =>
       places.flatMap((one) =>
-        [Math.floor, Math.ceil].map((round) => ({
-          ...one,
-          // A figure that is on its mark but for the last bits stays on it.
-          [field]: round(Number((one[field] / marksM).toFixed(6))) * marksM,
-        })),
+        [markBelow, markAbove].map((toMark) => ({ ...one, [field]: toMark(one[field], marksM) })),
       ),
     [place],
   );

@@ -12,7 +12,8 @@ import { trailer } from './tank-types/trailer';
 import { verticalRound } from './tank-types/vertical-round';
 import type { Region } from '../region';
 import { soldFirst } from '../fittings/regions';
-import type { Port, PortWay, Tank, TankType } from './tank';
+import type { Tank } from './tank';
+import type { Port, PortWay, TankType } from './tank-type';
 
 /** Every type of tank Herrero can draw and drill, smallest first. A new one: its file, and a line here. */
 export const TANK_TYPES: readonly TankType[] = [

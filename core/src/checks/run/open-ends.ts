@@ -1,5 +1,4 @@
 import { holeById } from '../../job/lookup';
-import { holdsAtAll } from '../../connections/mating';
 import { formatEnd } from '../../connections/format';
 import { closesEnd } from '../../fittings/capability';
 import type { Catalogue } from '../../fittings/catalogue';
@@ -13,14 +12,14 @@ import { isSoldIn } from '../../derived/seal-ways';
 import { type Run, type Strand, itemsOfRun } from '../../derived/run';
 import { waysBetween } from '../../routes/ways-between';
 import type { Route } from '../../routes/find-routes';
-import { type Offer, offersOf } from '../../routes/next-parts';
+import type { Offer } from '../../routes/next-parts';
 import type { OpenEnd } from '../../routes/way-index';
 import { appendChain } from '../../routes/chain-edits';
 import { leftShortM } from '../../routes/left-short';
 import type { CheckContext } from '../../derived/context';
-import type { Region } from '../../region';
 import type { Fix } from '../finding';
-import { finishOf, screenings } from './screenings';
+import { goesOn } from '../goes-on';
+import { finishOf, screenings } from '../screenings';
 
 /** Open ends of runs that have begun: at least one part stands beyond what seals the hole. */
 export const openStrands = ({ strands }: Run): readonly Strand[] => strands.filter(({ end }) => end.at === 'open');
@@ -37,18 +36,10 @@ const FEW = { limit: 1, mostParts: 4 } as const;
 const knownCaps = memoize<Catalogue, Map<string, Offer | undefined>>(() => new Map());
 
 /** The cheapest cap or plug that closes an end, of what is sold where the work is. */
-function capFor(at: OpenEnd, catalogue: Catalogue, region: Region | null): Offer | undefined {
-  const caps = knownCaps(catalogue);
-  const key = `${formatEnd(at.end)}|${at.material ?? ''}|${at.service ?? ''}|${region ?? ''}`;
-  if (!caps.has(key))
-    caps.set(
-      key,
-      catalogue.list
-        .filter((part) => closesEnd(part) && isSoldIn(part, region))
-        .flatMap((part) => offersOf(at, part))
-        .filter(({ judgement }) => holdsAtAll(judgement.verdict))
-        .toSorted((a, b) => a.part.priceUsd - b.part.priceUsd)[0],
-    );
+function capFor(at: OpenEnd, context: CheckContext): Offer | undefined {
+  const caps = knownCaps(context.catalogue);
+  const key = `${formatEnd(at.end)}|${at.material ?? ''}|${at.service ?? ''}|${context.job.region ?? ''}`;
+  if (!caps.has(key)) caps.set(key, goesOn(at, context, closesEnd)[0]);
   return caps.get(key);
 }
 
@@ -60,13 +51,13 @@ const reachedBy = memoize(
 
 /** Ways to finish an open end: to each named terminal that a chain leads to, then the screen that it ends in, or the cheapest cap or plug. */
 export function closings(at: EndRef, context: CheckContext): readonly Fix[] {
-  const { job, index, catalogue, runs } = context;
+  const { job, index, runs } = context;
   const { end, material } = resolveEnd(at, job, index);
   const service = serviceAt(at, runs);
   if (end === undefined) return [];
   const reached = reachedBy(job.joints);
   // Where no run ends yet comes first: that is what this one is likely to be for.
-  const hole = holeOf(at, job, catalogue);
+  const hole = holeOf(at, job, context.catalogue);
   const roles = (hole?.of === 'hole' ? holeById(job, hole.id)?.roles : undefined) ?? [];
   const terminals = job.terminals
     .filter((terminal) => fitsPlace({ roles }, terminal) === 'meant')
@@ -86,7 +77,7 @@ export function closings(at: EndRef, context: CheckContext): readonly Fix[] {
   });
   // Closed, an overflow spills elsewhere, a vent lets no air in, a sight tube shows nothing: none is ever shut to be done with it.
   if (finishOf(roles) !== undefined) return [...finishes, ...screenings({ at: 'open', ref: at }, roles, context)];
-  const cap = capFor({ end, material, service }, catalogue, job.region);
+  const cap = capFor({ end, material, service }, context);
   if (!cap) return finishes;
   const closed = {
     ...NO_PARTS,

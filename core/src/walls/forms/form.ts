@@ -1,4 +1,5 @@
-import type { Face, FormId, TankDimensions, WallPlace } from '../tank';
+import type { Face, TankDimensions, WallPlace } from '../tank';
+import type { FormId } from '../tank-type';
 
 export type DimensionField = 'diameterM' | 'baseDiameterM' | 'lengthM' | 'widthM';
 

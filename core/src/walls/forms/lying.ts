@@ -1,4 +1,5 @@
-import type { FormId, Heads, TankDimensions } from '../tank';
+import type { Heads, TankDimensions } from '../tank';
+import type { FormId } from '../tank-type';
 import { flatLook } from './flat-look';
 import type { TankForm } from './form';
 

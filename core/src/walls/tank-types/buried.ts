@@ -1,4 +1,4 @@
-import type { OutlinePoint } from '../tank';
+import type { OutlinePoint } from '../tank-type';
 import { BULGE } from '../forms/lying';
 import { defineTankType, dimensions, mark, topRing } from './define';
 

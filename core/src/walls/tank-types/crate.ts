@@ -1,4 +1,5 @@
-import type { Port, PortWay, TankDimensions, TankMark, TankType } from '../tank';
+import type { TankDimensions } from '../tank';
+import type { Port, PortWay, TankMark, TankType } from '../tank-type';
 import { block, defineTankType, dimensions, mark, markBox, roundBand, topRing, upBand } from './define';
 
 const SIDES = ['front', 'right', 'back', 'left'] as const;

@@ -1,4 +1,5 @@
-import type { Face, NoDrillZone, OutlinePoint, TankDimensions, TankMark, TankType } from '../tank';
+import type { Face, TankDimensions } from '../tank';
+import type { NoDrillZone, OutlinePoint, TankMark, TankType } from '../tank-type';
 
 type Given = Pick<TankType, 'id' | 'name' | 'shortName' | 'form' | 'material' | 'defaults'> & Partial<TankType>;
 

@@ -1,5 +1,6 @@
 import type { Role } from '../roles';
-import type { Port, TankDimensions, TankType } from '../tank';
+import type { TankDimensions } from '../tank';
+import type { Port, TankType } from '../tank-type';
 import { block, defineTankType, dimensions, mark, markBox, topRing, upBand, wallSeam } from './define';
 
 /** The chime and the curve above it; the hoops stand out this much to either side (typical, value from memory). */

@@ -1,4 +1,5 @@
-import type { FormId, TankDimensions, TankType } from '../tank';
+import type { TankDimensions } from '../tank';
+import type { FormId, TankType } from '../tank-type';
 import { block, defineTankType, dimensions } from './define';
 
 const shared = { material: 'polyethylene', openTop: true, breathes: true, ownSize: true } as const;

@@ -1,4 +1,4 @@
-import type { OutlinePoint, TankMark } from '../tank';
+import type { OutlinePoint, TankMark } from '../tank-type';
 import { block, defineTankType, dimensions, mark, markBox, topRing, upBand } from './define';
 
 const WHEEL_M = 0.3;

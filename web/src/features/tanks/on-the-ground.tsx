@@ -13,7 +13,6 @@ import {
   type Tank,
   acrossM,
   checkPlanks,
-  flotation,
   footKpa,
   formOf,
   formatLength,
@@ -21,8 +20,6 @@ import {
   formatVolume,
   holdsM3,
   fullKg,
-  lidOverGroundM,
-  siteFigure,
   standHolder,
   standingWith,
   tankType,
@@ -35,6 +32,8 @@ import { FigureField } from '@/ui/figure-field';
 import { TextField } from '@/ui/text-field';
 import { YesNo } from '@/ui/yes-no';
 import { useJob } from '../../store/job-provider';
+import { Fact } from './fact';
+import { InTheGround } from './in-the-ground';
 import { useTankField } from './use-tank-field';
 
 const TankUse = dynamic(() => import('./tank-use'), { ssr: false });
@@ -244,70 +243,6 @@ function Past({ tank }: { readonly tank: Tank }) {
   );
 }
 
-/** A buried tank: how it is buried, what lifts it and what holds it. */
-function InTheGround({ tank }: { readonly tank: Tank }) {
-  const job = useJob((state) => state.job);
-  const set = useTankField(tank);
-  const { liftKg, heldKg, missingKg } = flotation(tank, siteFigure(job, 'groundWaterM'));
-  const pounds = job.measures === 'in-gal';
-  return (
-    <div className="space-y-2 border-t border-hair py-2">
-      <Fact name="lid over ground">{formatLength(lidOverGroundM(tank), job.measures)}</Fact>
-      <Fact name="empty, it is">
-        lifted by {formatMass(liftKg, job.measures)}, held by {formatMass(heldKg, job.measures)}
-        {missingKg > 0 ? `: ${formatMass(missingKg, job.measures)} missing` : ': it stays'}
-      </Fact>
-      <RiserFields tank={tank} />
-      <FigureField
-        kind="mass"
-        measures={job.measures}
-        bare
-        label={`Anchors hold, ${pounds ? 'lb' : 'kg'}`}
-        value={tank.anchorKg}
-        onChange={(to) => set('anchorKg', to)}
-      />
-      <YesNo
-        label="Water goes in as the ground does"
-        value={tank.filledAsBuried}
-        onChange={(to) => set('filledAsBuried', to)}
-      />
-      <YesNo label="Braced inside while empty" value={tank.braced} onChange={(to) => set('braced', to)} />
-    </div>
-  );
-}
-
-/** What leads from its way in up to a lid over the ground. */
-function RiserFields({ tank }: { readonly tank: Tank }) {
-  const measures = useJob((state) => state.job.measures);
-  const set = useTankField(tank);
-  const { riser } = tank;
-  if (riser === null)
-    return (
-      <Action onClick={() => set('riser', { heightM: 0.3, widthM: tank.accessM > 0 ? tank.accessM : 0.6 })}>
-        Put a riser on it
-      </Action>
-    );
-  return (
-    <div>
-      <div className="grid grid-cols-2 gap-2">
-        <LengthField
-          label="Riser, high"
-          valueM={riser.heightM}
-          measures={measures}
-          onChange={(heightM) => set('riser', { ...riser, heightM })}
-        />
-        <LengthField
-          label="Riser, clear inside"
-          valueM={riser.widthM}
-          measures={measures}
-          onChange={(widthM) => set('riser', { ...riser, widthM })}
-        />
-      </div>
-      <Action onClick={() => set('riser', null)}>No riser on it</Action>
-    </div>
-  );
-}
-
 /** A pump in the tank: its size, where it draws and where it stands. */
 function PumpInside({ tank }: { readonly tank: Tank }) {
   const measures = useJob((state) => state.job.measures);
@@ -353,10 +288,3 @@ function PumpInside({ tank }: { readonly tank: Tank }) {
     </div>
   );
 }
-
-const Fact = ({ name, children }: { readonly name: string; readonly children: React.ReactNode }) => (
-  <p className="border-b border-hair py-1.5">
-    <span className="block type-second">{name}</span>
-    <span className="type-row">{children}</span>
-  </p>
-);

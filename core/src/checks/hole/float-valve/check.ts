@@ -4,7 +4,7 @@ import type { CheckContext } from '../../../derived/context';
 import { setField } from '../../../edits/change-field';
 import type { Penetration } from '../../../job/job';
 import { holesOf } from '../../../job/lookup';
-import { lengthStepM } from '../../../quantity/length';
+import { lengthStepM, markBelow } from '../../../quantity/length';
 import { holdsM3 } from '../../../walls/level';
 import { freePlace } from '../../../walls/no-drill';
 import type { Tank } from '../../../walls/tank';
@@ -97,7 +97,7 @@ export default defineCheck({
 /** The arm is bent so that the water stays clear of the valve. */
 function lowerFix(hole: Penetration, { job }: CheckContext): Fix {
   const stepM = lengthStepM(job.measures, true);
-  const levelM = Math.max(stepM, Math.floor((hole.heightM - FLOAT_BELOW_M) / stepM + 1e-6) * stepM);
+  const levelM = Math.max(stepM, markBelow(hole.heightM - FLOAT_BELOW_M, stepM));
   return setFix(setField('penetrations', hole, 'shutsM', levelM), 'Bend the arm to shut at {level}', {
     level: { lengthM: levelM },
   });
@@ -107,7 +107,7 @@ function lowerFix(hole: Penetration, { job }: CheckContext): Fix {
 function higherFixes(hole: Penetration, tank: Tank, context: CheckContext): readonly Fix[] {
   const { job, index } = context;
   const stepM = lengthStepM(job.measures, true);
-  const wantedM = Math.floor((levelsOf(tank, context).spillsM - BELOW_SPILL_M) / stepM + 1e-6) * stepM;
+  const wantedM = markBelow(levelsOf(tank, context).spillsM - BELOW_SPILL_M, stepM);
   if (wantedM <= shutsAtM(hole, tank)) return [];
   if (wantedM <= hole.heightM - AIR_M)
     return [

@@ -15,5 +15,5 @@ export default defineCheck({
     messages: { seal: { title: 'Wrong seal for this wall', text: '{why}' } },
   },
   sees: 'run-in-water',
-  check: (context) => sealReports(context, ({ about }) => about === 'wall'),
+  check: (context) => sealReports(context, ['wall']),
 });

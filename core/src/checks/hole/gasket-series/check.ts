@@ -18,12 +18,7 @@ export default defineCheck({
     messages: { seal: { title: 'Gasket for another pipe', text: '{why}' } },
   },
   sees: 'run-in-water',
-  check: (context) =>
-    sealReports(
-      context,
-      ({ about }) => about === 'pipe',
-      ({ hole, seal }, _, whole) => gasketFor(hole, seal, whole),
-    ),
+  check: (context) => sealReports(context, ['pipe'], ({ hole, seal }, _, whole) => gasketFor(hole, seal, whole)),
 });
 
 /** The same kind of seal, made for the pipe that is there. */

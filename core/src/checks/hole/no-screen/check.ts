@@ -6,7 +6,7 @@ import type { Feature } from '../../../fittings/part';
 import { TO_THE_AIR } from '../../../walls/roles';
 import { atPenetration } from '../../places';
 import { type Report, defineCheck } from '../../define-check';
-import { screenings } from '../../run/screenings';
+import { screenings } from '../../screenings';
 
 export default defineCheck({
   meta: {
@@ -23,8 +23,9 @@ export default defineCheck({
   check: (context) => context.runs.flatMap((run) => openingOf(run, context)),
 });
 
-/** What keeps leaves and insects out of an inlet. */
-const HOLDS_BACK: readonly Feature[] = ['screen', 'filter', 'strainer'];
+/** What keeps insects out, and what keeps leaves out of an inlet too. */
+const SCREENS: readonly Feature[] = ['screen'];
+const HOLDS_BACK: readonly Feature[] = [...SCREENS, 'filter', 'strainer'];
 
 /** The line of a run that begins beyond what seals the hole, ends in the open, and has nothing in it that keeps out what crawls. */
 function openingOf(run: Run, context: RunSight): readonly Report<'open' | 'inlet'>[] {
@@ -35,7 +36,7 @@ function openingOf(run: Run, context: RunSight): readonly Report<'open' | 'inlet
   if (portUse === 'plug' || (port === null && sealOf(id, context.index) === undefined)) return [];
   // Rain comes in by an inlet from wherever else it ends.
   const open = strands.find((strand) => (toTheAir ? endsFree(strand, context) : endsBare(strand)));
-  const keepsOut = toTheAir ? HOLDS_BACK.slice(0, 1) : HOLDS_BACK;
+  const keepsOut = toTheAir ? SCREENS : HOLDS_BACK;
   const hasScreen = strands.some(({ items }) =>
     items.some(({ part }) => part.features.some((feature) => keepsOut.includes(feature))),
   );

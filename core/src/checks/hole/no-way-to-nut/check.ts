@@ -14,12 +14,7 @@ export default defineCheck({
     messages: { seal: { title: 'No hand inside', text: '{why}' } },
   },
   sees: 'run-in-water',
-  check: (context) =>
-    sealReports(
-      context,
-      ({ about }) => about === 'reach',
-      ({ hole }, { rulesOut }) => cordFix(hole, rulesOut),
-    ),
+  check: (context) => sealReports(context, ['reach'], ({ hole }, { rulesOut }) => cordFix(hole, rulesOut)),
 });
 
 /** Where the fitting passes the opening it can be drawn in on a cord. */

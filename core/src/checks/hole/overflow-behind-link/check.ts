@@ -35,7 +35,8 @@ export default defineCheck({
       const [inlet] = holesOf(job, tank.id, 'inlet');
       const group = sharingWith(tank, context);
       if (!inlet || group.length < 2 || workingHoles(context, tank.id, 'overflow').length > 0) return [];
-      const [first] = group.flatMap(({ id }) => workingHoles(context, id, 'overflow'));
+      const overflows = group.flatMap(({ id }) => workingHoles(context, id, 'overflow'));
+      const [first] = overflows;
       if (!first) return [];
       const headM = Math.max(0, tank.brimM + baseLevelM(tank, job) - passesAtM(first, context));
       const flow = byLinksM3s(tank, context);
@@ -51,7 +52,7 @@ export default defineCheck({
                 into: tank.label,
                 passes: { flowM3s: flow },
                 head: { lengthM: headM },
-                over: first.label,
+                over: overflows.map(({ label }) => label).join(', '),
               },
             },
           ];

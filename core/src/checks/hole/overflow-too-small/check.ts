@@ -1,13 +1,12 @@
 import { workingHoles } from '../../../derived/shut';
 import { holesOf } from '../../../job/lookup';
-import { inflowM3s, overflowHeadM, overflowM3s } from '../../../hydraulics/overflow';
+import { ALIKE_SHARE, inflowM3s, nominalAreaIn2, overflowHeadM, overflowM3s } from '../../../hydraulics/overflow';
 import { overflowLawOf } from '../../../hydraulics/overflow-law';
 import { byLinksM3s } from '../../../hydraulics/through-links';
 import type { Penetration } from '../../../job/job';
 import { sharingWith } from '../../../derived/levels';
 import { sizeWords } from '../../../quantity/size';
 import { atPenetration } from '../../places';
-import { ALIKE, areaOf } from '../../tank/no-overflow/overflow-fixes';
 import { type Report, defineCheck } from '../../define-check';
 
 export default defineCheck({
@@ -38,20 +37,19 @@ export default defineCheck({
       const group = sharingWith(tank, context);
       const inlets = group.flatMap(({ id }) => holesOf(context.job, id, 'inlet', 'tanker-fill'));
       const all = group.flatMap(({ id }) => workingHoles(context, id, 'overflow'));
-      const inletArea = Math.max(0, ...inlets.map(areaOf));
-      const share = all.reduce((sum, hole) => sum + areaOf(hole), 0) / inletArea;
-      const largest = inlets.toSorted((a, b) => areaOf(b) - areaOf(a))[0];
+      const inletArea = Math.max(0, ...inlets.map(nominalAreaIn2));
+      const share = all.reduce((sum, hole) => sum + nominalAreaIn2(hole), 0) / inletArea;
+      const largest = inlets.toSorted((a, b) => nominalAreaIn2(b) - nominalAreaIn2(a))[0];
       const sumOf = (holes: readonly Penetration[]): number =>
         holes.reduce((sum, hole) => sum + overflowM3s(hole, context), 0);
       // All of a row together; and what comes into one of it, by its own and by what its links carry to the others.
-      const [carries, inflow] = [
-        [sumOf(all), inflowM3s(group, context)] as const,
-        ...(group.length > 1
-          ? [[sumOf(overflows) + byLinksM3s(tank, context), inflowM3s([tank], context)] as const]
-          : []),
-      ].toSorted(([a, b], [c, d]) => a - b - (c - d))[0] ?? [0, 0];
+      const flows = [
+        { carries: sumOf(all), inflow: inflowM3s(group, context) },
+        { carries: sumOf(overflows) + byLinksM3s(tank, context), inflow: inflowM3s([tank], context) },
+      ];
+      const short = flows.find(({ carries, inflow }) => carries < inflow);
       const at = atPenetration(first);
-      if (largest && share < ALIKE)
+      if (largest && share < ALIKE_SHARE)
         return [
           {
             messageId: 'area' as const,
@@ -64,15 +62,15 @@ export default defineCheck({
             },
           },
         ];
-      return carries < inflow
+      return short
         ? [
             {
               messageId: 'flow' as const,
               at,
               data: {
                 hole: first.label,
-                inflow: { flowM3s: inflow },
-                carries: { flowM3s: carries },
+                inflow: { flowM3s: short.inflow },
+                carries: { flowM3s: short.carries },
                 head: { lengthM: overflowHeadM(first, tank, context) },
                 law: overflowLawOf(first, context).words,
               },

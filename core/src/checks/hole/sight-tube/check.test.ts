@@ -1,62 +1,51 @@
+import { applyEdits } from '../../../edits/edits';
+import { shippedCatalogue } from '../../../fittings/catalogue';
+import type { Job } from '../../../job/job';
+import { newPart } from '../../../job/new-part';
 import type { DemoPart } from '../../../demo/build-job';
 import { OVERFLOW, tankWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
+const START: readonly DemoPart[] = [{ code: 'BH-050' }, { code: 'AM-050' }, { code: 'PI-050', lengthM: 0.1 }];
 const base = {
   id: 's',
   roles: ['sight-tube' as const],
   size: '1/2' as const,
   heightM: 0.12,
   aroundM: 0.9,
-  parts: [
-    { code: 'BH-050' },
-    { code: 'AM-050' },
-    { code: 'PI-050', lengthM: 0.1 },
-    { code: 'ES-050', points: 'up' as const },
-  ],
+  parts: [...START, { code: 'ES-050', points: 'up' as const }],
 };
 const tube = (lengthM: number, top: readonly DemoPart[] = []) =>
   tankWith({ holes: [{ ...base, parts: [...base.parts, { code: 'CP-050', lengthM }, ...top] }, OVERFLOW] });
 
-/** A tee on an outlet, its branch upward with a tube on it, straight on a tap. */
-const teed = (lengthM: number) => {
-  const job = tankWith({
+/** A tee on an outlet, its branch upward with a tube on it; straight on a line to a tap. */
+const teed = (lengthM: number): Job => {
+  const outlet = tankWith({
     holes: [
       {
-        id: 's',
+        ...base,
         roles: ['draw-off', 'sight-tube'],
-        size: '1/2',
-        heightM: 0.12,
-        aroundM: 0.9,
-        parts: [
-          { code: 'BH-050' },
-          { code: 'AM-050' },
-          { code: 'PI-050', lengthM: 0.1 },
-          { code: 'TS-050', points: 'up' },
-          { code: 'PI-050', lengthM: 0.1 },
-          { code: 'AM-050', inEnd: 1 },
-        ],
+        parts: [...START, { code: 'TS-050', points: 'up' }, ...START.slice(2), { code: 'AM-050', inEnd: 1 }],
       },
       OVERFLOW,
     ],
   });
-  const [tee] = job.parts.filter(({ code }) => code === 'TS-050');
-  const [pipe] = tankWith({ holes: [{ parts: [{ code: 'BS-075' }, { code: 'CP-050', lengthM }] }] }).parts.slice(1);
-  if (!tee || !pipe) throw new Error('teed: no tee');
-  return {
-    ...job,
-    parts: [...job.parts, { ...pipe, id: 'tube' }],
-    joints: [
-      ...job.joints,
-      ...job.joints.slice(0, 1).map((joint) => ({
-        ...joint,
-        id: 'branch',
-        a: { of: 'part' as const, id: tee.id, end: 2 },
-        b: { of: 'part' as const, id: 'tube', end: 0 },
-      })),
+  const edited = applyEdits(
+    outlet,
+    [
+      {
+        type: 'add-part',
+        part: newPart('tube', 'CP-050', { lengthM }),
+        at: { of: 'part', id: 's-4', end: 2 },
+        partEnd: 0,
+        jointId: 'branch',
+      },
     ],
-  };
+    shippedCatalogue,
+  );
+  if (!edited.ok) throw new Error(edited.error.message);
+  return edited.value.job;
 };
 
 testCheck(check, {
@@ -103,7 +92,7 @@ testCheck(check, {
     {
       why: 'long enough, and straight out of the wall',
       job: tankWith({
-        holes: [{ ...base, parts: [...base.parts.slice(0, 2), { code: 'CP-050', lengthM: 1 }] }, OVERFLOW],
+        holes: [{ ...base, parts: [...START.slice(0, 2), { code: 'CP-050', lengthM: 1 }] }, OVERFLOW],
       }),
       findings: [{ title: 'Sight tube lies level', at: 'P1', text: 'runs out' }],
       fixSettles: false,

@@ -7,7 +7,7 @@ import type { Penetration } from '../../../job/job';
 import type { Fix } from '../../finding';
 import { atPenetration } from '../../places';
 import { type Report, defineCheck } from '../../define-check';
-import { screenings } from '../../run/screenings';
+import { screenings } from '../../screenings';
 import { tubeLengthFixes } from '../../tube-fix';
 
 export default defineCheck({

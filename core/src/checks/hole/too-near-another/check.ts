@@ -3,7 +3,7 @@ import { holeDiameterM, sealOf } from '../../../derived/resolve';
 import type { CheckContext, RunSight } from '../../../derived/context';
 import { staysClosed } from '../../../derived/ports';
 import type { Penetration } from '../../../job/job';
-import { METRES_PER_INCH, lengthStepM } from '../../../quantity/length';
+import { METRES_PER_INCH, lengthStepM, markAbove, markBelow } from '../../../quantity/length';
 import { sizeInInches } from '../../../quantity/size';
 import { faceOf } from '../../../walls/forms';
 import { flangeRadiusM, noDrillZones, zoneAt } from '../../../walls/no-drill';
@@ -117,7 +117,7 @@ function placesFor(round: Round, others: readonly Round[], tank: Tank, marksM: n
     !zoneAt(zones, to, round.flatM) &&
     near.every((other) => (distanceM(to, other.hole, tank) ?? Infinity) >= leastApartM(round, other) - TOUCH_M);
   return [hole.aroundM, round.flatM, shape.acrossM - round.flatM, ...edges, ...beside]
-    .flatMap((at) => [Math.floor(at / marksM + 1e-6) * marksM, Math.ceil(at / marksM - 1e-6) * marksM])
+    .flatMap((at) => [markBelow(at, marksM), markAbove(at, marksM)])
     .map((aroundM) => ({ ...hole, aroundM }))
     .filter(isFree)
     .map((to) => ({ round, to, byM: Math.abs(to.aroundM - hole.aroundM) }))

@@ -40,7 +40,7 @@ testCheck(check, {
     {
       why: 'a float valve in an outlet: it lets water in, and out of the tank nothing',
       job: tankWith({ holes: [{ size: '3/4', heightM: 0.2, parts: [{ code: 'WFN-075' }] }] }),
-      findings: [{ title: 'Does not suit this wall', at: 'P1', text: 'the opening is for: draw-off' }],
+      findings: [{ title: 'Does not suit this wall', at: 'P1', text: 'lets water in; this opening is for: draw-off' }],
       fixSettles: true,
     },
     {

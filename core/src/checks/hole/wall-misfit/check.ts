@@ -1,8 +1,5 @@
-import type { WayReason } from '../../../derived/seal-ways';
 import { sealReports } from '../../seals';
 import { defineCheck } from '../../define-check';
-
-const ABOUT: readonly WayReason['about'][] = ['thick', 'thin', 'curve', 'hole', 'water', 'face', 'liner', 'role'];
 
 export default defineCheck({
   meta: {
@@ -20,11 +17,7 @@ export default defineCheck({
   },
   sees: 'run-in-water',
   check: (context) => [
-    ...sealReports(context, ({ about, inDoubt }) => ABOUT.includes(about) && !inDoubt),
-    ...sealReports(context, ({ inDoubt }) => inDoubt === true).map((report) => ({
-      ...report,
-      messageId: 'doubt' as const,
-      fixes: [],
-    })),
+    ...sealReports(context, ['thick', 'thin', 'curve', 'hole', 'water', 'face', 'liner', 'role']),
+    ...sealReports(context, ['doubt']).map((report) => ({ ...report, messageId: 'doubt' as const, fixes: [] })),
   ],
 });

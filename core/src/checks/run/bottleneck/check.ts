@@ -39,8 +39,8 @@ export default defineCheck({
         const nextMm = Math.min(...(rest ?? []).map(({ part }) => part.boreMm));
         if (!least || !rest || rest.length < LEAST_OTHERS || leastMm >= SHARE * nextMm) return [];
         // A small tap at the end of a wide line, to flush it or to draw from it, is as wide as somebody wants it.
-        if (strand.end.at !== 'terminal' && strand.end.at !== 'hole' && narrow?.includes(items.at(-1) as StrandItem))
-          return [];
+        const last = items.at(-1);
+        if (last && !('joint' in strand.end) && narrow?.includes(last)) return [];
         return [
           {
             messageId: 'narrow' as const,

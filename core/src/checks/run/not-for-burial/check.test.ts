@@ -1,4 +1,4 @@
-import { tankWith } from '../../../test/sample-jobs';
+import { dropPipe, tankWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
@@ -26,13 +26,7 @@ testCheck(check, {
             heightM: 1.6,
             aroundM: 0.8,
             depthM: 0.8,
-            parts: [
-              { code: 'PG-075', outEnd: 2 },
-              { code: 'CS-075' },
-              { code: 'PI-075', lengthM: 0.9 },
-              { code: 'AF-075', inEnd: 1 },
-              { code: 'NCG-075' },
-            ],
+            parts: [...dropPipe('075', 'AF'), { code: 'NCG-075' }],
           },
         ],
       }),

@@ -6,32 +6,19 @@ import { plan } from '../../../plan/plan';
 import { fillText } from '../../../quantity/values';
 import { runChecks } from '../../run-checks';
 import { ternPoint } from '../../../demo/tern-point';
-import { TOP_INLET, byDiverter, drumWith, tankWith } from '../../../test/sample-jobs';
-import { rising } from '../../../job/placed-part';
+import { TOP_INLET, drumWith, filledByDiverter, tankWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
 const job = ternPoint();
 const unlinked = { ...job, joints: job.joints.filter(({ id }) => id !== 'p3-j5') };
 
-const byHose = (riseM: number | null) =>
-  tankWith({
-    roof: {},
-    holes: [
-      {
-        ...TOP_INLET,
-        size: '1',
-        face: 'wall',
-        heightM: 0.8,
-        depthM: 0,
-        parts: byDiverter({ slope: riseM === null ? null : rising(riseM) }),
-      },
-    ],
-  });
-
 testCheck(check, {
   clean: [
-    { why: 'filled by a diverter that stands below the brim: the rest falls on down the pipe', job: byHose(0) },
+    {
+      why: 'filled by a diverter that stands below the brim: the rest falls on down the pipe',
+      job: filledByDiverter(0.8, 0),
+    },
     {
       why: 'a grate in the lid lets surplus out',
       job: tankWith({ holes: [{ ...TOP_INLET, size: '4', parts: [{ code: 'WDG-400' }] }] }),
@@ -50,7 +37,7 @@ testCheck(check, {
   found: [
     {
       why: 'a diverter that nobody knows to stop below the brim',
-      job: byHose(null),
+      job: filledByDiverter(0.8, null),
       findings: [{ title: 'No overflow', at: 'T1' }],
       fixSettles: true,
     },
@@ -79,7 +66,7 @@ test('where the bars leave no room for one as large as the inlet, two smaller on
   const context = contextOf(crate, shippedCatalogue);
   const [fix] = runChecks(context, [check])[0]?.fixes ?? [];
   expect(fix && fillText(fix.text, fix.data, 'mm-l')).toMatch(
-    /^Add 2 overflows of 75 mm at \d+ mm: Push-through gasket .*; one of 110 mm lies flat nowhere$/,
+    /^Add 2 overflows of 75 mm at \d+ mm: Push-through gasket .*; no single one as large goes there$/,
   );
   const edited = applyEdits(crate, fix?.edits ?? [], shippedCatalogue);
   if (!edited.ok) throw new Error(edited.error.message);

@@ -6,7 +6,7 @@ import { freshIds } from '../../../edits/fresh-id';
 import { partTitle, wallFittingsOf } from '../../../fittings/catalogue';
 import type { Part } from '../../../fittings/part';
 import { sideOverflowM3s } from '../../../hydraulics/free-flow';
-import { inflowM3s } from '../../../hydraulics/overflow';
+import { ALIKE_SHARE, inflowM3s, nominalAreaIn2 } from '../../../hydraulics/overflow';
 import type { Penetration } from '../../../job/job';
 import { holeKind, setOutHole, usualSize } from '../../../job/hole-kinds';
 import { holesOf } from '../../../job/lookup';
@@ -19,35 +19,25 @@ import { putIn } from '../../seals';
 
 /** So many beside one another at most: beyond that somebody wants a larger one elsewhere. Our judgement. */
 const MOST_BESIDE = 3;
-/** Sizes of two systems are called differently: 4 in and 110 mm are one. Our judgement. */
-export const ALIKE = 0.85;
-
-export const areaOf = ({ size }: Pick<Penetration, 'size'>): number => sizeInInches(size) ** 2;
-
 /**
  * Overflows as large as the largest inlet and as the storm asks, each with what seals it, where it lies flat: one, and where one lies
  * flat nowhere two or three smaller ones. Nothing where none does.
  */
 export function overflowFixes(context: CheckContext, tank: Tank): readonly Fix[] {
   const { job } = context;
-  const [largest] = holesOf(job, tank.id, 'inlet').toSorted((a, b) => areaOf(b) - areaOf(a));
+  const [largest] = holesOf(job, tank.id, 'inlet').toSorted((a, b) => nominalAreaIn2(b) - nominalAreaIn2(a));
   const kind = holeKind('overflow');
   const wanted: Wanted = {
-    areaIn2: largest ? ALIKE * areaOf(largest) : areaOf({ size: usualSize(kind, job) }),
+    areaIn2: largest ? ALIKE_SHARE * nominalAreaIn2(largest) : nominalAreaIn2({ size: usualSize(kind, job) }),
     flowM3s: inflowM3s(sharingWith(tank, context), context),
   };
   const sizes = WALL_SEAL_SIZES.toSorted((a, b) => sizeInInches(a) - sizeInInches(b));
-  const one = largest?.size ?? usualSize(kind, job);
   for (let count = 1; count <= MOST_BESIDE; count++)
     for (const size of sizes) {
-      if (count * areaOf({ size }) < wanted.areaIn2) continue;
+      if (count * nominalAreaIn2({ size }) < wanted.areaIn2) continue;
       const fix = besideOneAnother(count, size, wanted, tank, context);
       if (!fix) continue;
-      return [
-        count === 1
-          ? fix
-          : { ...fix, text: `${fix.text}; one of {one} lies flat nowhere`, data: { ...fix.data, one: sizeWords(one) } },
-      ];
+      return [count === 1 ? fix : { ...fix, text: `${fix.text}; no single one as large goes there` }];
     }
   return [];
 }
@@ -81,7 +71,7 @@ function besideOneAnother(
       0,
     );
     const stands = holes.every((hole) =>
-      judgeWay(style, { ...hole, label: '' }, tank, context, [part]).reasons.every(({ inDoubt }) => inDoubt),
+      judgeWay(style, { ...hole, label: '' }, tank, context, [part]).reasons.every(({ about }) => about === 'doubt'),
     );
     if (first && carries >= flowM3s && stands) return fixOf(holes, part, context);
   }
