@@ -1,7 +1,7 @@
 import type { Job } from '../job/job';
 import { newTank } from '../job/new-tank';
 import { awayBy, belowGround, newRoof, newTerminal } from '../job/places';
-import { buildJob } from './build-job';
+import { buildJob } from '../edits/build-job';
 
 /**
  * Ashdown kennel wash (invented): a slim tank on a yard wall in the United Kingdom, sieve and drain, a line to three wash

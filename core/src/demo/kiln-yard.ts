@@ -1,7 +1,7 @@
 import type { Job } from '../job/job';
 import { newTank } from '../job/new-tank';
 import { newRoof } from '../job/places';
-import { buildJob } from './build-job';
+import { buildJob } from '../edits/build-job';
 
 /**
  * Kiln Yard pottery (invented): an upright tank in the European Union that feeds a clay-wash sink and a settling trough.

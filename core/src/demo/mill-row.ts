@@ -3,7 +3,7 @@ import { newTank } from '../job/new-tank';
 import { setField } from '../edits/change-field';
 import { awayBy, belowGround, newInflow, newMark, newRoof, newTerminal } from '../job/places';
 import type { PlanRef } from '../walls/placing';
-import { type JobBuilder, buildJob } from './build-job';
+import { type JobBuilder, buildJob } from '../edits/build-job';
 
 /**
  * Mill Row fire pond (invented): a lined corrugated steel tank in New Zealand with flanged outlets, a reserve for a

@@ -1,7 +1,7 @@
 import type { Job } from '../job/job';
 import { setOutTank } from '../edits/set-out-tank';
 import { newTank } from '../job/new-tank';
-import { buildJob } from './build-job';
+import { buildJob } from '../edits/build-job';
 
 /**
  * Quarry Lane brick saw (invented): one tank on a trailer in the United States, a dust-suppression line on quick

@@ -3,7 +3,7 @@ import type { Job, Penetration } from '../job/job';
 import { METRES_PER_INCH } from '../quantity/length';
 import { newPenetration, newTank } from '../job/new-tank';
 import { awayBy, belowGround, newMark, newRoof, newTerminal } from '../job/places';
-import { buildJob } from './build-job';
+import { buildJob } from '../edits/build-job';
 
 const IN = METRES_PER_INCH;
 const FT = 12 * IN;

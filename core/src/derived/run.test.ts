@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { buildJob } from '../demo/build-job';
+import { buildJob } from '../edits/build-job';
 import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue } from '../fittings/catalogue';
 import { contextOf } from './context';

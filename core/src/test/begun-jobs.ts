@@ -1,6 +1,6 @@
 import { rising } from '../job/placed-part';
 import { ashdown } from '../demo/ashdown';
-import type { DemoPart } from '../demo/build-job';
+import type { DemoPart } from '../edits/build-job';
 import { kilnYard } from '../demo/kiln-yard';
 import { millRow } from '../demo/mill-row';
 import { quarryLane } from '../demo/quarry-lane';

@@ -1,5 +1,5 @@
 import { falling } from '../job/placed-part';
-import { buildJob } from '../demo/build-job';
+import { buildJob } from '../edits/build-job';
 import { shippedCatalogue } from '../fittings/catalogue';
 import type { EndRef, Job, PlacedPart } from '../job/job';
 import { newPart } from '../job/new-part';

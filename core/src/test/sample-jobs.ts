@@ -1,5 +1,5 @@
 import { rising } from '../job/placed-part';
-import { type DemoEnd, type DemoPart, buildJob } from '../demo/build-job';
+import { type DemoEnd, type DemoPart, buildJob } from '../edits/build-job';
 import type { Inflow, Job, Mark, Penetration, Roof, Settings, Terminal } from '../job/job';
 import { newPenetration, newTank } from '../job/new-tank';
 import { belowGround, newRoof, newTerminal } from '../job/places';

@@ -1,4 +1,4 @@
-import { buildJob } from '../demo/build-job';
+import { buildJob } from '../edits/build-job';
 import { shippedCatalogue } from '../fittings/catalogue';
 import type { EndRef, Job, Penetration } from '../job/job';
 import { newPart } from '../job/new-part';

@@ -5,6 +5,7 @@ import { Suspense } from 'react';
 import { Hatches } from '@/drawing/view/hatches';
 import { type JobList, type SeenJob, type WorstNote } from '@/server/job-looks/list';
 import { type Look, type LookedFinding } from '@/server/job-looks/look';
+import { Awake } from '@/ui/awake';
 import { Peg } from '@/ui/peg';
 import { type Seam, SeamGlyph, seamOf } from '@/ui/seam-glyph';
 import { NameBlock } from '../desk/name-block';
@@ -69,10 +70,10 @@ function Listed({ list, archived }: { readonly list?: JobList; readonly archived
             </span>
           </h1>
           {list && !archived && (
-            <div className="flex max-w-xl flex-wrap items-start justify-end gap-3 max-md:justify-start">
+            <Awake className="flex max-w-xl flex-wrap items-start justify-end gap-3 max-md:justify-start">
               <OpenJobFile />
               <NewJob />
-            </div>
+            </Awake>
           )}
         </div>
         <ul className="rule-subject">

@@ -1,4 +1,4 @@
-import type { DemoPart } from '../../../demo/build-job';
+import type { DemoPart } from '../../../edits/build-job';
 import { tankWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';

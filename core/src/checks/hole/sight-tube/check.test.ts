@@ -2,7 +2,7 @@ import { applyEdits } from '../../../edits/edits';
 import { shippedCatalogue } from '../../../fittings/catalogue';
 import type { Job } from '../../../job/job';
 import { newPart } from '../../../job/new-part';
-import type { DemoPart } from '../../../demo/build-job';
+import type { DemoPart } from '../../../edits/build-job';
 import { OVERFLOW, tankWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';

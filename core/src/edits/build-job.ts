@@ -1,8 +1,8 @@
 import type { Region } from '../region';
-import { setSetting } from '../edits/change-field';
+import { setSetting } from './change-field';
 import type { Catalogue } from '../fittings/catalogue';
 import { shippedCatalogue } from '../fittings/catalogue';
-import { type Edit, applyEdits } from '../edits/edits';
+import { type Edit, applyEdits } from './edits';
 import { type EndRef, type Job, type PlacedPart, type Settings, emptyJob } from '../job/job';
 import { newPart } from '../job/new-part';
 import { newPenetration } from '../job/new-tank';
