@@ -17,6 +17,7 @@ const ROOMS = [
   'falls',
   'checks',
   'plan',
+  'patterns',
   'demo',
 ];
 

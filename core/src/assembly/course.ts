@@ -91,6 +91,8 @@ export function courseOf({ penetration, strands }: Run, context: RunSight): Cour
   const opened = tank && openedAt(penetration, tank, standsAs(tank, context));
   const { frame, at: start, looks } = opened ?? NOWHERE;
   const branches = new Map<string, { readonly from: Vector; readonly heading: Vector }>();
+  /** Behind what the line went on through: a seal of another chamber, on the inside of which it goes on. */
+  const reached = new Map<string, { readonly from: Vector; readonly heading: Vector }>();
   const unsure = new Set<string>();
   const wallM = tank?.wallM ?? 0;
   /** The wall that a seal sits in: its own where it comes last, else that of the opening where the run begins. */
@@ -105,7 +107,7 @@ export function courseOf({ penetration, strands }: Run, context: RunSight): Cour
       from.of === 'part' && !inside
         ? branches.get(`${from.id} ${from.end}`)
         : inside
-          ? { from: along(start, looks, -wallM), heading: times(looks, -1) }
+          ? (reached.get(from.id) ?? { from: along(start, looks, -wallM), heading: times(looks, -1) })
           : { from: start, heading: looks };
     if (!begin) return [];
     const target = targetOf(strand, penetration, frame, context)?.at;
@@ -118,6 +120,7 @@ export function courseOf({ penetration, strands }: Run, context: RunSight): Cour
       const inM = inWall ?? standsInM(context.judgedOf(item.jointIn?.id), [before, item.part], wallOf(item, strand));
       const leg = legOf(item, strand.items[place + 1], along(at, heading, -inM), heading, target, sure);
       legs.push(inside ? { ...leg, inTank: true } : leg);
+      if (inWall === undefined) reached.set(item.placed.id, { from: leg.to, heading: leg.headingOut });
       sure &&= leg.assumed.length === 0;
       if (!sure) unsure.add(item.placed.id);
       for (const [end, branch] of leg.branches) branches.set(`${item.placed.id} ${end}`, branch);

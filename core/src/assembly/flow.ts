@@ -13,7 +13,11 @@ export function flowOf({ penetration: { roles } }: Run, strand: Strand, { index 
   const goes = waterGoes(roles);
   if (goes === undefined) return undefined;
   const { from } = strand;
-  const inside = from.of === 'part' && index.placed(from.id)?.part.ends[from.end]?.position === 'inside';
+  const start = from.of === 'part' ? index.placed(from.id)?.part : undefined;
+  const at = from.of === 'part' ? start?.ends[from.end]?.position : undefined;
+  // What a diverter does not turn aside falls on down its pipe, away from the tank.
+  if (start?.diverts !== undefined && at === 'outlet') return 'onward';
+  const inside = at === 'inside';
   return (goes === 'out') === inside ? 'back' : 'onward';
 }
 

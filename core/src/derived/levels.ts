@@ -12,7 +12,7 @@ import { type Penetration, siteFigure } from '../job/job';
 import type { RunJob } from './run-job';
 import { linkedTanks, linksOf } from './linked-tanks';
 import { holesOf, tankOf } from '../job/lookup';
-import { workingHoles } from './shut';
+import { isDryHousing, workingHoles } from './shut';
 import { strandsOf } from './strands';
 
 /** A float arm shuts its valve when the water stands this far under the hole of the valve (typical, value from memory). */
@@ -84,15 +84,35 @@ interface Known {
   groups: readonly (readonly Tank[])[] | 'not-shown' | undefined;
   readonly levels: Map<string, TankLevels> | 'not-shown';
   readonly spills: Map<readonly Tank[], ReadonlyMap<string, number>>;
+  /** Where the pumps that hang in the tanks draw. */
+  intakes: Intakes;
 }
-const knownOf = memoize<RunJob, Known>(() => ({ groups: undefined, levels: new Map(), spills: new Map() }));
+/** By the opening that a pump hangs behind, how high it draws [m above the base of its tank]. */
+type Intakes = () => ReadonlyMap<string, number>;
+const NO_INTAKES: Intakes = () => new Map();
+const knownOf = memoize<RunJob, Known>(() => ({
+  groups: undefined,
+  levels: new Map(),
+  spills: new Map(),
+  intakes: NO_INTAKES,
+}));
+
+/** Says how what hangs in the tanks of a job is found: where it comes to follows from how its parts lie, which is worked out later. */
+export function giveIntakes(job: RunJob, intakes: Intakes): void {
+  knownOf(job).intakes = intakes;
+}
 
 /**
  * Says the levels of the tanks of a job that shows a part of another, by their ids: they follow from what it does not
  * show. Without them nobody may ask.
  */
 export const giveLevels = (job: RunJob, levels?: ReadonlyMap<string, TankLevels>): void =>
-  knownOf.know(job, { groups: 'not-shown', levels: levels ? new Map(levels) : 'not-shown', spills: new Map() });
+  knownOf.know(job, {
+    groups: 'not-shown',
+    levels: levels ? new Map(levels) : 'not-shown',
+    spills: new Map(),
+    intakes: NO_INTAKES,
+  });
 
 /** The tanks that share their water with this one, itself among them. */
 export function sharingWith(tank: Tank, context: LevelContext): readonly Tank[] {
@@ -109,7 +129,10 @@ interface Outlet {
 
 /** The level below which one outlet gives nothing. */
 function outletOf(hole: Penetration, tank: Tank, context: LevelContext): Outlet {
-  if (hole.roles.includes('pump-line') && tank.pump) return { levelM: tank.pump.intakeM, because: 'pump' };
+  if (hole.roles.includes('pump-line')) {
+    const intakeM = tank.pump?.intakeM ?? knownOf(context.job).intakes().get(hole.id);
+    if (intakeM !== undefined) return { levelM: intakeM, because: 'pump' };
+  }
   const lowest = invertM(hole, tank, context);
   if (hole.roles.includes('pump-line')) return { levelM: lowest, because: 'outlet' };
   const ends = strandsOf(hole, context.runs).flatMap(({ end }) =>
@@ -186,8 +209,24 @@ function spillsAtM(tank: Tank, context: LevelContext): number {
   return found.get(tank.id) ?? Infinity;
 }
 
+/** In a chamber that is kept dry no water stands, however it is made. */
+const dryOf = ({ brimM }: Tank): TankLevels => ({
+  fullM: 0,
+  spillsM: brimM,
+  fullBecause: 'brim',
+  deadM: 0,
+  deadBecause: 'nothing',
+  sedimentM: 0,
+  fullM3: 0,
+  deadM3: 0,
+  sedimentM3: 0,
+  usableM3: 0,
+  floatLosesM3: 0,
+});
+
 function workOutLevels(tank: Tank, context: LevelContext): TankLevels {
   const { job } = context;
+  if (isDryHousing(context, tank.id)) return dryOf(tank);
   const spillsM = Math.min(tank.brimM, spillsAtM(tank, context) - baseLevelM(tank, job));
   const floats = holesOf(job, tank.id, 'float-fill').map((hole) => shutsAtM(hole, tank));
   const rainComes = holesOf(job, tank.id, 'inlet', 'tanker-fill').length > 0;

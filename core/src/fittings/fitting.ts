@@ -39,6 +39,7 @@ export interface FittingSpec {
   readonly loss?: LossShape | keyof typeof FIXED_LOSS;
   readonly ratedKpa?: number | null;
   readonly leastKpa?: number;
+  readonly reducesToKpa?: number;
   readonly sale?: Sale;
   /** Where its lengths come from, where that is not where those of its family come from. */
   readonly source?: Source | undefined;
@@ -93,6 +94,7 @@ export function fitting(spec: FittingSpec): FamilyPart {
       (isLossShape(loss) ? LENGTH_OVER_BORE[loss] * roughFriction(boreMm) : FIXED_LOSS[loss]) +
       suddenChangeLoss(boreMm, bores[0] ?? boreMm, bores[1] ?? boreMm),
     ...(spec.leastKpa === undefined ? {} : { leastKpa: spec.leastKpa }),
+    ...(spec.reducesToKpa === undefined ? {} : { reducesToKpa: spec.reducesToKpa }),
     ...(spec.ratedKpa === undefined ? {} : { ratedKpa: spec.ratedKpa }),
     sale: spec.sale ?? { by: 'piece' },
     priceUsd: inventedPriceUsd(spec.priceUsdAtOneInch, spec.size),

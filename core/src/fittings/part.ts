@@ -109,6 +109,8 @@ export interface Part {
   readonly ratedKpa: number | null;
   /** Under less pressure than this it does not work [kPa]; absent: it asks for none. */
   readonly leastKpa?: number;
+  /** Behind it stands no more than this, whatever stands before it [kPa]; absent: it lets through what there is. */
+  readonly reducesToKpa?: number;
   /** Where it is sold. */
   readonly regions: readonly Region[];
   /** Only for what stands in a wall: from the inlet end of the body to the wet face of the wall [mm]. */

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { faceOf } from '../walls/forms';
-import { flangeRadiusM, noDrillZones, zoneAt } from '../walls/no-drill';
+import { apartM, flangeRadiusM, noDrillZones, zoneAt } from '../walls/no-drill';
 import type { Tank } from '../walls/tank';
 import { TANK_TYPES } from '../walls/tank-types';
 import { HOLE_KINDS, holeKind, setOutHole } from './hole-kinds';
@@ -41,6 +41,17 @@ describe('a new hole', () => {
     expect(second.aroundM).toBeCloseTo(around / 4, 9);
     const third = setOutHole('c', outlet, tank, { ...NEW_JOB, penetrations: [first, second] });
     expect(third.aroundM).toBeCloseTo((around * 3) / 4, 9);
+  });
+
+  // A 2 in bulkhead of 108 mm flange beside another: half of both and an inch apart at least (the rule of the check).
+  test('keeps clear of what is in a small top already', () => {
+    const vent = HOLE_KINDS.find(({ role }) => role === 'vent');
+    if (!vent) throw new Error('no vent');
+    const tank = tankOf('open-drum');
+    const first = { ...setOutHole('a', vent, tank, NEW_JOB), label: 'P1' };
+    const second = setOutHole('b', vent, tank, { ...NEW_JOB, penetrations: [first] });
+    const room = flangeRadiusM('2', undefined);
+    expect(apartM(first, second)).toBeGreaterThanOrEqual(2 * room + 0.0254);
   });
 
   test('takes the sizes of its region', () => {

@@ -1,8 +1,9 @@
+import { wallSealSizeOf } from '../connections/standards/wall-seals';
 import type { NominalSize } from '../quantity/size';
 import { faceOf, facesOf, isUpright } from '../walls/forms';
-import { flangeRadiusM, freePlace } from '../walls/no-drill';
+import { type HoleRoom, apartM, flangeRadiusM, freePlace, leastApartM } from '../walls/no-drill';
 import { type Role, SPILLS_BY } from '../walls/roles';
-import type { Tank } from '../walls/tank';
+import type { Tank, WallPlace } from '../walls/tank';
 import type { Job, Penetration } from './job';
 import { newPenetration } from './new-tank';
 
@@ -58,7 +59,8 @@ export const usualSize = ({ size }: HoleKind, { measures }: Pick<Job, 'measures'
 
 /**
  * A new opening of a kind: on the flat nearest to its usual place, where there is most room.
- * @param radiusM half of the flat that it needs; not said: that of a bulkhead of its size
+ * @param room    what it needs of the face; not said: what a bulkhead of its size does
+ * @param roomOf  what one that is there needs
  */
 export function setOutHole(
   id: string,
@@ -66,25 +68,38 @@ export function setOutHole(
   tank: Tank,
   job: Pick<Job, 'penetrations' | 'measures'>,
   size: NominalSize = usualSize(kind, job),
-  radiusM = flangeRadiusM(size, undefined),
+  room: HoleRoom = bulkheadRoom({ size, holeM: null }),
+  roomOf: (hole: Penetration) => HoleRoom = bulkheadRoom,
 ): Omit<Penetration, 'label'> {
   const side = facesOf(tank).find(({ seen }) => seen !== 'plan');
   const shape = (kind.on === 'top' ? faceOf(tank, 'top') : side) ?? side;
   if (!shape) throw new RangeError(`setOutHole: ${tank.label} has no face`);
   const plan = shape.seen === 'plan';
-  const mostUpM = kind.role === 'overflow' ? lowestAboveM(tank, job) - radiusM : Infinity;
-  const taken = job.penetrations
-    .filter(({ tankId, face }) => tankId === tank.id && face === shape.face)
-    .map(({ aroundM }) => aroundM);
-  const wanted = {
-    face: shape.face,
-    heightM: plan ? tank.heightM : Math.max(0, Math.min(tank.brimM * kind.heightShare, mostUpM)),
-    aroundM: roomiest(shape.acrossM, taken),
-    depthM: plan ? shape.alongM / 2 : 0,
-  };
-  const place = freePlace(tank, wanted, radiusM, plan ? {} : { mostUpM }) ?? wanted;
+  const mostUpM = kind.role === 'overflow' ? lowestAboveM(tank, job) - room.flatM : Infinity;
+  const others = job.penetrations.filter(({ tankId, face }) => tankId === tank.id && face === shape.face);
+  const taken = others.map(({ aroundM }) => aroundM);
+  const upM = plan ? tank.heightM : Math.max(0, Math.min(tank.brimM * kind.heightShare, mostUpM));
+  const at = (aroundM: number, depthM: number) => ({ face: shape.face, heightM: upM, aroundM, depthM });
+  const isClear = (place: WallPlace): boolean =>
+    others.every((other) => apartM(place, other) >= leastApartM(room, roomOf(other)));
+  const wanted = at(roomiest(shape.acrossM, taken), plan ? shape.alongM / 2 : 0);
+  const elsewhere = SHARES.flatMap((across) =>
+    plan ? SHARES.map((along) => at(across * shape.acrossM, along * shape.alongM)) : [at(across * shape.acrossM, 0)],
+  );
+  const free = [wanted, ...elsewhere].flatMap(
+    (place) => freePlace(tank, place, room.flatM, plan ? {} : { mostUpM }) ?? [],
+  );
+  const place = free.find(isClear) ?? free[0] ?? wanted;
   return newPenetration({ id, tankId: tank.id, name: kind.name, roles: [kind.role], size, ...place });
 }
+
+const bulkheadRoom = ({ size, holeM }: Pick<Penetration, 'size' | 'holeM'>): HoleRoom => ({
+  flatM: flangeRadiusM(size, holeM ?? undefined),
+  holeM: holeM ?? (wallSealSizeOf('bulkhead', size)?.typicalHoleMm ?? 0) / 1000,
+});
+
+/** Where else on a face there may be room, as shares of it. */
+const SHARES = [0.25, 0.75, 0.5, 0.12, 0.88, 0.37, 0.63] as const;
 
 /** Where else surplus water would leave: the brim, or the lower edge of what stands in a side below it [m]. */
 const lowestAboveM = (tank: Tank, { penetrations }: Pick<Job, 'penetrations'>): number =>

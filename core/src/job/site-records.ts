@@ -139,6 +139,16 @@ export const INFLOW = {
     says: 'From the end of its pipe down to the level at which the tank spills',
     asked: 'Air gap over the spill level',
   },
+  boreM: {
+    kind: 'length',
+    above: 0,
+    most: 1,
+    usual: [0.01, 0.1],
+    orUnknown: true,
+    words: 'bore of its end',
+    says: 'Clear inside the end of its pipe; null: taken to be as wide as its opening',
+    asked: 'Bore of the end of its pipe',
+  },
 } as const satisfies Fields;
 export interface Inflow extends RecordOf<typeof INFLOW> {}
 

@@ -27,7 +27,9 @@ import {
 import { type Edit, applyEdits } from '../edits/edits';
 import { shippedCatalogue } from '../fittings/catalogue';
 import { newPart } from '../job/new-part';
-import { SYSTEMS, buildSystem } from './systems';
+import { jobOfPattern } from '../patterns/pattern';
+import { PATTERNS } from '../patterns/patterns';
+import { REGIONS } from '../region';
 
 /** With parts on the further end of one that is there. */
 function withBranch(job: Job, of: string, end: number, parts: readonly (readonly [string, number | null])[]): Job {
@@ -298,7 +300,8 @@ const WITH_CARE: readonly Job[] = [
 /** What people plan: every kind of system, every line, the demo jobs, drums linked and fed in the usual ways. */
 export const BEGUN_JOBS: readonly Job[] = [
   ...[ternPoint, ashdown, kilnYard, millRow, quarryLane].map((demo) => demo()),
-  ...Object.values(SYSTEMS).map(buildSystem),
+  // Each kind in one region, the regions in turn: what differs between them is tried where the patterns are.
+  ...PATTERNS.map((pattern, place) => jobOfPattern(pattern, REGIONS[place % REGIONS.length] ?? 'US')),
   ...LINES.map(jobOfLine),
   ...WITH_CARE,
   linkedDrums('BH-075', [{ code: 'NC-075' }, { code: 'LV-075' }, { code: 'NC-075' }]),

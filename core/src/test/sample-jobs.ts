@@ -141,15 +141,15 @@ export const TOP_INLET = {
   depthM: 0.3,
 } as const satisfies SampleHole;
 
-/** A metre of pipe under a gasket in a top, which goes on through it, with an adapter at its end. */
-export const dropPipe = (size: string, adapter: string): readonly DemoPart[] => [
+/** Pipe under a gasket in a top, which goes on through it, with an adapter at its end. */
+export const dropPipe = (size: string, adapter: string, lengthM = 0.7): readonly DemoPart[] => [
   { code: `PG-${size}`, outEnd: 2 },
   { code: `CS-${size}` },
-  { code: `PI-${size}`, lengthM: 0.9 },
+  { code: `PI-${size}`, lengthM },
   { code: `${adapter}-${size}`, inEnd: 1 },
 ];
 
-/** A pump on a metre of pipe under the top of an upright tank. */
+/** A pump on its pipe under the top of an upright tank. */
 export const HUNG_PUMP: SampleHole = {
   id: 'p',
   name: 'Pump line',

@@ -1,5 +1,5 @@
 import { WALL_SEAL_SIZES, wallSealSizeOf } from '../connections/standards/wall-seals';
-import { markAbove, markBelow } from '../quantity/length';
+import { METRES_PER_INCH, markAbove, markBelow } from '../quantity/length';
 import type { NominalSize } from '../quantity/size';
 import { type FaceShape, faceOf } from './forms';
 import { PLACE_FIELDS, type PlaceField, type Tank, type WallPlace } from './tank';
@@ -103,6 +103,19 @@ const onMarks = (
       ),
     [place],
   );
+
+/** What an opening takes of its face round its middle: half of the flat that what seals it needs, and its hole [m]. */
+export interface HoleRoom {
+  readonly flatM: number;
+  readonly holeM: number;
+}
+
+/** A wrench goes between two flanges [m] (common practice). */
+const BETWEEN_M = METRES_PER_INCH;
+
+/** How far apart two openings are at least [m]: half of both flanges and an inch; between the edges of the holes the larger hole. */
+export const leastApartM = (a: HoleRoom, b: HoleRoom): number =>
+  Math.max(a.flatM + b.flatM + BETWEEN_M, a.holeM / 2 + b.holeM / 2 + Math.max(a.holeM, b.holeM));
 
 /** From one place to another of the same face [m]. */
 export const apartM = (a: WallPlace, b: WallPlace): number =>

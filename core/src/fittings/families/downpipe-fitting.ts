@@ -32,6 +32,9 @@ export const DOWNPIPE_LETTER: Readonly<Partial<Record<Material, string>>> = {
 };
 const PRICE: Readonly<Partial<Record<Material, number>>> = { aluminium: 2, pvc: 1, galvanised: 2.2, copper: 7 };
 
+/** Where a first flush is made in. */
+const FLUSHED: readonly NominalSize[] = ['3', '4', '65', '68', '75', '80', '90', '100'];
+
 interface Kind {
   readonly mark: string;
   readonly name: string;
@@ -141,7 +144,7 @@ const KINDS: readonly Kind[] = [
     features: ['first-flush', 'branch'],
     loss: 'tee-run',
     priceUsd: 12,
-    sizes: ['3', '4', '75', '80', '90', '100'],
+    sizes: FLUSHED,
   },
   {
     mark: 'FR',
@@ -152,7 +155,7 @@ const KINDS: readonly Kind[] = [
     chamberM: 1,
     loss: 'tee-run',
     priceUsd: 8,
-    sizes: ['3', '4', '75', '80', '90', '100'],
+    sizes: FLUSHED,
   },
   {
     mark: 'DT',

@@ -18,6 +18,8 @@ const DRIP_TAILS: readonly (readonly [NominalSize, nut: End])[] = [
   ['19', gSwivel('3/4')],
 ];
 const DRIP_KPA = 200;
+/** What a reducer for drip lets through [kPa]: 25 psi (value from memory). */
+const REDUCED_KPA = 172;
 
 interface Spec {
   readonly code: string;
@@ -33,6 +35,7 @@ interface Spec {
   readonly loss?: NonNullable<FittingSpec['loss']>;
   readonly ratedKpa?: number;
   readonly leastKpa?: number;
+  readonly reducesToKpa?: number;
   readonly oneWay?: true;
 }
 
@@ -203,6 +206,7 @@ const onTheTap = ([mark, nut, male, size]: (typeof LINES)[number]) => [
     loss: 'washer-tap',
     material: 'nylon',
     ratedKpa: 800,
+    reducesToKpa: REDUCED_KPA,
     oneWay: true,
     priceUsd: 13,
   }),

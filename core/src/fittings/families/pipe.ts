@@ -4,7 +4,7 @@ import { METRES_PER_INCH } from '../../quantity/length';
 import { type NominalSize, sizeCode } from '../../quantity/size';
 import type { PartEnd } from '../part';
 import { type FamilyPart, defineFamily, inventedPriceUsd } from '../part-family';
-import { DRAIN_US, METRIC_PRESSURE, SCHEDULE_40, SCHEDULE_80 } from '../lines/socketed';
+import { ANZ_PRESSURE, DRAIN_US, METRIC_PRESSURE, SCHEDULE_40, SCHEDULE_80 } from '../lines/socketed';
 import { DOWNPIPE_LETTER, DOWNPIPE_MATERIALS } from './downpipe-fitting';
 
 const FEET = 12 * METRES_PER_INCH;
@@ -45,6 +45,26 @@ const STOCK: readonly Stock[] = [
     stockLengthsM: feet(5),
     usdPerMetre: 15,
     ratedKpa: SCHEDULE_40.ratedKpa,
+  },
+  {
+    series: 'en',
+    mark: 'CPJ',
+    name: 'Clear pipe',
+    material: 'clear-pvc',
+    sizes: ['20', '25', '32'],
+    stockLengthsM: [2, 3],
+    usdPerMetre: 15,
+    ratedKpa: METRIC_PRESSURE.ratedKpa,
+  },
+  {
+    series: 'anz',
+    mark: 'CPZ',
+    name: 'Clear pipe',
+    material: 'clear-pvc',
+    sizes: ['15', '20', '25'],
+    stockLengthsM: [3, 6],
+    usdPerMetre: 15,
+    ratedKpa: ANZ_PRESSURE.ratedKpa,
   },
   {
     series: 'ips-80',

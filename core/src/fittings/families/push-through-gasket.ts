@@ -8,6 +8,7 @@ import { type FamilyPart, defineFamily, inventedPriceUsd } from '../part-family'
 
 /** The pipe each metric gasket is made for; inch sizes are for Schedule 40. */
 const SERIES: Readonly<Partial<Record<NominalSize, string>>> = {
+  '25': 'en',
   '32': 'uk-waste',
   '40': 'uk-waste',
   '50': 'uk-waste',
@@ -21,7 +22,12 @@ const LIP_MM = 6;
 const NECK_MM = 14;
 
 /** Lips for pipe of Australia and New Zealand, in the hole of the metric gasket of about its outside. */
-const ANZ_LIPS: Readonly<Partial<Record<NominalSize, NominalSize>>> = { '40': '40', '50': '50', '110': '100' };
+const ANZ_LIPS: Readonly<Partial<Record<NominalSize, readonly [series: string, size: NominalSize]>>> = {
+  '25': ['anz', '20'],
+  '40': ['anz-dwv', '40'],
+  '50': ['anz-dwv', '50'],
+  '110': ['anz-dwv', '100'],
+};
 
 /** A gasket of one hole, with the lip for one pipe. */
 function gasketFor(row: WallSealSize, mark: string, seriesId: string, pipe: NominalSize): FamilyPart {
@@ -66,7 +72,7 @@ export const pushThroughGaskets = defineFamily({
       const anz = ANZ_LIPS[row.size];
       return [
         gasketFor(row, 'PG', SERIES[row.size] ?? 'ips-40', row.size),
-        ...(anz === undefined ? [] : [gasketFor(row, 'PGZ', 'anz-dwv', anz)]),
+        ...(anz === undefined ? [] : [gasketFor(row, 'PGZ', ...anz)]),
       ];
     }),
 });

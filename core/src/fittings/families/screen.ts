@@ -16,6 +16,7 @@ const VENTS: readonly Made[] = [
   { line: socketed.SEWER_US },
   { line: socketed.THIN_DRAIN_US },
   { line: socketed.METRIC_PRESSURE, from: '40', to: '110' },
+  { line: socketed.ANZ_PRESSURE, from: '40', to: '100' },
   { line: socketed.ANZ_DRAIN, from: '40', to: '100' },
   { line: socketed.ANZ_STORM },
   { line: socketed.WASTE_SOLVENT },

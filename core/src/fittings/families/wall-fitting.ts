@@ -43,7 +43,7 @@ interface Range {
 }
 
 const SMALL: readonly NominalSize[] = ['1/2', '3/4', '1', '1-1/4', '1-1/2', '2'];
-const MIDDLING: readonly NominalSize[] = ['1', '1-1/4', '1-1/2', '2'];
+const FLANGES: readonly NominalSize[] = ['1', '1-1/4', '1-1/2', '2', '3', '4'];
 const INCH_PIPE: readonly NominalSize[] = ['2', '3', '4'];
 const SOIL: readonly NominalSize[] = ['110'];
 /** Polyethylene that goes from tank to tank in the ground. */
@@ -70,6 +70,11 @@ const RP_FEMALE = said(rpFemale, (size) => `${size} Rp female`);
 const G_MALE = said(gMale, (size) => `${size} G male`);
 const forSchedule40 = (outlet: (size: NominalSize) => End) => said(outlet, (size) => `for ${size} Schedule 40 pipe`);
 const forSoil = (outlet: (size: NominalSize) => End) => said(outlet, (size) => `for ${size} mm soil pipe`);
+/** Drain pipe of Australia and New Zealand is called by its bore and is 110 mm outside. */
+const forDrainAnz = said(
+  () => ({ kind: 'gasket', series: 'anz-dwv', size: '100' }),
+  () => 'for 100 mm AS/NZS 1260 drain pipe',
+);
 const gripping =
   (series: string) =>
   (size: NominalSize): End => ({ kind: 'gasket', series, size });
@@ -117,9 +122,9 @@ const RANGES: readonly Range[] = [
   { ...made('tap-shank', 'WFV', FLOAT, 'brass', SHANKS, 19), ...G_MALE, floats: true },
   { ...made('tap-shank', 'WFN', FLOAT, 'brass', SHANKS, 19), ...NPT_MALE, floats: true },
   { ...made('nipple-and-rubbers', 'WNR', 'Nipple with two rubbers and locknuts', 'brass', SMALL, 9), ...NPT_MALE },
-  { ...made('bolted-flange', 'WFT', FLANGE, 'galvanised', [...MIDDLING, '3', '4'], 24), ...NPT_FEMALE },
-  { ...made('bolted-flange', 'WFG', FLANGE, 'galvanised', MIDDLING, 24), ...G_FEMALE },
-  { ...made('bolted-flange', 'WFR', FLANGE, 'galvanised', MIDDLING, 24), ...RP_FEMALE },
+  { ...made('bolted-flange', 'WFT', FLANGE, 'galvanised', FLANGES, 24), ...NPT_FEMALE },
+  { ...made('bolted-flange', 'WFG', FLANGE, 'galvanised', FLANGES, 24), ...G_FEMALE },
+  { ...made('bolted-flange', 'WFR', FLANGE, 'galvanised', FLANGES, 24), ...RP_FEMALE },
   { ...made('cast-sleeve', 'WCS', SLEEVE, 'pvc', INCH_PIPE, 9), ...forSchedule40(socket) },
   { ...made('cast-sleeve', 'WCSM', SLEEVE, 'pvc', SOIL, 9), ...forSoil(soilPushFit) },
   {
@@ -127,12 +132,14 @@ const RANGES: readonly Range[] = [
     ...forSchedule40(gripping('ips-40')),
   },
   { ...made('link-seal', 'WLSM', LINKS, 'rubber', SOIL, 26), ...forSoil(gripping('soil')) },
+  { ...made('link-seal', 'WLSZ', LINKS, 'rubber', SOIL, 26), ...forDrainAnz },
   {
     ...made('link-seal', 'WLSP', LINKS, 'rubber', BURIED, 26),
     ...said(gripping('pe'), (size) => `for ${size} mm polyethylene pipe`),
   },
   { ...made('wall-boot', 'WB', 'Wall boot', 'rubber', ['4'], 15), ...forSchedule40(gripping('ips-40')) },
   { ...made('wall-boot', 'WBM', 'Wall boot', 'rubber', SOIL, 15), ...forSoil(gripping('soil')) },
+  { ...made('wall-boot', 'WBZ', 'Wall boot', 'rubber', SOIL, 15), ...forDrainAnz },
   { ...made('welded-boss', 'WN', 'Welded boss', 'polyethylene', BOSSES, 7), ...NPT_FEMALE },
   { ...made('welded-boss', 'WG', 'Welded boss', 'polyethylene', BOSSES, 7), ...G_FEMALE },
   {

@@ -1,4 +1,4 @@
-import type { OutlinePoint } from '../tank-type';
+import type { OutlinePoint, PortWay } from '../tank-type';
 import { BULGE } from '../forms/lying';
 import { defineTankType, dimensions, mark, topRing } from './define';
 
@@ -7,6 +7,13 @@ const STEPS = 9;
 const RISER = { heightM: 0.6, widthM: 0.6 };
 const LID_OVER_M = 0.03;
 const LID_M = 0.05;
+
+/** The seals that its drains go through. */
+const DRAIN_SEALS: readonly PortWay[] = [
+  { end: '4 IPS gasket', name: 'Rubber seal for 4 in pressure pipe', tell: 'pipe of 114 mm outside' },
+  { end: '110 SOIL gasket', name: 'Rubber seal for 110 mm soil pipe', tell: 'pipe of 110 mm outside' },
+  { end: '100 ANZ-DWV gasket', name: 'Rubber seal for 100 mm drain pipe', tell: 'pipe of 110 mm outside, AS/NZS 1260' },
+];
 
 /** A ribbed moulded tank for the ground, with a riser over its way in. Heights without the riser. */
 export const buried = defineTankType({
@@ -33,10 +40,7 @@ export const buried = defineTankType({
     {
       id: 'inlet-seal',
       name: 'Inlet seal, left end',
-      ways: [
-        { end: '4 IPS gasket', name: 'Rubber seal for 4 in pressure pipe', tell: 'pipe of 114 mm outside' },
-        { end: '110 SOIL gasket', name: 'Rubber seal for 110 mm soil pipe', tell: 'pipe of 110 mm outside' },
-      ],
+      ways: DRAIN_SEALS,
       size: '4',
       role: 'inlet',
       face: 'left',
@@ -48,10 +52,7 @@ export const buried = defineTankType({
     {
       id: 'outlet-seal',
       name: 'Overflow seal, right end',
-      ways: [
-        { end: '4 IPS gasket', name: 'Rubber seal for 4 in pressure pipe', tell: 'pipe of 114 mm outside' },
-        { end: '110 SOIL gasket', name: 'Rubber seal for 110 mm soil pipe', tell: 'pipe of 110 mm outside' },
-      ],
+      ways: DRAIN_SEALS,
       size: '4',
       role: 'overflow',
       face: 'right',

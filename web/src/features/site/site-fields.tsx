@@ -246,6 +246,14 @@ export function InflowFields({ inflow }: { readonly inflow: Inflow }) {
             onChange={(to) => set('airGapM', to)}
           />
         )}
+        {facts.needsAirGap && (
+          <LengthField
+            label="Bore of the end of its pipe"
+            valueM={inflow.boreM}
+            measures={measures}
+            onChange={(to) => set('boreM', to)}
+          />
+        )}
       </Fields>
       {facts.needsAirGap && (
         <p className="pt-2 type-second">

@@ -1,4 +1,4 @@
-import { OVERFLOW, tankWith } from '../../../test/sample-jobs';
+import { OVERFLOW, filledByDiverter, tankWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
@@ -47,6 +47,8 @@ testCheck(check, {
         holes: [OVERFLOW, { roles: ['inlet'], size: '1', heightM: 0.7, aroundM: 1.2, parts: [{ code: 'WBP-100' }] }],
       }),
     },
+    // What is too much falls on down the pipe of the diverter, which spills 30 mm over its opening: so it is meant.
+    { why: 'a fill below it that its diverter stops', job: filledByDiverter(0.6, 0.03, [OVERFLOW]) },
     // By the bores: 4 in IPS is 102.3 mm; the overflow begins at 1291 mm, the inlet at 1339.
     { why: 'a buried tank as it comes, with its own two ports', job: shipped(0) },
     { why: 'the same in a storm: its inlet is a closed line', job: shipped(200) },
@@ -56,6 +58,12 @@ testCheck(check, {
     },
   ],
   found: [
+    {
+      why: 'a fill below it by a diverter that nobody knows to stop',
+      job: filledByDiverter(0.6, null, [OVERFLOW]),
+      findings: [{ title: 'Overflow too high', at: 'P2', text: 'water leaves there first' }],
+      fixSettles: true,
+    },
     {
       why: 'above a cord entry in the wall',
       job: tankWith({ holes: [OVERFLOW, cordAt(0.7)] }),

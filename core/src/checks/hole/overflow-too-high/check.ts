@@ -4,6 +4,7 @@ import { closesRoundCord } from '../../../connections/standards/wall-seals/wall-
 import type { CheckContext, RunSight } from '../../../derived/context';
 import { invertM, obvertM } from '../../../derived/levels';
 import { strandsOf } from '../../../derived/strands';
+import { selfStopping } from '../../../falls/self-stopping';
 import { stormLevelM } from '../../../hydraulics/overflow';
 import type { Penetration } from '../../../job/job';
 import { isUpright } from '../../../walls/forms';
@@ -83,7 +84,7 @@ export default defineCheck({
  */
 const othersOf = (hole: Penetration, tank: Tank, context: CheckContext) =>
   workingHoles(context, tank.id, ...SPILLS_BY)
-    .filter((other) => !isTightRoundCord(other, context))
+    .filter((other) => !isTightRoundCord(other, context) && !stopsAtDiverter(other, context))
     .filter((other) => other.id !== hole.id && isUpright(other.face) && !other.roles.includes('overflow'))
     .map((other) => ({
       name: `${other.label} ${other.name.toLowerCase()}`,
@@ -104,6 +105,10 @@ function lowerFixes(hole: Penetration, byM: number, tank: Tank, { job, index }: 
   });
   return free ? [moveFix(hole, free, 'Lower it to {up}')] : [];
 }
+
+/** What leaves by the hose of a diverter that stops the fill falls on down its pipe: so it is meant. */
+const stopsAtDiverter = ({ id }: Penetration, context: CheckContext): boolean =>
+  selfStopping(context).some(({ hole, sure, spillM, lowestM }) => hole.id === id && sure && spillM <= lowestM);
 
 /** A cord entry whose seal closes round the cord and holds water is no leak, however low it is. */
 const isTightRoundCord = ({ id, roles }: Penetration, { index }: RunSight): boolean => {

@@ -6,15 +6,12 @@ import type { Penetration } from '../../../job/job';
 import { METRES_PER_INCH, lengthStepM, markAbove, markBelow } from '../../../quantity/length';
 import { sizeInInches } from '../../../quantity/size';
 import { faceOf } from '../../../walls/forms';
-import { flangeRadiusM, noDrillZones, zoneAt } from '../../../walls/no-drill';
+import { type HoleRoom, flangeRadiusM, leastApartM, noDrillZones, zoneAt } from '../../../walls/no-drill';
 import type { Tank, WallPlace } from '../../../walls/tank';
 import type { Fix } from '../../finding';
 import { moveFix } from '../../move-fix';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';
-
-/** Between two flanges. */
-const BETWEEN_M = 0.0254;
 
 export default defineCheck({
   meta: {
@@ -56,11 +53,9 @@ export default defineCheck({
 
 const TOUCH_M = 0.0005;
 
-/** An opening, and what it takes of the face round its middle [m]. */
-interface Round {
+/** An opening, and what it takes of the face round its middle. */
+interface Round extends HoleRoom {
   readonly hole: Penetration;
-  readonly flatM: number;
-  readonly holeM: number;
 }
 
 function roundOf(hole: Penetration, tank: Tank, { job, index }: Pick<RunSight, 'job' | 'index'>): Round {
@@ -81,10 +76,6 @@ function distanceM(a: WallPlace, b: WallPlace, tank: Tank): number | undefined {
   const around = shape.seen === 'wall' ? Math.min(along, shape.acrossM - along) : along;
   return Math.hypot(around, shape.seen === 'plan' ? a.depthM - b.depthM : a.heightM - b.heightM);
 }
-
-/** Half of both flanges and an inch; and between the edges of the holes at least the larger hole. */
-const leastApartM = (a: Round, b: Round): number =>
-  Math.max(a.flatM + b.flatM + BETWEEN_M, a.holeM / 2 + b.holeM / 2 + Math.max(a.holeM, b.holeM));
 
 /** Moved, an opening stands here; its height is what it is for, and stays. */
 interface Moved {

@@ -14,8 +14,20 @@ const down = (metres: number, ...codes: readonly string[]) =>
     ],
   });
 
+/** A pump of 32 m (its curve: 314 kPa shut off) before a drip line of 200 kPa, with this between. */
+const pumped = (...between: readonly string[]) =>
+  drumWith({
+    hole: { roles: ['pump-line'], size: '1' },
+    parts: [
+      { code: 'BH-100' },
+      ...['NC-100', 'PJ1N-100', 'NR-100075', 'C-075', 'AD-075M', ...between, 'HSD-075050'].map((code) => ({ code })),
+      { code: 'HOD-050', lengthM: 10 },
+    ],
+  });
+
 testCheck(check, {
   clean: [
+    { why: 'drip tube behind a reducer, which lets 172 kPa through', job: pumped('HJ-075') },
     { why: 'a metre and a half of water on pressure pipe', job: down(1.5, 'KS-200') },
     { why: 'drainage in an overflow runs empty', job: drumWith({}) },
     {
@@ -37,6 +49,12 @@ testCheck(check, {
     },
   ],
   found: [
+    {
+      why: 'drip tube behind a pump',
+      job: pumped(),
+      findings: [{ title: 'Too much pressure', at: 'P1', text: 'made for 29.0 psi; the pump, shut off,' }],
+      fixSettles: false,
+    },
     {
       why: 'a drainage elbow at the foot of a line that stands full: 3 m of water, 29 kPa and more (hydrostatics)',
       job: down(3, 'ED-200'),

@@ -1,5 +1,8 @@
-import { drumWith, linkedDrums } from '../../../test/sample-jobs';
+import { TOP_INLET, byDiverter, drumWith, linkedDrums, tankWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
+import { applyEdits } from '../../../edits/edits';
+import { shippedCatalogue } from '../../../fittings/catalogue';
+import { newPart } from '../../../job/new-part';
 import type { Role } from '../../../walls/roles';
 import check from './check';
 
@@ -37,8 +40,33 @@ const flap = (inEnd: number) =>
     parts: [{ code: 'BS-200' }, { code: 'PI-200', lengthM: 0.5 }, { code: 'CKWS-200', inEnd }],
   });
 
+/** A diverter with a shoe on its foot, turned so; the water that it does not turn aside falls on through it. */
+const shoe = (partEnd: number) => {
+  const job = tankWith({
+    roof: {},
+    holes: [{ ...TOP_INLET, id: 'i', size: '1', face: 'wall', heightM: 0.6, depthM: 0, parts: byDiverter() }],
+  });
+  const diverter = job.parts.find(({ code }) => code === 'DVG-300');
+  const edited = applyEdits(
+    job,
+    [
+      {
+        type: 'add-part',
+        part: newPart('shoe', 'DSG-300'),
+        at: { of: 'part', id: diverter?.id ?? '', end: 1 },
+        partEnd,
+        jointId: 'foot',
+      },
+    ],
+    shippedCatalogue,
+  );
+  if (!edited.ok) throw new RangeError(edited.error.message);
+  return edited.value.job;
+};
+
 testCheck(check, {
   clean: [
+    { why: 'the shoe under a diverter, which falls away from the tank', job: shoe(0) },
     { why: 'out of the tank, arrow outward', job: outlet(false) },
     { why: 'a flap that opens outward', job: flap(0) },
     { why: 'into the tank, arrow inward', job: fill(true) },

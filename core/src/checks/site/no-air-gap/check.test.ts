@@ -13,6 +13,8 @@ const inflow = (given: Partial<Inflow>) =>
 testCheck(check, {
   clean: [
     { why: 'two inches over the spill level', job: inflow({ airGapM: 0.0508 }) },
+    // Twice a bore of 15 mm is 30 mm; the tundish under it may be as wide as it is.
+    { why: 'an inch and a quarter over it, from a narrow pipe', job: inflow({ airGapM: 0.03175, boreM: 0.015 }) },
     { why: 'rain water of a neighbour', job: inflow({ kind: 'other' }) },
     { why: 'condensate', job: inflow({ kind: 'condensate' }) },
   ],
@@ -28,6 +30,13 @@ testCheck(check, {
       why: 'an inch over a 3/4 in fill',
       job: inflow({ airGapM: 0.0254 }),
       findings: [{ title: 'Air gap too small', at: 'mains', text: 'ends 1 in above' }],
+      fixSettles: true,
+    },
+    {
+      // Twice 40 mm are 80.
+      why: 'two inches over it, from a wide pipe',
+      job: inflow({ airGapM: 0.0508, boreM: 0.04 }),
+      findings: [{ title: 'Air gap too small', at: 'mains', text: '3-1/8 in is the least' }],
       fixSettles: true,
     },
   ],

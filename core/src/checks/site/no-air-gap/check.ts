@@ -28,10 +28,11 @@ export default defineCheck({
   },
   check: (context) =>
     context.job.inflows.flatMap((inflow) => {
-      const { name, kind, into, airGapM } = inflow;
+      const { name, kind, into, airGapM, boreM: endM } = inflow;
       if (!INFLOWS[kind].needsAirGap) return [];
       const hole = context.job.penetrations.find((one) => one.id === into);
-      const leastM = leastAirGapM(hole ? boreM(hole, context) : 0);
+      // The gap goes by the end of the supply; a tundish under it may be wider.
+      const leastM = leastAirGapM(endM ?? (hole ? boreM(hole, context) : 0));
       if (airGapM !== null && airGapM >= leastM) return [];
       return [
         {

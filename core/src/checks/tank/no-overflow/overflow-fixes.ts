@@ -85,14 +85,10 @@ function setOut(count: number, size: NominalSize, radiusM: number, tank: Tank, {
   const holes: Omit<Penetration, 'label'>[] = [];
   for (let place = 0; place < count; place++) {
     const penetrations = [...job.penetrations, ...holes.map((hole) => ({ ...hole, label: '' }))];
-    const hole = setOutHole(
-      newId(`${tank.id}-overflow`),
-      holeKind('overflow'),
-      tank,
-      { ...job, penetrations },
-      size,
-      radiusM,
-    );
+    const hole = setOutHole(newId(`${tank.id}-overflow`), holeKind('overflow'), tank, { ...job, penetrations }, size, {
+      flatM: radiusM,
+      holeM: 0,
+    });
     if (zoneAt(zones, hole, radiusM)) return undefined;
     holes.push(hole);
   }

@@ -1,5 +1,5 @@
 import type { Pump } from '../../../walls/tank';
-import { HUNG_PUMP, tankWith } from '../../../test/sample-jobs';
+import { HUNG_PUMP, dropPipe, tankWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
@@ -21,7 +21,15 @@ testCheck(check, {
       why: 'the pump of the parts list, wider than the lid of a crate',
       job: tankWith({
         type: 'crate-us',
-        holes: [{ ...HUNG_PUMP, heightM: 1.03, aroundM: 0.9, depthM: 0.5 }],
+        holes: [
+          {
+            ...HUNG_PUMP,
+            heightM: 1.03,
+            aroundM: 0.9,
+            depthM: 0.5,
+            parts: [...dropPipe('100', 'AM', 0.3), { code: 'PS1N-100' }],
+          },
+        ],
       }),
       findings: [{ title: 'Pump does not pass', at: 'P1', text: '5-7/8 in wide' }],
       fixSettles: false,
@@ -38,6 +46,21 @@ testCheck(check, {
       job: well({ lengthM: 1.3, fromLeftM: 0.1 }),
       findings: [{ title: 'Pump will not come out', at: 'T1', text: 'stands 14-3/4 in to the side' }],
       fixSettles: false,
+    },
+    // From the top of 1372 mm: 1.6 m of pipe alone are longer; what the pump and its adapters add comes to it.
+    {
+      why: 'a pump on a pipe that is longer than the tank is deep',
+      job: tankWith({
+        type: 'vertical-round',
+        holes: [
+          {
+            ...HUNG_PUMP,
+            parts: [...dropPipe('100', 'AM', 1.6), { code: 'PS1N-100' }],
+          },
+        ],
+      }),
+      findings: [{ title: 'Pump hangs too low', at: 'P1', text: 'under the floor of T1' }],
+      fixSettles: true,
     },
   ],
 });

@@ -22,6 +22,7 @@ const INCH_ROWS: readonly (readonly [NominalSize, number, number, number, number
 
 /** For pipe of Europe, Australia and New Zealand: size, hole least and most, least tank diameter, in mm; from memory. */
 const METRIC_ROWS: readonly (readonly [NominalSize, number, number, number])[] = [
+  ['25', 34, 38, 250],
   ['32', 44, 48, 300],
   ['40', 51, 55, 300],
   ['50', 65, 70, 350],

@@ -1,0 +1,32 @@
+import { airThroughTop, both, overflowThroughSide, rainByDiverter, smallDrainSize, threaded } from './habits';
+import { definePattern } from './pattern';
+
+/** Nothing is screwed on to the valve: the coupler is pulled shut on its grooves and comes off again by hand. */
+export const camCrate = definePattern({
+  id: 'cam-crate',
+  name: 'Cam coupling on a crate',
+  says: 'A crate whose valve ends in cam grooves: a coupler, its thread brought down to a tap, under it a block that bears it.',
+  figures: {
+    standM: { kind: 'length', least: 0.2, most: 1, default: 0.4, words: 'stand', asked: 'Its pallet stands up' },
+    roofM2: { kind: 'area', above: 0, most: 200, default: 12, words: 'roof', asked: 'Roof over the diverter' },
+  },
+  build: (kit, { standM, roofM2 }) => {
+    kit.set({ sunPlan: 'shaded', frostPlan: 'drained' });
+    const crate = kit.tank(kit.by({ US: 'crate-us', UK: 'crate-eu', EU: 'crate-eu', ANZ: 'crate-eu' }), {
+      base: 'blocks',
+      plinthM: 0.135 + standM,
+      dark: true,
+      purposes: ['garden'],
+    });
+    const outlet = kit.port(crate.id, 'outlet', { end: '2 cam adapter', name: 'Outlet valve' });
+    kit.line(outlet.out, [
+      { part: 'Cam coupler', which: threaded('2', 'female'), held: true },
+      { part: 'Hex bushing', which: both('2', '1') },
+      { part: 'Lever valve', boreMm: 27 },
+      { part: 'Hose tap', which: threaded('3/4') },
+    ]);
+    const overflow = overflowThroughSide(kit, crate, smallDrainSize(kit));
+    airThroughTop(kit, crate);
+    rainByDiverter(kit, crate, overflow, { areaM2: roofM2, gutterM: crate.plinthM + crate.heightM + 1 }, 2);
+  },
+});

@@ -1,0 +1,210 @@
+import { shippedCatalogue } from '../fittings/catalogue';
+import type { Part } from '../fittings/part';
+import { setField } from '../edits/change-field';
+import { heightBudgets } from '../falls/height-budget';
+import { newInflow, newRoof } from '../job/places';
+import type { EndRef } from '../job/job';
+import type { NominalSize } from '../quantity/size';
+import type { Tank } from '../walls/tank';
+import { contextInSpace } from '../plan/context-in-space';
+import type { Kit, Mouth, Placed } from './kit';
+
+/** What every builder does alike: rain in, surplus out, air, a hose to a bed. */
+
+/** Drain pipe of the counter: sizes of its gaskets. */
+export const drainSize = (kit: Kit): NominalSize => kit.by({ US: '4', UK: '110', EU: '110', ANZ: '90' });
+/** The next smaller one, for what a drum or a crate takes through its side. */
+export const smallDrainSize = (kit: Kit): NominalSize => kit.by({ US: '2', UK: '50', EU: '50', ANZ: '50' });
+
+/** Has it a thread of this size and sex? */
+export const threaded =
+  (size: NominalSize, sex?: 'male' | 'female') =>
+  ({ ends }: Part): boolean =>
+    ends.some(({ end }) => end.kind === 'thread' && end.size === size && (sex === undefined || end.sex === sex));
+
+/** From one thread to another? */
+export const both =
+  (one: NominalSize, other: NominalSize) =>
+  (part: Part): boolean =>
+    threaded(one)(part) && threaded(other)(part);
+
+/** Is it of downpipe of this size? */
+export const ofDownpipe =
+  (size: NominalSize) =>
+  ({ ends }: Part): boolean =>
+    ends.some(({ end }) => end.kind === 'pipe' && end.series === 'downpipe' && end.size === size);
+
+/** What water under pressure is led in from place to place. */
+export const supplyPipe = (kit: Kit): string =>
+  kit.by({ US: 'Pipe', UK: 'Polyethylene pipe', EU: 'Polyethylene pipe', ANZ: 'Polyethylene pipe' });
+
+interface Rain {
+  readonly areaM2: number;
+  /** Underside of the gutter over the ground [m]. */
+  readonly gutterM: number;
+}
+
+export function roofInto(
+  kit: Kit,
+  { hole }: Pick<Mouth, 'hole'>,
+  { areaM2, gutterM }: Rain,
+  id = 'roof',
+  name = 'roof',
+): void {
+  kit.edit({
+    type: 'add-roof',
+    roof: newRoof({
+      id,
+      name,
+      planAreaM2: areaM2,
+      material: kit.by({ US: 'metal', UK: 'tile', EU: 'tile', ANZ: 'metal' }),
+      fixedTo: kit.by({ US: 'wood', UK: 'masonry', EU: 'masonry', ANZ: 'wood' }),
+      into: hole,
+      readings: [{ from: { of: 'ground' }, by: 'tape', downM: -gutterM }],
+    }),
+  });
+}
+
+const STUB_M = 0.3;
+
+/** Cuts the downpipe of a line so that it ends at its gutter. */
+export function cutToGutter(kit: Kit, { hole }: Pick<Mouth, 'hole'>, downpipe: Placed | undefined): void {
+  const job = kit.job();
+  const budget = heightBudgets(contextInSpace(job, shippedCatalogue)).find((one) => one.hole.id === hole);
+  const pipe = job.parts.find(({ id }) => id === downpipe?.id);
+  if (!pipe || budget?.leftM === undefined) throw new RangeError(`${hole} leads to no gutter`);
+  kit.edit(setField('parts', pipe, 'lengthM', (pipe.lengthM ?? 0) + budget.leftM));
+}
+
+/** A downpipe straight down into the top of a tank, under a leaf head. */
+export function rainThroughTop(kit: Kit, tank: Tank, rain: Rain, size = drainSize(kit)): Mouth {
+  const inlet = kit.opening({ tank: tank.id, name: 'Inlet', roles: ['inlet'], size, face: 'top', seals: ['gasket'] });
+  const [, , downpipe] = kit.line(inlet.out, [
+    { part: 'Pipe', lengthM: STUB_M },
+    { part: 'Downpipe adapter' },
+    { part: 'Downpipe', lengthM: STUB_M, held: true },
+    { part: 'Leaf head with mesh' },
+  ]);
+  roofInto(kit, inlet, rain);
+  cutToGutter(kit, inlet, downpipe);
+  return inlet;
+}
+
+/** How much higher than its opening a diverter lets the water stand [m]. */
+const SPILL_OVER_M = 0.03;
+
+/**
+ * Out of a downpipe that stands beside the tank, by a diverter that lets the rest fall on once the water stands as high as it:
+ * in through a side, under the overflow.
+ */
+export function rainByDiverter(
+  kit: Kit,
+  tank: Tank,
+  overflow: Mouth,
+  rain: Rain,
+  hoseM: number,
+  seals = ['bulkhead'],
+): Mouth {
+  const over = kit.job().penetrations.find(({ id }) => id === overflow.hole);
+  const inlet = kit.opening({
+    tank: tank.id,
+    name: 'Fill from the diverter',
+    roles: ['inlet'],
+    size: kit.by({ US: '1', UK: '1-1/4', EU: '1-1/4', ANZ: '1-1/4' }),
+    face: 'side',
+    ...(over ? { heightM: over.heightM - 0.1 } : {}),
+    seals,
+  });
+  const hole = kit.job().penetrations.find(({ id }) => id === inlet.hole);
+  const [, diverter, downpipe] = kit.line(inlet.out, [
+    { part: 'Hose', lengthM: hoseM, slope: { by: 'rise', riseM: SPILL_OVER_M } },
+    { part: 'Rainwater diverter', enter: 'branch', leave: 'inlet', points: 'up' },
+    { part: 'Downpipe', lengthM: STUB_M, held: true },
+    { part: 'Gutter outlet' },
+  ]);
+  roofInto(kit, inlet, rain);
+  cutToGutter(kit, inlet, downpipe);
+  if (diverter)
+    kit.line(diverter.end('outlet'), [
+      {
+        part: 'Downpipe',
+        enter: 'inlet',
+        lengthM: Math.max(0.2, tank.plinthM + (hole?.heightM ?? 0) - 0.3),
+        held: true,
+      },
+      { part: 'Downpipe shoe', enter: 'inlet' },
+    ]);
+  return inlet;
+}
+
+/** Surplus out through a side, as high as it goes, round an elbow and down to a screen over the splash stones. */
+export function overflowThroughSide(
+  kit: Kit,
+  tank: Tank,
+  size: NominalSize,
+  given: { readonly roles?: Parameters<Kit['opening']>[0]['roles']; readonly heightM?: number } = {},
+): Mouth {
+  const overflow = kit.opening({
+    tank: tank.id,
+    name: 'Overflow',
+    roles: ['overflow'],
+    size,
+    seals: ['gasket'],
+    supported: true,
+    ...given,
+  });
+  const hole = kit.job().penetrations.find(({ id }) => id === overflow.hole);
+  const upM = tank.plinthM + (hole?.heightM ?? 0);
+  kit.line(overflow.out, [
+    { part: 'Pipe', lengthM: 0.25, held: true },
+    { part: 'Elbow', points: 'down' },
+    { part: 'Pipe', lengthM: Math.max(0.2, upM - 0.35), held: true },
+    { part: 'Overflow screen' },
+  ]);
+  return overflow;
+}
+
+/** Air through the top, screened against insects. */
+export const airThroughTop = (kit: Kit, tank: Tank, size: NominalSize = '1'): Mouth =>
+  kit.opening({ tank: tank.id, name: 'Vent', roles: ['vent'], size, face: 'top', seals: ['insect-screen'] });
+
+/** From a valve on: a hose tap, its swivel, and hose to where it is used. */
+export function hoseTo(kit: Kit, from: EndRef, to: EndRef, lengthM: number, downM: number): void {
+  kit.line(
+    from,
+    [
+      { part: 'Hose tap', which: threaded('3/4') },
+      { part: 'Hose swivel' },
+      { part: 'Hose', lengthM, slope: { by: 'rise', riseM: -downM } },
+    ],
+    to,
+  );
+}
+
+/** A place where water is used, so far away and so much below the ground at the tanks. */
+export const placeAway = (
+  kit: Kit,
+  given: Pick<Parameters<Kit['place']>[0], 'id' | 'name' | 'kind' | 'offers'>,
+  awayM: number,
+  downM: number,
+): EndRef =>
+  kit.place({
+    ...given,
+    placed: { by: 'away', distanceM: awayM },
+    readings: [{ from: { of: 'ground' }, by: 'tape', downM }],
+  });
+
+/** How drain pipe goes through a concrete wall. */
+export const drainSeal = (kit: Kit): { readonly size: NominalSize; readonly seals: readonly string[] } => ({
+  size: kit.by({ US: '4', UK: '110', EU: '110', ANZ: '110' }),
+  seals: ['wall-boot'],
+});
+
+/** Water from the mains or a bore. */
+export function supplyInto(
+  kit: Kit,
+  { hole }: Pick<Mouth, 'hole'>,
+  given: Omit<Parameters<typeof newInflow>[0], 'id' | 'name' | 'into'>,
+): void {
+  kit.edit({ type: 'add-inflow', inflow: newInflow({ ...given, id: given.kind, name: given.kind, into: hole }) });
+}

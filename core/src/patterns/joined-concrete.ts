@@ -1,0 +1,89 @@
+import { cutToGutter, drainSeal, roofInto, supplyPipe, threaded } from './habits';
+import type { Step } from './kit';
+import { definePattern } from './pattern';
+
+/** One line in the trench joins them; what is drawn tees off it and comes up beside. */
+export const joinedConcrete = definePattern({
+  id: 'joined-concrete',
+  name: 'Concrete tanks joined underground',
+  says: 'Two precast tanks in the ground on one buried line, with a branch up to a pump coupling and a riser with a tap; rain into the first, overflow out of it.',
+  figures: {
+    apartM: { kind: 'length', least: 1, most: 20, default: 3, words: 'line', asked: 'Line from tank to tank' },
+    roofM2: { kind: 'area', above: 0, most: 1000, default: 120, words: 'roof', asked: 'Roof that falls into them' },
+    drainM: { kind: 'length', least: 1, most: 30, default: 5, words: 'drain', asked: 'Drain from the downpipe' },
+  },
+  build: (kit, { apartM, roofM2, drainM }) => {
+    kit.set({ sunPlan: 'shaded', frostPlan: 'drained', groundWaterM: 5 });
+    const tanks = ['t1', 't2'].map(() =>
+      kit.tank('concrete', { buriedM: 2.95, riser: { heightM: 0.4, widthM: 0.6 }, purposes: ['garden'] }),
+    );
+    const [first, second] = tanks;
+    if (!first || !second) return;
+    const [a, b] = tanks.map(({ id }, index) =>
+      kit.opening({
+        tank: id,
+        name: 'Link',
+        roles: index === 0 ? ['link', 'draw-off'] : ['link'],
+        size: kit.by({ US: '2', UK: '63', EU: '63', ANZ: '63' }),
+        heightM: 0.4,
+        seals: ['link-seal'],
+      }),
+    );
+    if (!a || !b) return;
+    const pipe: Step = { part: supplyPipe(kit), boreMm: 51 };
+    const tee: Step = { part: 'Tee with threaded branch', boreMm: 51, points: 'up' };
+    const link = kit.line(
+      a.out,
+      [{ ...pipe, lengthM: 0.6 }, tee, { ...pipe, lengthM: apartM - 1.2 }, tee, { ...pipe, lengthM: 0.6 }],
+      b.out,
+    );
+    const up: Step = { part: supplyPipe(kit), boreMm: 40, lengthM: 1.8 };
+    const [, pump, , riser] = link;
+    if (!pump || !riser) return;
+    kit.line(pump.end('branch'), [
+      up,
+      { part: 'Lever valve', boreMm: 41 },
+      { part: 'Cam adapter', boreMm: 41 },
+      { part: 'Cam dust cap' },
+    ]);
+    kit.line(riser.end('branch'), [
+      { ...up, boreMm: 27 },
+      { part: 'Lever valve', boreMm: 27 },
+      { part: 'Hose tap', which: threaded('3/4') },
+    ]);
+    const drain = { part: 'Pipe', boreMm: 103.5 } as const;
+    const overflow = kit.opening({
+      tank: first.id,
+      name: 'Overflow',
+      roles: ['overflow'],
+      heightM: 2.08,
+      ...drainSeal(kit),
+    });
+    kit.line(overflow.out, [
+      { ...drain, lengthM: 1, slope: { by: 'fall', fallShare: 0.02 } },
+      { part: 'Backwater valve' },
+      { ...drain, lengthM: 8, slope: { by: 'fall', fallShare: 0.02 } },
+      { part: 'Outfall flap' },
+    ]);
+    const inlet = kit.opening({
+      tank: first.id,
+      name: 'Inlet',
+      roles: ['inlet'],
+      face: 'side',
+      ...drainSeal(kit),
+      heightM: 2.25,
+    });
+    const line = kit.line(inlet.out, [
+      { ...drain, lengthM: 0.6, slope: { by: 'fall', fallShare: -0.02 } },
+      { part: 'Settling box with basket' },
+      { ...drain, lengthM: drainM, slope: { by: 'fall', fallShare: -0.02 } },
+      { part: 'Long sweep elbow', points: 'up' },
+      { ...drain, lengthM: 0.5 },
+      { part: 'Downpipe adapter' },
+      { part: 'Downpipe', lengthM: 2, held: true },
+      { part: 'Leaf head with mesh' },
+    ]);
+    roofInto(kit, inlet, { areaM2: roofM2, gutterM: 3 });
+    cutToGutter(kit, inlet, line[6]);
+  },
+});

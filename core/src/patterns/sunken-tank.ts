@@ -1,0 +1,103 @@
+import { cutToGutter, placeAway, roofInto, threaded } from './habits';
+import { definePattern } from './pattern';
+
+/** Its drains go through the seals it comes with; what is drawn hangs from its top, under the riser. */
+export const sunkenTank = definePattern({
+  id: 'sunken-tank',
+  name: 'Sunken moulded tank',
+  says: 'A moulded tank in the ground with a riser: drain in through a settling box, overflow with a flap to daylight, a pump that hangs under its top, vent and cord.',
+  figures: {
+    coverM: { kind: 'length', least: 0.3, most: 0.55, default: 0.5, words: 'cover', asked: 'Ground over its top' },
+    groundWaterM: {
+      kind: 'length',
+      least: 0,
+      most: 30,
+      default: 4,
+      words: 'ground water',
+      asked: 'Ground water lies down',
+    },
+    drainM: { kind: 'length', least: 1, most: 30, default: 4, words: 'drain', asked: 'Drain from the downpipe' },
+    houseM: { kind: 'length', least: 2, most: 100, default: 12, words: 'line', asked: 'Line to the house' },
+    roofM2: { kind: 'area', above: 0, most: 500, default: 60, words: 'roof', asked: 'Roof that falls into it' },
+  },
+  build: (kit, { coverM, groundWaterM, drainM, houseM, roofM2 }) => {
+    kit.set({ sunPlan: 'shaded', frostPlan: 'insulated', groundWaterM });
+    const tank = kit.tank('buried', {
+      buriedM: 1.6 + coverM,
+      riser: { heightM: coverM + 0.1, widthM: 0.6 },
+      filledAsBuried: true,
+      purposes: ['garden', 'toilets'],
+    });
+    const end = kit.by({ US: '4 IPS gasket', UK: '110 SOIL gasket', EU: '110 SOIL gasket', ANZ: '100 ANZ-DWV gasket' });
+    const inlet = kit.port(tank.id, 'inlet-seal', { end });
+    const drain = { part: 'Pipe', boreMm: 103.5 } as const;
+    const rising = { by: 'fall', fallShare: -0.02 } as const;
+    const falling = { by: 'fall', fallShare: 0.02 } as const;
+    const line = kit.line(inlet.out, [
+      { ...drain, lengthM: 0.6, slope: rising },
+      { part: 'Settling box with basket' },
+      { ...drain, lengthM: drainM, slope: rising },
+      { part: 'Long sweep elbow', points: 'up' },
+      { ...drain, lengthM: 0.8 },
+      { part: 'Downpipe adapter' },
+      { part: 'Downpipe', lengthM: 2, held: true },
+      { part: 'Leaf head with mesh' },
+    ]);
+    roofInto(kit, inlet, { areaM2: roofM2, gutterM: 2.6 });
+    cutToGutter(kit, inlet, line[6]);
+    const overflow = kit.port(tank.id, 'outlet-seal', { end });
+    kit.line(overflow.out, [
+      { ...drain, lengthM: 1, slope: falling },
+      { part: 'Backwater valve' },
+      { ...drain, lengthM: 8, slope: falling },
+      { part: 'Outfall flap' },
+    ]);
+    const supply = kit.opening({
+      tank: tank.id,
+      name: 'Supply',
+      roles: ['pump-line'],
+      size: '1',
+      face: 'top',
+      aroundM: 1.35,
+      depthM: 0.87,
+      seals: ['bulkhead'],
+    });
+    kit.line(supply.inside(), [
+      { part: 'Male adapter', which: threaded('1') },
+      { part: 'Pipe', boreMm: 27, lengthM: 0.9 },
+      { part: 'Submersible pump' },
+    ]);
+    kit.line(
+      supply.out,
+      [
+        { part: 'Union', which: threaded('1') },
+        { part: 'Spring check valve', which: threaded('1') },
+        { part: 'Elbow', which: threaded('1'), points: 'out' },
+        { part: 'Polyethylene pipe', boreMm: 26, lengthM: houseM },
+      ],
+      placeAway(kit, { id: 'house', name: 'house', kind: 'fixture' }, houseM, 0.3),
+    );
+    kit.opening({
+      tank: tank.id,
+      name: 'Cord of the pump',
+      roles: ['cord-entry'],
+      size: '3/4',
+      face: 'top',
+      aroundM: 2.2,
+      depthM: 0.87,
+      seals: ['cable-gland'],
+    });
+    const vent = kit.opening({
+      tank: tank.id,
+      name: 'Vent',
+      roles: ['vent'],
+      size: kit.by({ US: '2', UK: '50', EU: '50', ANZ: '50' }),
+      face: 'top',
+      seals: ['gasket'],
+    });
+    kit.line(vent.out, [
+      { part: 'Pipe', lengthM: coverM + 0.4, lengthKind: 'left-long', trimAt: 'backfill' },
+      { part: 'Vent cowl' },
+    ]);
+  },
+});

@@ -1,0 +1,61 @@
+import { overflowThroughSide, placeAway, rainThroughTop, threaded } from './habits';
+import type { Step } from './kit';
+import { definePattern } from './pattern';
+
+/** The suction lies under water and rises to the pump without a hump; behind it vessel, controller and filter on one rail. */
+export const surfacePump = definePattern({
+  id: 'surface-pump',
+  name: 'Tank drawn by a surface pump',
+  says: 'A pump on a pad beside the tank: valve and union on the suction, check valve, pressure vessel, controller that stops it dry, filter, and the line to the house.',
+  figures: {
+    diameterM: { kind: 'length', least: 1, most: 4, default: 1.8, words: 'diameter', asked: 'Diameter of the tank' },
+    brimM: { kind: 'length', least: 0.9, most: 3, default: 1.8, words: 'brim', asked: 'Brim of the tank' },
+    houseM: { kind: 'length', least: 2, most: 100, default: 12, words: 'line', asked: 'Line to the house' },
+    roofM2: { kind: 'area', above: 0, most: 500, default: 60, words: 'roof', asked: 'Roof that falls into it' },
+  },
+  build: (kit, { diameterM, brimM, houseM, roofM2 }) => {
+    kit.set({ sunPlan: 'painted', frostPlan: 'insulated' });
+    const tank = kit.tank('vertical-round', {
+      capacityM3: null,
+      diameterM,
+      baseDiameterM: diameterM,
+      brimM,
+      heightM: 1.2 * brimM,
+      wallM: 0.008,
+      base: 'slab',
+      plinthM: 0.1,
+      purposes: ['toilets', 'garden'],
+    });
+    const suction = kit.opening({
+      tank: tank.id,
+      name: 'Suction',
+      roles: ['pump-line'],
+      size: '1-1/4',
+      face: 'side',
+      heightM: 0.2,
+      seals: ['bulkhead'],
+    });
+    const pipe = { part: 'Pipe', boreMm: 35, held: true } as const;
+    const steps: readonly Step[] = [
+      { part: 'Lever valve', boreMm: 35 },
+      { part: 'Union', boreMm: 35 },
+      { ...pipe, lengthM: 0.8 },
+      { part: 'Union', which: threaded('1') },
+      { part: 'Self-priming pump' },
+      { part: 'Union', which: threaded('1') },
+      { part: 'Spring check valve', boreMm: 27 },
+      { part: 'Tee', boreMm: 27, points: 'up', which: threaded('1') },
+      { part: 'Pump controller, dry-run protected' },
+      { part: 'Screen filter', boreMm: 27 },
+      { part: 'Lever valve', boreMm: 27 },
+      { part: 'Pipe', boreMm: 27, lengthM: houseM, held: true },
+    ];
+    const house = placeAway(kit, { id: 'house', name: 'house', kind: 'fixture' }, houseM, -0.3);
+    const line = kit.line(suction.out, steps, house);
+    const vessel = line[7];
+    if (vessel) kit.line(vessel.end('branch'), [{ part: 'Pressure vessel', boreMm: 27, held: true }]);
+    const size = kit.by({ US: '4', UK: '110', EU: '110', ANZ: '90' } as const);
+    overflowThroughSide(kit, tank, size);
+    rainThroughTop(kit, tank, { areaM2: roofM2, gutterM: tank.heightM + 1.3 }, size);
+  },
+});
