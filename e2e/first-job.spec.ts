@@ -45,6 +45,40 @@ test('from nothing to the parts list: a drum, an outlet with valve and hose, an 
     expect(csv).toContain(row);
 });
 
+test('by a kind of system to a whole list in five presses, sized by a figure, in the parts of its region', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New job' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('radio', { name: 'Europe', exact: true }).click();
+  await dialog.getByRole('radio', { name: 'Row of open-head drums on one manifold' }).click();
+  await dialog.getByLabel('How many drums').fill('4');
+  // What no hose is as long as is said at its field, and nothing is lost.
+  const hose = dialog.getByLabel('Hose to the bed');
+  await hose.fill('400 m');
+  await hose.press('Tab');
+  await expect(dialog.getByText('Between 1000 mm and 60,00 m.')).toBeVisible();
+  await dialog.getByRole('button', { name: 'Set it out' }).click();
+  await expect(hose).toBeFocused();
+  await hose.fill('14 m');
+  await dialog.getByRole('button', { name: 'Set it out' }).click();
+  await page.waitForURL(/\/jobs\/[^/]+\/parts/);
+
+  await expect(page.getByText(/^(\d+) of \1 found, counted anew/)).toBeVisible();
+  await expect(station(page, 'Tanks')).toContainText('4');
+  for (const place of ['Holes', 'Runs']) await expect(station(page, place)).not.toContainText('to put right');
+  await expect(notes(page).getByText('No overflow')).toHaveCount(0);
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'List (CSV)' }).click();
+  const csv = await readFile((await (await download).path()) ?? '', 'utf8');
+  // A bulkhead, a shut-off and a union for each drum; metric pipe; the hose as it was said.
+  expect(csv).toMatch(/WBR-100,Bulkhead,.*,4,piece,4/);
+  expect(csv).toMatch(/,Union,.*,4,piece,4/);
+  expect(csv).toContain('metric pressure pipe');
+  expect(csv).toMatch(/,Hose,.*14\.00 m/);
+});
+
 test('next part offers only what goes on, and says why the rest does not', async ({ page }) => {
   await beginJob(page, 'Offers');
   await page.getByRole('button', { name: 'Add: Open-head drum' }).click();

@@ -183,6 +183,8 @@ export { wayAnswers, waysBetween } from './routes/ways-between';
 export * from './routes/leans';
 export type { OpenEnd } from './routes/way-index';
 export * from './routes/next-parts';
+export { type Pattern, jobOfPattern } from './patterns/pattern';
+export { PATTERNS } from './patterns/patterns';
 export { ashdown } from './demo/ashdown';
 export { kilnYard } from './demo/kiln-yard';
 export { millRow } from './demo/mill-row';

@@ -33,19 +33,31 @@ test.each(DEMOS.map((make) => [make.name, make] as const))(
   },
 );
 
-describe('each shows another stage', () => {
-  test('Ashdown: tanks and holes settled', () => {
-    expect(pressing(ashdown())).toEqual([]);
-    expect(station(ashdown(), 'holes')).toBe('settled: 5 settled');
+describe('four are whole, each by a pattern in its own region and money', () => {
+  test.each([
+    [ashdown, 'UK', 'GBP'],
+    [kilnYard, 'EU', 'EUR'],
+    [millRow, 'ANZ', 'AUD'],
+    [quarryLane, 'US', 'USD'],
+  ] as const)('%o', (make, region, currency) => {
+    const job = make();
+    expect([job.region, job.currency]).toEqual([region, currency]);
+    const { ends, joints, holes, lengths, listed, questions } = plan(job).parts;
+    for (const { done, of } of [ends, joints, holes, lengths, listed]) expect(done).toBe(of);
+    expect(listed.of).toBeGreaterThan(40);
+    expect(questions).toEqual([]);
+    expect(station(job, 'holes')).toMatch(/^settled/);
+    expect(station(job, 'runs')).toMatch(/^settled/);
   });
-  test('Kiln Yard: in trouble, on purpose', () =>
-    expect(pressing(kilnYard())).toEqual(['hole/in-no-drill-zone P3', 'hole/overflow-too-small P2']));
-  test('Mill Row: one seal not chosen', () => expect(pressing(millRow())).toEqual(['hole/no-seal P7']));
-  test('Quarry Lane: waits for the plate of the trailer', () => {
-    expect(pressing(quarryLane())).toEqual(['tank/base-load T1']);
-    expect(station(quarryLane(), 'holes')).toBe('settled: 4 settled');
-  });
-  test('Tern Point: one nut that no hand reaches', () =>
+  test.each([ashdown, kilnYard, millRow])('%o fails nowhere', (make) =>
+    expect(plan(make()).findings.filter(({ severity }) => severity === 'fails')).toEqual([]),
+  );
+});
+
+describe('two show what is open', () => {
+  test('Quarry Lane waits for the plate of its trailer', () =>
+    expect(pressing(quarryLane())).toEqual(['tank/base-load T1']));
+  test('Tern Point keeps its mistakes: one nut that no hand reaches', () =>
     expect(pressing(ternPoint())).toEqual(['hole/no-way-to-nut P4']));
 });
 

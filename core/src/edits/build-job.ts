@@ -36,7 +36,12 @@ export function buildJob(
   region: Region | null = null,
   catalogue: Catalogue = shippedCatalogue,
 ): JobBuilder {
-  let job = emptyJob(name, measures, region);
+  return buildOn(emptyJob(name, measures, region), catalogue);
+}
+
+/** The same, on a job that is begun. */
+export function buildOn(begun: Job, catalogue: Catalogue = shippedCatalogue): JobBuilder {
+  let job = begun;
   const edit = (one: Edit): void => {
     const edited = applyEdits(job, [one], catalogue);
     if (!edited.ok) throw new RangeError(`buildJob: ${one.type}: ${edited.error.message}`);

@@ -18,7 +18,7 @@ export const trailerTank = definePattern({
       name: 'Outlet',
       comesApart: true,
     });
-    const place = placeAway(kit, { id: 'trough', name: 'where it is emptied', kind: 'other' }, hoseM, 0);
+    const place = placeAway(kit, { id: 'place', name: 'where it is emptied', kind: 'other' }, hoseM, 0);
     kit.line(
       outlet.out,
       [

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { Suspense } from 'react';
 import { Hatches } from '@/drawing/view/hatches';
 import { type JobList, type SeenJob, type WorstNote } from '@/server/job-looks/list';
+import { patternList } from '@/server/patterns';
 import { type Look, type LookedFinding } from '@/server/job-looks/look';
 import { Awake } from '@/ui/awake';
 import { Peg } from '@/ui/peg';
@@ -72,7 +73,7 @@ function Listed({ list, archived }: { readonly list?: JobList; readonly archived
           {list && !archived && (
             <Awake className="flex max-w-xl flex-wrap items-start justify-end gap-3 max-md:justify-start">
               <OpenJobFile />
-              <NewJob />
+              <NewJob patterns={patternList()} />
             </Awake>
           )}
         </div>

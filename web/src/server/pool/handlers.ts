@@ -1,4 +1,5 @@
 import 'server-only';
+import { answerBegin } from '../api/answer-begin';
 import { answerOpenJob } from '../api/answer-open-job';
 import { answerPutOwn } from '../api/answer-own-parts';
 import { answerPlan } from '../api/answer-plan';
@@ -31,6 +32,7 @@ export const HANDLERS = {
   plan: answerPlan,
   routes: answerWays,
   'open-job': answerOpenJob,
+  begin: answerBegin,
   'put-own': answerPutOwn,
   'put-supplier': answerPutSupplier,
   everything: answerEverything,
