@@ -14,23 +14,37 @@ const HOSE: NonNullable<SampleHole['parts']> = [
   { code: 'BH-100', inEnd: 1 },
 ];
 
-/** Drums in a row, each joined to the next by a metre and a half of 1 in hose; the last has an overflow of 3 in, the first takes the rain. */
-function row(drums: number) {
+/**
+ * Drums in a row, each joined to the next by a metre and a half of 1 in hose, or by several side by side; the last has an overflow of 3 in,
+ * the first takes the rain.
+ */
+function row(drums: number, besides = 1) {
   const ids = Array.from({ length: drums }, (_, place) => `t${place + 1}`);
-  const links = ids.slice(1).flatMap((id, place): readonly SampleHole[] => [
-    { id: `in${id}`, tankId: id, label: `L${place}`, roles: ['link'], size: '1', heightM: 0.1 },
+  const link = (id: string, place: number, at: number): readonly SampleHole[] => [
     {
-      id: `out${id}`,
-      tankId: ids[place] ?? 't1',
-      label: `L${place}`,
+      id: `in${id}-${at}`,
+      tankId: id,
+      label: `L${place}${at}`,
       roles: ['link'],
       size: '1',
       heightM: 0.1,
-      aroundM: 1.2,
-      parts: HOSE,
-      end: { of: 'hole', id: `in${id}` },
+      aroundM: 0.2 + at / 2,
     },
-  ]);
+    {
+      id: `out${id}-${at}`,
+      tankId: ids[place] ?? 't1',
+      label: `L${place}${at}`,
+      roles: ['link'],
+      size: '1',
+      heightM: 0.1,
+      aroundM: 1.2 + at / 5,
+      parts: HOSE,
+      end: { of: 'hole', id: `in${id}-${at}` },
+    },
+  ];
+  const links = ids
+    .slice(1)
+    .flatMap((id, place) => Array.from({ length: besides }, (_, at) => link(id, place, at)).flat());
   const job = tankWith({
     others: ids.slice(1).map((id) => ({ id, type: 'open-drum' })),
     holes: [...links, { id: 'o', roles: ['overflow'], tankId: ids.at(-1) ?? 't1', size: '3', heightM: 0.8 }],
@@ -42,7 +56,7 @@ function row(drums: number) {
 }
 
 /** What the same row passes, worked apart: friction by Swamee and Jain's formula, the overflow of 76.2 mm by critical depth in steps. */
-function byHand(hops: number, headM: number): number {
+function byHand(hops: number, headM: number, besides = 1): number {
   const part = (code: string) => {
     const found = shippedCatalogue.byCode.get(code);
     if (!found) throw new Error(code);
@@ -70,7 +84,7 @@ function byHand(hops: number, headM: number): number {
     return least;
   };
   let flow = 0;
-  while (hops * lost(flow + 1e-7) + needs(flow + 1e-7) < headM) flow += 1e-7;
+  while (hops * lost((flow + 1e-7) / besides) + needs(flow + 1e-7) < headM) flow += 1e-7;
   return flow;
 }
 
@@ -81,6 +95,12 @@ test.each([
 ])('%d drums in a row: what passes %d links and the overflow', (drums, hops) => {
   const { flow } = row(drums);
   expect(Math.abs(flow / byHand(hops, 0.88 - (0.8 - 0.0381)) - 1)).toBeLessThan(0.03);
+});
+
+// Lines that are alike and lie side by side carry as much each, at one head between the tanks.
+test.each([2, 3])('%d links side by side share the flow', (besides) => {
+  const { flow } = row(2, besides);
+  expect(Math.abs(flow / byHand(1, 0.88 - (0.8 - 0.0381), besides) - 1)).toBeLessThan(0.03);
 });
 
 test('each further drum passes less, and all less than a bare opening of the bore would', () => {

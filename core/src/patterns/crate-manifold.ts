@@ -7,7 +7,7 @@ import {
   smallDrainSize,
   threaded,
 } from './habits';
-import type { Step } from './kit';
+import type { Step } from './find-part';
 import { definePattern } from './pattern';
 
 /** High enough that the hoses run by themselves, low enough that the gutter still fills it. */

@@ -8,7 +8,7 @@ import {
   smallDrainSize,
   threaded,
 } from './habits';
-import type { Step } from './kit';
+import type { Step } from './find-part';
 import { definePattern } from './pattern';
 
 /** The outlet thread is what the counter of each region takes crates for; whoever holds another says so at Holes. */

@@ -1,5 +1,5 @@
 import { airThroughTop, hoseTo, overflowThroughSide, placeAway, rainThroughTop } from './habits';
-import type { Step } from './kit';
+import type { Step } from './find-part';
 import { definePattern } from './pattern';
 
 /** All stand on one level and share one line at their foot; what is too much leaves where it comes in. */

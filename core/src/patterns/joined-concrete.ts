@@ -1,5 +1,5 @@
 import { cutToGutter, drainSeal, roofInto, supplyPipe, threaded } from './habits';
-import type { Step } from './kit';
+import type { Step } from './find-part';
 import { definePattern } from './pattern';
 
 /** One line in the trench joins them; what is drawn tees off it and comes up beside. */

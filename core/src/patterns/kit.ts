@@ -1,17 +1,13 @@
-import { flowAt, mayEnter } from '../assembly/flow';
-import { judge } from '../connections/mate';
-import { holdsAtAll } from '../connections/mating';
 import { wallSealSizeOf } from '../connections/standards/wall-seals';
 import { type CheckContext, contextOf } from '../derived/context';
 import { flatRadiusM, holeDiameterM, resolveEnd } from '../derived/resolve';
 import { type SealWay, isSoldIn, sealWays } from '../derived/seal-ways';
-import { serviceAt } from '../derived/service';
 import { type JobBuilder, buildJob } from '../edits/build-job';
 import { setField } from '../edits/change-field';
 import { type Catalogue, shippedCatalogue } from '../fittings/catalogue';
 import { type Part, isByLength } from '../fittings/part';
 import { holeKind, setOutHole } from '../job/hole-kinds';
-import type { EndRef, Penetration, PlacedPart } from '../job/job';
+import type { EndRef, Job, Penetration, PlacedPart } from '../job/job';
 import { newPart } from '../job/new-part';
 import { rising } from '../job/placed-part';
 import { newPenetration, newTank } from '../job/new-tank';
@@ -20,32 +16,11 @@ import { type NominalSize, sizeWords } from '../quantity/size';
 import { CUSTOMS } from '../quantity/customs';
 import type { Region } from '../region';
 import { type ChainLink, appendChain } from '../routes/chain-edits';
-import type { Route } from '../routes/find-routes';
-import type { OpenEnd } from '../routes/way-index';
-import { waysBetween } from '../routes/ways-between';
 import type { HoleRoom } from '../walls/no-drill';
 import type { Role } from '../walls/roles';
 import type { Tank } from '../walls/tank';
 import { tankType } from '../walls/tank-types';
-
-/** A part of a line as its builder asks for it at the counter; what stands between it and the one before is found. */
-export interface Step extends Partial<
-  Pick<
-    PlacedPart,
-    'lengthM' | 'points' | 'rollDegrees' | 'slope' | 'held' | 'existing' | 'lengthKind' | 'trimAt' | 'because'
-  >
-> {
-  /** Its trade name, or several of which the first that goes on is taken. */
-  readonly part: string | readonly string[];
-  /** Bore that it shall be near [mm]; not said: that of the end it goes on. */
-  readonly boreMm?: number;
-  /** What else it must be. */
-  readonly which?: (part: Part) => boolean;
-  /** The end by which it is entered, and that by which the line goes on; not said: in by the inlet, out by the outlet, or the other way round where only that goes on. */
-  readonly enter?: Position;
-  readonly leave?: Position;
-}
-type Position = Part['ends'][number]['position'];
+import { NOTHING_BETWEEN, type Position, type Step, endAt, wayBetween, wayOnto } from './find-part';
 
 /** An opening as a pattern asks for it: it is set out where it lies flat, nearest to the height that is asked for. */
 export interface Opening extends Partial<
@@ -98,25 +73,6 @@ interface PortAsked extends Partial<Pick<Penetration, 'name' | 'roles' | 'comesA
   readonly end: string;
 }
 
-/** A way in which a part could go on. */
-interface Tried {
-  readonly part: Part;
-  readonly endIn: number;
-  readonly route: Route;
-  readonly cost: number;
-}
-
-const NOTHING_BETWEEN: Route = { links: [], priceUsd: 0, smallestBoreMm: Infinity, cost: 0 };
-/** Bores that differ by less are one size. */
-const SAME_SIZE = 0.25;
-const MOST_BETWEEN = 3;
-/** Two sizes up cost as much as several parts between. */
-const PER_SIZE = 6;
-const PER_USD = 0.01;
-/** A hub that looks the wrong way. */
-const AGAINST = 3;
-/** To so many of a name a way is looked for, the nearest in bore first. */
-const MOST_TRIED = 8;
 /** What is cut between two fittings [m]. */
 const SHORT_M = 0.15;
 
@@ -223,87 +179,30 @@ export function patternKit(name: string, region: Region, catalogue: Catalogue = 
     return part;
   };
 
-  /** What stands between an end and another; undefined where nothing leads there. */
-  const between = (at: EndRef, target: OpenEnd): Route | undefined => {
-    const now = context();
-    const here = resolveEnd(at, now.job, now.index);
-    if (!here.end) return undefined;
-    const flow = flowAt(at, now);
-    const from = { end: here.end, material: here.material, service: serviceAt(at, now.runs) };
-    return waysBetween(from, target, now, { region, home: region, mostParts: MOST_BETWEEN, limit: 1, flow })[0];
-  };
-
-  const joins = (at: EndRef, { end, material }: Pick<OpenEnd, 'end' | 'material'>): boolean => {
-    const now = context();
-    const here = resolveEnd(at, now.job, now.index);
-    return (
-      here.end !== undefined &&
-      holdsAtAll(judge(here.end, end, { a: here.material, b: material, service: serviceAt(at, now.runs) }).verdict)
-    );
-  };
-
   const put = (at: EndRef, links: readonly ChainLink[], to?: EndRef): void => {
     const chain = { links: links.map(withLength), priceUsd: 0 };
     for (const one of appendChain(job(), at, chain, '', to).edits) edit(one);
   };
 
   const step = (at: EndRef, asked: Step): Placed => {
-    const { part: name, boreMm, which = () => true, enter, leave, lengthM, ...said } = asked;
-    const names = typeof name === 'string' ? [name] : name;
-    const now = context();
-    const here = resolveEnd(at, now.job, now.index);
-    const wishMm = boreMm ?? (at.of === 'part' ? partOf(at.id).boreMm : undefined) ?? 20;
-    const off = ({ boreMm: bore }: Part): number => (Number.isFinite(bore) ? Math.abs(Math.log(bore / wishMm)) : 0);
-    const flow = flowAt(at, now);
-    // What stands under water is made for pressure, or is the end of its line.
-    const isDry = serviceAt(at, now.runs) === 'drain';
-    const bears = ({ ratedKpa, finishes }: Part): boolean => isDry || ratedKpa !== null || finishes !== undefined;
-    for (const one of names) {
-      const tried = catalogue.list
-        .filter((part) => part.name === one && isSoldIn(part, region) && bears(part) && which(part))
-        .toSorted((a, b) => off(a) - off(b));
-      const ways = tried.flatMap((part) =>
-        entries(part, enter).flatMap((endIn) => {
-          const end = part.ends[endIn];
-          const againstCost = goesAlong(part, endIn, flow) ? 0 : AGAINST;
-          return end && (enter !== undefined || mayEnter(part, endIn, flow))
-            ? [{ part, endIn, end, cost: PER_SIZE * off(part) + PER_USD * part.priceUsd + againstCost }]
-            : [];
-        }),
-      );
-      const direct = ways
-        .filter(({ end, part }) => joins(at, { end: end.end, material: part.material }))
-        .map((way) => ({ ...way, route: NOTHING_BETWEEN }));
-      const near = direct.filter(
-        ({ part, endIn }) => off(part) < SAME_SIZE && (enter !== undefined || goesAlong(part, endIn, flow)),
-      );
-      const bridged = (): readonly Tried[] =>
-        ways.slice(0, MOST_TRIED).flatMap((way) => {
-          const route = between(at, { end: way.end.end, material: way.part.material });
-          return route ? [{ ...way, route, cost: way.cost + route.links.length + PER_USD * route.priceUsd }] : [];
-        });
-      const [best] = (near.length > 0 ? near : bridged()).toSorted((a, b) => a.cost - b.cost);
-      if (!best) continue;
-      const { part, endIn, route } = best;
-      const endOut = leave ? endAt(part, leave) : otherEnd(part, endIn);
-      const pieces = piecesOf(part, lengthM);
-      const length = lengthM === undefined ? {} : { lengthM: lengthM === null ? null : lengthM / pieces };
-      const slope = said.slope?.by === 'rise' ? { slope: rising(said.slope.riseM / pieces) } : {};
-      put(at, [...route.links, { part, endIn, endOut, ...length, said: { ...said, ...slope } }]);
-      const placed = job().parts.at(-1);
-      if (!placed) throw new RangeError('nothing was put in');
-      const endOf = (end: number): EndRef => ({ of: 'part', id: placed.id, end });
-      // What is longer than it is stocked goes on behind a coupling.
-      if (pieces > 1 && lengthM) {
-        const rest = { ...asked, which: (other: Part) => other.code === part.code };
-        const joined = step(endOf(endOut), { part: 'Coupling' });
-        return step(joined.on, { ...rest, lengthM: (lengthM * (pieces - 1)) / pieces, ...restOf(said, pieces) });
-      }
-      return { id: placed.id, on: endOf(endOut), end: (position) => endOf(endAt(part, position)) };
+    const { part: name, boreMm: _, which: __, enter: ___, leave, lengthM, ...said } = asked;
+    const way = wayOnto(at, asked, context(), region);
+    if (!way) throw new RangeError(`${name} does not go on in ${region}`);
+    const { part, endIn, route } = way;
+    const endOut = leave ? endAt(part, leave) : otherEnd(part, endIn);
+    const pieces = piecesOf(part, lengthM);
+    const length = lengthM === undefined ? {} : { lengthM: lengthM === null ? null : lengthM / pieces };
+    put(at, [...route.links, { part, endIn, endOut, ...length, said: { ...said, ...shareOf(said, 1 / pieces) } }]);
+    const { id } = placedLast(job());
+    const endOf = (end: number): EndRef => ({ of: 'part', id, end });
+    // What is longer than it is stocked goes on behind a coupling.
+    if (pieces > 1 && lengthM) {
+      const left = (pieces - 1) / pieces;
+      const joined = step(endOf(endOut), { part: 'Coupling' });
+      const same = (other: Part): boolean => other.code === part.code;
+      return step(joined.on, { ...asked, which: same, lengthM: lengthM * left, ...shareOf(said, left) });
     }
-    throw new RangeError(
-      `${names.join(' or ')} does not go on ${here.end ? JSON.stringify(here.end) : 'nothing'} in ${region}`,
-    );
+    return { id, on: endOf(endOut), end: (position) => endOf(endAt(part, position)) };
   };
 
   const line: Kit['line'] = (from, steps, to) => {
@@ -316,13 +215,10 @@ export function patternKit(name: string, region: Region, catalogue: Catalogue = 
     }
     if (to === undefined) return placed;
     const now = context();
-    const there = resolveEnd(to, now.job, now.index);
-    if (!there.end) {
-      put(at, [], to);
-      return placed;
-    }
-    const route = between(at, { end: there.end, material: there.material });
-    if (!route) throw new RangeError(`nothing leads to ${JSON.stringify(there.end)} in ${region}`);
+    const { end, material } = resolveEnd(to, now.job, now.index);
+    // A place that offers nothing takes the line as it ends.
+    const route = end ? wayBetween(at, { end, material }, now, region) : NOTHING_BETWEEN;
+    if (!route) throw new RangeError(`nothing leads on to ${to.id} in ${region}`);
     put(at, route.links, to);
     return placed;
   };
@@ -335,9 +231,15 @@ const piecesOf = ({ sale }: Part, lengthM: number | null | undefined): number =>
   sale.by === 'length' && lengthM ? Math.ceil(lengthM / Math.max(...sale.stockLengthsM) - HAIR) : 1;
 const HAIR = 1e-6;
 
-/** How much is left to rise of a slope of which a piece is laid. */
-const restOf = ({ slope }: Pick<Step, 'slope'>, pieces: number): Pick<Step, 'slope'> =>
-  slope?.by === 'rise' ? { slope: rising((slope.riseM * (pieces - 1)) / pieces) } : {};
+/** Such a share of how much a line rises; a fall is a share of its length by itself. */
+const shareOf = ({ slope }: Pick<Step, 'slope'>, share: number): Pick<Step, 'slope'> =>
+  slope?.by === 'rise' ? { slope: rising(slope.riseM * share) } : {};
+
+function placedLast({ parts }: Job): PlacedPart {
+  const last = parts.at(-1);
+  if (!last) throw new RangeError('nothing was put in');
+  return last;
+}
 
 const withLength = (link: ChainLink): ChainLink =>
   isByLength(link.part) && link.lengthM === undefined ? { ...link, lengthM: SHORT_M } : link;
@@ -351,22 +253,6 @@ function found<Thing extends { readonly id: string }>(things: readonly Thing[], 
 /** A thread that takes a taper seals on it; one that does not wants a face to seal on, and comes after it. */
 const slackOf = ({ ends }: Part): number =>
   ends.some(({ end }) => end.kind === 'thread' && end.standard === 'g') ? 1 : 0;
-
-function endAt(part: Part, position: Position): number {
-  const end = part.ends.findIndex((one) => one.position === position);
-  if (end < 0) throw new RangeError(`${part.code} has no ${position}`);
-  return end;
-}
-
-/** By which ends a part may be entered: as asked, else by any that lies on its line. */
-const entries = (part: Part, enter: Position | undefined): readonly number[] =>
-  enter === undefined
-    ? part.ends.flatMap(({ position }, end) => (position === 'inlet' || position === 'outlet' ? [end] : []))
-    : [endAt(part, enter)];
-
-/** Does the water enter it by its inlet, as its hubs are made? */
-const goesAlong = ({ ends }: Part, endIn: number, flow: ReturnType<typeof flowAt>): boolean =>
-  flow === undefined || (ends[endIn]?.position === 'inlet') === (flow === 'onward');
 
 /** Where the line goes on behind a part. */
 function otherEnd(part: Part, endIn: number): number {

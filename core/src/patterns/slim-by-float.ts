@@ -1,6 +1,6 @@
 import { newMark } from '../job/places';
 import { hoseTo, overflowThroughSide, placeAway, threaded } from './habits';
-import type { Step } from './kit';
+import type { Step } from './find-part';
 import { definePattern } from './pattern';
 
 /** The store stands already; only its outlet is new. The float shuts under the overflow, which is there for the day it does not. */

@@ -1,5 +1,5 @@
 import { overflowThroughSide, placeAway, rainThroughTop, threaded } from './habits';
-import type { Step } from './kit';
+import type { Step } from './find-part';
 import { definePattern } from './pattern';
 
 /** The suction lies under water and rises to the pump without a hump; behind it vessel, controller and filter on one rail. */

@@ -1,5 +1,6 @@
 import { airThroughTop, hoseTo, overflowThroughSide, placeAway, rainThroughTop, threaded } from './habits';
-import type { Mouth, Step } from './kit';
+import type { Step } from './find-part';
+import type { Mouth } from './kit';
 import { definePattern } from './pattern';
 
 /** Each drum drains whole through its fine bung; a tube through the other bung lets the air in over the highest water. */
