@@ -6,8 +6,8 @@ import { patternList } from '@/server/patterns';
 import { pooled } from '@/server/pool/pool';
 
 /** The kinds of system that a job can be begun with. */
-export const GET = answered(
-  (): Promise<NextResponse> => Promise.resolve(answer(listPatterns, 200, { patterns: patternList() })),
+export const GET = answered((): Promise<NextResponse> =>
+  Promise.resolve(answer(listPatterns, 200, { patterns: patternList() })),
 );
 
 /** Begins a job with one of them. */
