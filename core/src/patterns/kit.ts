@@ -16,9 +16,11 @@ import { type NominalSize, sizeWords } from '../quantity/size';
 import { CUSTOMS } from '../quantity/customs';
 import type { Region } from '../region';
 import { type ChainLink, appendChain } from '../routes/chain-edits';
-import type { HoleRoom } from '../walls/no-drill';
+import { lengthStepM, markBelow } from '../quantity/length';
+import { isUpright } from '../walls/forms';
+import { type HoleRoom, freePlace } from '../walls/no-drill';
 import type { Role } from '../walls/roles';
-import type { Tank } from '../walls/tank';
+import type { Tank, WallPlace } from '../walls/tank';
 import { tankType } from '../walls/tank-types';
 import { NOTHING_BETWEEN, type Position, type Step, endAt, wayBetween, wayOnto } from './find-part';
 
@@ -150,8 +152,9 @@ export function patternKit(name: string, region: Region, catalogue: Catalogue = 
       flatM: flatRadiusM(hole, now.job, now.index),
       holeM: holeDiameterM(hole.id, now.job, now.index) ?? 0,
     });
-    const set = setOutHole(id, { ...kind, on, heightShare: share }, of, job(), size, room, roomOf);
-    edit({ type: 'add-penetration', penetration: newPenetration({ ...set, name: called, roles, ...given }) });
+    const place = setOutHole(id, { ...kind, on, heightShare: share }, of, job(), size, room, roomOf);
+    const marked = room ? onMarks(place, of, room, lengthStepM(job().measures, true)) : place;
+    edit({ type: 'add-penetration', penetration: newPenetration({ ...marked, name: called, roles, ...given }) });
     const hole = found(job().penetrations, id);
     return mouth(id, seals ? seal(hole, seals, which) : { of: 'hole', id });
   };
@@ -224,6 +227,15 @@ export function patternKit(name: string, region: Region, catalogue: Catalogue = 
   };
 
   return { region, by: (choices) => choices[region], edit, set, job, tank, opening, port, place, line };
+}
+
+/** The same place on the marks of a tape, where it still lies flat; water that is to leave there is not brought higher. */
+function onMarks<Place extends WallPlace>(place: Place, tank: Tank, { flatM }: HoleRoom, marksM: number): Place {
+  const { face } = place;
+  const [aroundM, depthM] = [markBelow(place.aroundM, marksM), markBelow(place.depthM, marksM)];
+  const heightM = isUpright(face) ? markBelow(place.heightM, marksM) : place.heightM;
+  const limits = isUpright(face) ? { mostUpM: place.heightM, marksM } : { marksM };
+  return { ...place, ...freePlace(tank, { face, heightM, aroundM, depthM }, flatM, limits) };
 }
 
 /** In how many pieces so much is laid; rounded up to a hair, so that an even cut stays one. */

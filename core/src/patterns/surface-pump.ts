@@ -32,7 +32,7 @@ export const surfacePump = definePattern({
       roles: ['pump-line'],
       size: '1-1/4',
       face: 'side',
-      heightM: 0.2,
+      heightM: 0.13,
       seals: ['bulkhead'],
     });
     const pipe = { part: 'Pipe', boreMm: 35, held: true } as const;
