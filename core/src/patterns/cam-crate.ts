@@ -1,4 +1,4 @@
-import { airThroughTop, both, overflowThroughSide, rainByDiverter, smallDrainSize, threaded } from './habits';
+import { both, crateFilled, crateUp, threaded } from './habits';
 import { definePattern } from './pattern';
 
 /** Nothing is screwed on to the valve: the coupler is pulled shut on its grooves and comes off again by hand. */
@@ -12,12 +12,7 @@ export const camCrate = definePattern({
   },
   build: (kit, { standM, roofM2 }) => {
     kit.set({ sunPlan: 'shaded', frostPlan: 'drained' });
-    const crate = kit.tank(kit.by({ US: 'crate-us', UK: 'crate-eu', EU: 'crate-eu', ANZ: 'crate-eu' }), {
-      base: 'blocks',
-      plinthM: 0.135 + standM,
-      dark: true,
-      purposes: ['garden'],
-    });
+    const crate = crateUp(kit, standM, { base: 'blocks' });
     const outlet = kit.port(crate.id, 'outlet', { end: '2 cam adapter', name: 'Outlet valve' });
     kit.line(outlet.out, [
       { part: 'Cam coupler', which: threaded('2', 'female'), held: true },
@@ -25,8 +20,6 @@ export const camCrate = definePattern({
       { part: 'Lever valve', boreMm: 27 },
       { part: 'Hose tap', which: threaded('3/4') },
     ]);
-    const overflow = overflowThroughSide(kit, crate, smallDrainSize(kit));
-    airThroughTop(kit, crate);
-    rainByDiverter(kit, crate, overflow, { areaM2: roofM2, gutterM: crate.plinthM + crate.heightM + 1 }, 2);
+    crateFilled(kit, crate, roofM2);
   },
 });

@@ -21,7 +21,7 @@ export const corrugatedFire = definePattern({
     houseM: { kind: 'length', least: 2, most: 100, default: 12, words: 'line', asked: 'Line to the house' },
   },
   build: (kit, { reserveM3, roofM2, houseM }) => {
-    kit.set({ sunPlan: 'shaded', frostPlan: 'none-here', groundKpa: 100, armM: 0.75 });
+    kit.set({ sunPlan: 'shaded', frostPlan: 'none-here' });
     const tank = kit.tank('corrugated', { purposes: ['fire', 'wash'] });
     const areaM2 = (Math.PI / 4) * (tank.diameterM - 2 * tank.wallM) ** 2;
     const flange = (

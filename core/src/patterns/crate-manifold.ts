@@ -1,13 +1,5 @@
-import {
-  airThroughTop,
-  both,
-  overflowThroughSide,
-  placeAway,
-  rainByDiverter,
-  smallDrainSize,
-  threaded,
-} from './habits';
 import type { Step } from './find-part';
+import { crateFilled, crateOutletValve, crateUp, placeAway } from './habits';
 import { definePattern } from './pattern';
 
 /** High enough that the hoses run by themselves, low enough that the gutter still fills it. */
@@ -17,39 +9,14 @@ export const crateManifold = definePattern({
   says: 'A crate on a stand above the place of use that a diverter in the downpipe fills and stops by itself; hose lines from a manifold, each with its own valve.',
   figures: {
     standM: { kind: 'length', least: 0.2, most: 1.5, default: 0.8, words: 'stand', asked: 'Its pallet stands up' },
+    ratedKg: { kind: 'mass', above: 0, most: 10_000, default: 1500, words: 'stand', asked: 'Its stand may carry' },
     hoseM: { kind: 'length', least: 2, most: 60, default: 15, words: 'hose', asked: 'Each hose line' },
     roofM2: { kind: 'area', above: 0, most: 200, default: 12, words: 'roof', asked: 'Roof over the diverter' },
   },
-  build: (kit, { standM, hoseM, roofM2 }) => {
+  build: (kit, { standM, ratedKg, hoseM, roofM2 }) => {
     kit.set({ sunPlan: 'shaded', frostPlan: 'drained' });
-    const crate = kit.tank(kit.by({ US: 'crate-us', UK: 'crate-eu', EU: 'crate-eu', ANZ: 'crate-eu' }), {
-      base: 'stand',
-      ratedKg: 1500,
-      plinthM: 0.135 + standM,
-      dark: true,
-      purposes: ['garden'],
-    });
-    const outlet = kit.port(crate.id, 'outlet', {
-      end: kit.by({ US: '2 NPT M', UK: 'S60x6 M', EU: 'S60x6 M', ANZ: '2 G M' }),
-      name: 'Outlet valve',
-    });
-    const line = kit.line(outlet.out, [
-      ...kit.by<readonly Step[]>({
-        US: [
-          { part: 'Coupling', which: threaded('2') },
-          { part: 'Hex bushing', which: both('2', '3/4') },
-        ],
-        UK: [{ part: 'Container adapter', which: threaded('3/4', 'male') }],
-        EU: [{ part: 'Container adapter', which: threaded('3/4', 'male') }],
-        ANZ: [
-          { part: 'Swivel adapter', which: threaded('2') },
-          { part: 'Reducing coupling', which: both('2', '1') },
-        ],
-      }),
-      { part: 'Lever valve', which: threaded('3/4') },
-      { part: 'Manifold, 2 hoses' },
-    ]);
-    const manifold = line.at(-1);
+    const crate = crateUp(kit, standM, { base: 'stand', ratedKg });
+    const [manifold] = kit.line(crateOutletValve(kit, crate), [{ part: 'Manifold, 2 hoses' }]);
     if (!manifold) return;
     const hose: readonly Step[] = [
       { part: 'Hose swivel' },
@@ -61,8 +28,6 @@ export const crateManifold = definePattern({
       hose,
       placeAway(kit, { id: 'bed-2', name: 'second bed', kind: 'hose-bay' }, hoseM, 0),
     );
-    const overflow = overflowThroughSide(kit, crate, smallDrainSize(kit));
-    airThroughTop(kit, crate);
-    rainByDiverter(kit, crate, overflow, { areaM2: roofM2, gutterM: crate.plinthM + crate.heightM + 1 }, 2);
+    crateFilled(kit, crate, roofM2);
   },
 });

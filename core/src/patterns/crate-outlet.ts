@@ -1,14 +1,4 @@
-import {
-  airThroughTop,
-  both,
-  hoseTo,
-  overflowThroughSide,
-  placeAway,
-  rainByDiverter,
-  smallDrainSize,
-  threaded,
-} from './habits';
-import type { Step } from './find-part';
+import { crateFilled, crateOutletValve, crateUp, hoseTo, placeAway } from './habits';
 import { definePattern } from './pattern';
 
 /** The outlet thread is what the counter of each region takes crates for; whoever holds another says so at Holes. */
@@ -23,36 +13,9 @@ export const crateOutlet = definePattern({
   },
   build: (kit, { standM, hoseM, roofM2 }) => {
     kit.set({ sunPlan: 'shaded', frostPlan: 'drained' });
-    const crate = kit.tank(kit.by({ US: 'crate-us', UK: 'crate-eu', EU: 'crate-eu', ANZ: 'crate-eu' }), {
-      base: 'blocks',
-      plinthM: 0.135 + standM,
-      dark: true,
-      purposes: ['garden'],
-    });
-    const outlet = kit.port(crate.id, 'outlet', {
-      end: kit.by({ US: '2 NPT M', UK: 'S60x6 M', EU: 'S60x6 M', ANZ: '2 G M' }),
-      name: 'Outlet valve',
-    });
+    const crate = crateUp(kit, standM, { base: 'blocks' });
     const bed = placeAway(kit, { id: 'bed', name: 'bed', kind: 'hose-bay' }, hoseM, 0.3);
-    const line = kit.line(outlet.out, [
-      ...kit.by<readonly Step[]>({
-        US: [
-          { part: 'Coupling', which: threaded('2') },
-          { part: 'Hex bushing', which: both('2', '3/4') },
-        ],
-        UK: [{ part: 'Container adapter', which: threaded('3/4', 'male') }],
-        EU: [{ part: 'Container adapter', which: threaded('3/4', 'male') }],
-        ANZ: [
-          { part: 'Swivel adapter', which: threaded('2') },
-          { part: 'Reducing coupling', which: both('2', '1') },
-        ],
-      }),
-      { part: 'Lever valve', which: threaded('3/4') },
-    ]);
-    const valve = line.at(-1);
-    if (valve) hoseTo(kit, valve.on, bed, hoseM, crate.plinthM + 0.4);
-    const overflow = overflowThroughSide(kit, crate, smallDrainSize(kit));
-    airThroughTop(kit, crate);
-    rainByDiverter(kit, crate, overflow, { areaM2: roofM2, gutterM: crate.plinthM + crate.heightM + 1 }, 2);
+    hoseTo(kit, crateOutletValve(kit, crate), bed, hoseM, crate.plinthM + 0.4);
+    crateFilled(kit, crate, roofM2);
   },
 });

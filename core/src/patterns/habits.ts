@@ -7,6 +7,7 @@ import type { EndRef } from '../job/job';
 import type { NominalSize } from '../quantity/size';
 import type { Tank } from '../walls/tank';
 import { contextInSpace } from '../plan/context-in-space';
+import type { Step } from './find-part';
 import type { Kit, Mouth, Placed } from './kit';
 
 /** What every builder does alike: rain in, surplus out, air, a hose to a bed. */
@@ -195,7 +196,7 @@ export const placeAway = (
   });
 
 /** How drain pipe goes through a concrete wall. */
-export const drainSeal = (kit: Kit): { readonly size: NominalSize; readonly seals: readonly string[] } => ({
+const drainSeal = (kit: Kit): { readonly size: NominalSize; readonly seals: readonly string[] } => ({
   size: kit.by({ US: '4', UK: '110', EU: '110', ANZ: '110' }),
   seals: ['wall-boot'],
 });
@@ -208,3 +209,111 @@ export function supplyInto(
 ): void {
   kit.edit({ type: 'add-inflow', inflow: newInflow({ ...given, id: given.kind, name: given.kind, into: hole }) });
 }
+
+/** A caged crate on its pallet, so far up. */
+export const crateUp = (kit: Kit, standM: number, given: Partial<Tank>): Tank =>
+  kit.tank(kit.by({ US: 'crate-us', UK: 'crate-eu', EU: 'crate-eu', ANZ: 'crate-eu' }), {
+    plinthM: PALLET_M + standM,
+    dark: true,
+    purposes: ['garden'],
+    ...given,
+  });
+const PALLET_M = 0.135;
+
+/** From the outlet valve of a crate, as its region has it, down to a lever valve of 3/4 in: what a line goes on from. */
+export function crateOutletValve(kit: Kit, crate: Tank): EndRef {
+  const outlet = kit.port(crate.id, 'outlet', {
+    end: kit.by({ US: '2 NPT M', UK: 'S60x6 M', EU: 'S60x6 M', ANZ: '2 G M' }),
+    name: 'Outlet valve',
+  });
+  const valve = kit
+    .line(outlet.out, [
+      ...kit.by<readonly Step[]>({
+        US: [
+          { part: 'Coupling', which: threaded('2') },
+          { part: 'Hex bushing', which: both('2', '3/4') },
+        ],
+        UK: [{ part: 'Container adapter', which: threaded('3/4', 'male') }],
+        EU: [{ part: 'Container adapter', which: threaded('3/4', 'male') }],
+        ANZ: [
+          { part: 'Swivel adapter', which: threaded('2') },
+          { part: 'Reducing coupling', which: both('2', '1') },
+        ],
+      }),
+      { part: 'Lever valve', which: threaded('3/4') },
+    ])
+    .at(-1);
+  return valve?.on ?? outlet.out;
+}
+
+/** A crate is filled by a diverter, runs over by a drain through its side, and breathes through its lid. */
+export function crateFilled(kit: Kit, crate: Tank, roofM2: number): void {
+  const overflow = overflowThroughSide(kit, crate, smallDrainSize(kit));
+  airThroughTop(kit, crate);
+  rainByDiverter(kit, crate, overflow, { areaM2: roofM2, gutterM: crate.plinthM + crate.heightM + 1 }, 2);
+}
+
+/** An upright moulded tank of such a size, on a slab. */
+export const uprightTank = (
+  kit: Kit,
+  { diameterM, brimM }: { readonly diameterM: number; readonly brimM: number },
+  given: Partial<Tank> = {},
+): Tank =>
+  kit.tank('vertical-round', {
+    capacityM3: null,
+    diameterM,
+    baseDiameterM: diameterM,
+    brimM,
+    heightM: 1.2 * brimM,
+    wallM: 0.008,
+    base: 'slab',
+    plinthM: 0.1,
+    purposes: ['garden', 'toilets'],
+    ...given,
+  });
+
+/** Drain pipe of the ground. */
+export const DRAIN = { part: 'Pipe', boreMm: 103.5 } as const;
+/** Seen from the tank: what comes in rises away from it, what leaves falls. */
+export const COMING_IN = { by: 'fall', fallShare: -0.02 } as const;
+const GOING_OUT = { by: 'fall', fallShare: 0.02 } as const;
+
+/** From a drain up to the gutter: bend, pipe, downpipe, leaf head. The downpipe is the fourth. */
+export const upToGutter = (lengthM: number): readonly Step[] => [
+  { part: 'Long sweep elbow', points: 'up' },
+  { ...DRAIN, lengthM },
+  { part: 'Downpipe adapter' },
+  { part: 'Downpipe', lengthM: 2, held: true },
+  { part: 'Leaf head with mesh' },
+];
+
+/** Rain by a buried drain through a settling box, so far from its downpipe. */
+export function rainByDrain(kit: Kit, inlet: Mouth, rain: Rain, drainM: number, uprightM: number): void {
+  const line = kit.line(inlet.out, [
+    { ...DRAIN, lengthM: 0.6, slope: COMING_IN },
+    { part: 'Settling box with basket' },
+    { ...DRAIN, lengthM: drainM, slope: COMING_IN },
+    ...upToGutter(uprightM),
+  ]);
+  roofInto(kit, inlet, rain);
+  cutToGutter(kit, inlet, line.at(-2));
+}
+
+/** Surplus by a buried drain to daylight: nothing comes back, nothing crawls in. */
+export function overflowToDaylight(kit: Kit, overflow: Mouth): void {
+  kit.line(overflow.out, [
+    { ...DRAIN, lengthM: 1, slope: GOING_OUT },
+    { part: 'Backwater valve' },
+    { ...DRAIN, lengthM: 8, slope: GOING_OUT },
+    { part: 'Outfall flap' },
+  ]);
+}
+
+/** A precast tank in the ground under its riser, with the openings of its drains. */
+export function buriedConcrete(kit: Kit, given: Partial<Tank> = {}): Tank {
+  return kit.tank('concrete', { buriedM: 2.95, riser: { heightM: 0.4, widthM: 0.6 }, ...given });
+}
+export const concreteInlet = (kit: Kit, { id }: Tank): Mouth =>
+  kit.opening({ tank: id, name: 'Inlet', roles: ['inlet'], face: 'side', heightM: 2.25, ...drainSeal(kit) });
+export const concreteOverflow = (kit: Kit, { id }: Tank): Mouth =>
+  kit.opening({ tank: id, name: 'Overflow', roles: ['overflow'], heightM: 2.08, ...drainSeal(kit) });

@@ -1,5 +1,13 @@
-import { cutToGutter, drainSeal, roofInto, supplyPipe, threaded } from './habits';
 import type { Step } from './find-part';
+import {
+  buriedConcrete,
+  concreteInlet,
+  concreteOverflow,
+  overflowToDaylight,
+  rainByDrain,
+  supplyPipe,
+  threaded,
+} from './habits';
 import { definePattern } from './pattern';
 
 /** One line in the trench joins them; what is drawn tees off it and comes up beside. */
@@ -9,14 +17,20 @@ export const joinedConcrete = definePattern({
   says: 'Two precast tanks in the ground on one buried line, with a branch up to a pump coupling and a riser with a tap; rain into the first, overflow out of it.',
   figures: {
     apartM: { kind: 'length', least: 1, most: 20, default: 3, words: 'line', asked: 'Line from tank to tank' },
+    groundWaterM: {
+      kind: 'length',
+      least: 0,
+      most: 30,
+      default: 5,
+      words: 'ground water',
+      asked: 'Ground water lies down',
+    },
     roofM2: { kind: 'area', above: 0, most: 1000, default: 120, words: 'roof', asked: 'Roof that falls into them' },
     drainM: { kind: 'length', least: 1, most: 30, default: 5, words: 'drain', asked: 'Drain from the downpipe' },
   },
-  build: (kit, { apartM, roofM2, drainM }) => {
-    kit.set({ sunPlan: 'shaded', frostPlan: 'drained', groundWaterM: 5 });
-    const tanks = ['t1', 't2'].map(() =>
-      kit.tank('concrete', { buriedM: 2.95, riser: { heightM: 0.4, widthM: 0.6 }, purposes: ['garden'] }),
-    );
+  build: (kit, { apartM, groundWaterM, roofM2, drainM }) => {
+    kit.set({ sunPlan: 'shaded', frostPlan: 'drained', groundWaterM });
+    const tanks = [1, 2].map(() => buriedConcrete(kit, { purposes: ['garden'] }));
     const [first, second] = tanks;
     if (!first || !second) return;
     const [a, b] = tanks.map(({ id }, index) =>
@@ -51,39 +65,7 @@ export const joinedConcrete = definePattern({
       { part: 'Lever valve', boreMm: 27 },
       { part: 'Hose tap', which: threaded('3/4') },
     ]);
-    const drain = { part: 'Pipe', boreMm: 103.5 } as const;
-    const overflow = kit.opening({
-      tank: first.id,
-      name: 'Overflow',
-      roles: ['overflow'],
-      heightM: 2.08,
-      ...drainSeal(kit),
-    });
-    kit.line(overflow.out, [
-      { ...drain, lengthM: 1, slope: { by: 'fall', fallShare: 0.02 } },
-      { part: 'Backwater valve' },
-      { ...drain, lengthM: 8, slope: { by: 'fall', fallShare: 0.02 } },
-      { part: 'Outfall flap' },
-    ]);
-    const inlet = kit.opening({
-      tank: first.id,
-      name: 'Inlet',
-      roles: ['inlet'],
-      face: 'side',
-      ...drainSeal(kit),
-      heightM: 2.25,
-    });
-    const line = kit.line(inlet.out, [
-      { ...drain, lengthM: 0.6, slope: { by: 'fall', fallShare: -0.02 } },
-      { part: 'Settling box with basket' },
-      { ...drain, lengthM: drainM, slope: { by: 'fall', fallShare: -0.02 } },
-      { part: 'Long sweep elbow', points: 'up' },
-      { ...drain, lengthM: 0.5 },
-      { part: 'Downpipe adapter' },
-      { part: 'Downpipe', lengthM: 2, held: true },
-      { part: 'Leaf head with mesh' },
-    ]);
-    roofInto(kit, inlet, { areaM2: roofM2, gutterM: 3 });
-    cutToGutter(kit, inlet, line[6]);
+    overflowToDaylight(kit, concreteOverflow(kit, first));
+    rainByDrain(kit, concreteInlet(kit, first), { areaM2: roofM2, gutterM: 3 }, drainM, 0.5);
   },
 });

@@ -1,4 +1,17 @@
-import { cutToGutter, drainSeal, placeAway, roofInto, supplyPipe, threaded } from './habits';
+import {
+  COMING_IN,
+  DRAIN,
+  buriedConcrete,
+  concreteInlet,
+  concreteOverflow,
+  cutToGutter,
+  overflowToDaylight,
+  placeAway,
+  roofInto,
+  supplyPipe,
+  threaded,
+  upToGutter,
+} from './habits';
 import { definePattern } from './pattern';
 
 /** The outfall is looked at first: everything else hangs on how low it is. */
@@ -28,54 +41,21 @@ export const precastCistern = definePattern({
   },
   build: (kit, { groundWaterM, drainM, houseM, roofM2 }) => {
     kit.set({ sunPlan: 'shaded', frostPlan: 'insulated', groundWaterM });
-    const tank = kit.tank('concrete', {
-      buriedM: 2.95,
-      riser: { heightM: 0.4, widthM: 0.6 },
-      purposes: ['toilets', 'garden'],
-    });
-    const drain = { part: 'Pipe', boreMm: 103.5 } as const;
-    const rising = { by: 'fall', fallShare: -0.02 } as const;
-    const falling = { by: 'fall', fallShare: 0.02 } as const;
-    const overflow = kit.opening({
-      tank: tank.id,
-      name: 'Overflow',
-      roles: ['overflow'],
-      heightM: 2.08,
-      ...drainSeal(kit),
-    });
-    kit.line(overflow.out, [
-      { ...drain, lengthM: 1, slope: falling },
-      { part: 'Backwater valve' },
-      { ...drain, lengthM: 8, slope: falling },
-      { part: 'Outfall flap' },
-    ]);
-    const inlet = kit.opening({
-      tank: tank.id,
-      name: 'Inlet',
-      roles: ['inlet'],
-      face: 'side',
-      ...drainSeal(kit),
-      heightM: 2.25,
-    });
-    const down = [
-      { part: 'Long sweep elbow', points: 'up' },
-      { ...drain, lengthM: 0.5 },
-      { part: 'Downpipe adapter' },
-      { part: 'Downpipe', lengthM: 2, held: true },
-      { part: 'Leaf head with mesh' },
-    ] as const;
+    const tank = buriedConcrete(kit, { purposes: ['toilets', 'garden'] });
+    overflowToDaylight(kit, concreteOverflow(kit, tank));
+    const inlet = concreteInlet(kit, tank);
     const line = kit.line(inlet.out, [
-      { ...drain, lengthM: 0.6, slope: rising },
+      { ...DRAIN, lengthM: 0.6, slope: COMING_IN },
       { part: 'Settling box with basket' },
-      { ...drain, lengthM: 1, slope: rising },
+      { ...DRAIN, lengthM: 1, slope: COMING_IN },
       { part: 'Wye', points: 'right' },
-      { ...drain, lengthM: drainM, slope: rising },
-      ...down,
+      { ...DRAIN, lengthM: drainM, slope: COMING_IN },
+      ...upToGutter(0.5),
     ]);
     roofInto(kit, inlet, { areaM2: roofM2, gutterM: 3 });
-    cutToGutter(kit, inlet, line[8]);
+    cutToGutter(kit, inlet, line.at(-2));
     const wye = line[3];
-    if (wye) kit.line(wye.end('branch'), [{ ...drain, lengthM: 2, slope: rising }, ...down]);
+    if (wye) kit.line(wye.end('branch'), [{ ...DRAIN, lengthM: 2, slope: COMING_IN }, ...upToGutter(0.5)]);
     const supply = kit.opening({
       tank: tank.id,
       name: 'Supply',

@@ -1,4 +1,13 @@
-import { cutToGutter, ofDownpipe, overflowThroughSide, placeAway, roofInto, supplyPipe, threaded } from './habits';
+import {
+  cutToGutter,
+  ofDownpipe,
+  overflowThroughSide,
+  uprightTank,
+  placeAway,
+  roofInto,
+  supplyPipe,
+  threaded,
+} from './habits';
 import { definePattern } from './pattern';
 
 /** The first water off the roof waits in a chamber and drains away; the pump stands dry beside the tank, with a nut on either side. */
@@ -13,18 +22,8 @@ export const pumpHousing = definePattern({
     houseM: { kind: 'length', least: 2, most: 100, default: 12, words: 'line', asked: 'Line to the house' },
   },
   build: (kit, { diameterM, brimM, roofM2, houseM }) => {
-    kit.set({ sunPlan: 'painted', frostPlan: 'drained', groundWaterM: 4, armM: 0.75 });
-    const tank = kit.tank('vertical-round', {
-      capacityM3: null,
-      diameterM,
-      baseDiameterM: diameterM,
-      brimM,
-      heightM: 1.2 * brimM,
-      wallM: 0.008,
-      base: 'slab',
-      plinthM: 0.1,
-      purposes: ['toilets', 'garden'],
-    });
+    kit.set({ sunPlan: 'painted', frostPlan: 'drained', groundWaterM: 4 });
+    const tank = uprightTank(kit, { diameterM, brimM });
     const housing = kit.tank('own-cylinder', {
       diameterM: 0.9,
       baseDiameterM: 0.9,

@@ -1,4 +1,4 @@
-import { overflowThroughSide, rainThroughTop, threaded } from './habits';
+import { overflowThroughSide, uprightTank, rainThroughTop, threaded } from './habits';
 import { definePattern } from './pattern';
 
 /** The tank and its line stand; the tee, the valve and the tube are cut in. */
@@ -19,17 +19,8 @@ export const sightTube = definePattern({
     outletM: { kind: 'length', least: 0.12, most: 0.3, default: 0.2, words: 'outlet', asked: 'Outlet above its base' },
   },
   build: (kit, { brimM, diameterM, outletM }) => {
-    kit.set({ sunPlan: 'painted', frostPlan: 'drained', armM: 0.75 });
-    const tank = kit.tank('vertical-round', {
-      capacityM3: null,
-      diameterM,
-      baseDiameterM: diameterM,
-      brimM,
-      heightM: 1.24 * brimM,
-      base: 'slab',
-      plinthM: 0.1,
-      purposes: ['garden'],
-    });
+    kit.set({ sunPlan: 'painted', frostPlan: 'drained' });
+    const tank = uprightTank(kit, { diameterM, brimM });
     const outlet = kit.opening({
       tank: tank.id,
       name: 'Outlet',

@@ -1,4 +1,4 @@
-import { cutToGutter, placeAway, roofInto, threaded } from './habits';
+import { overflowToDaylight, placeAway, rainByDrain, threaded } from './habits';
 import { definePattern } from './pattern';
 
 /** Its drains go through the seals it comes with; what is drawn hangs from its top, under the riser. */
@@ -29,29 +29,8 @@ export const sunkenTank = definePattern({
       purposes: ['garden', 'toilets'],
     });
     const end = kit.by({ US: '4 IPS gasket', UK: '110 SOIL gasket', EU: '110 SOIL gasket', ANZ: '100 ANZ-DWV gasket' });
-    const inlet = kit.port(tank.id, 'inlet-seal', { end });
-    const drain = { part: 'Pipe', boreMm: 103.5 } as const;
-    const rising = { by: 'fall', fallShare: -0.02 } as const;
-    const falling = { by: 'fall', fallShare: 0.02 } as const;
-    const line = kit.line(inlet.out, [
-      { ...drain, lengthM: 0.6, slope: rising },
-      { part: 'Settling box with basket' },
-      { ...drain, lengthM: drainM, slope: rising },
-      { part: 'Long sweep elbow', points: 'up' },
-      { ...drain, lengthM: 0.8 },
-      { part: 'Downpipe adapter' },
-      { part: 'Downpipe', lengthM: 2, held: true },
-      { part: 'Leaf head with mesh' },
-    ]);
-    roofInto(kit, inlet, { areaM2: roofM2, gutterM: 2.6 });
-    cutToGutter(kit, inlet, line[6]);
-    const overflow = kit.port(tank.id, 'outlet-seal', { end });
-    kit.line(overflow.out, [
-      { ...drain, lengthM: 1, slope: falling },
-      { part: 'Backwater valve' },
-      { ...drain, lengthM: 8, slope: falling },
-      { part: 'Outfall flap' },
-    ]);
+    rainByDrain(kit, kit.port(tank.id, 'inlet-seal', { end }), { areaM2: roofM2, gutterM: 2.6 }, drainM, 0.8);
+    overflowToDaylight(kit, kit.port(tank.id, 'outlet-seal', { end }));
     const supply = kit.opening({
       tank: tank.id,
       name: 'Supply',

@@ -1,4 +1,4 @@
-import { overflowThroughSide, placeAway, rainThroughTop, threaded } from './habits';
+import { overflowThroughSide, uprightTank, placeAway, rainThroughTop, threaded } from './habits';
 import type { Step } from './find-part';
 import { definePattern } from './pattern';
 
@@ -15,17 +15,7 @@ export const surfacePump = definePattern({
   },
   build: (kit, { diameterM, brimM, houseM, roofM2 }) => {
     kit.set({ sunPlan: 'painted', frostPlan: 'insulated' });
-    const tank = kit.tank('vertical-round', {
-      capacityM3: null,
-      diameterM,
-      baseDiameterM: diameterM,
-      brimM,
-      heightM: 1.2 * brimM,
-      wallM: 0.008,
-      base: 'slab',
-      plinthM: 0.1,
-      purposes: ['toilets', 'garden'],
-    });
+    const tank = uprightTank(kit, { diameterM, brimM });
     const suction = kit.opening({
       tank: tank.id,
       name: 'Suction',

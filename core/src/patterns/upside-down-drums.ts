@@ -11,17 +11,18 @@ export const upsideDownDrums = definePattern({
   figures: {
     drums: { kind: 'count', least: 1, most: 6, default: 2, words: 'drums', asked: 'How many drums' },
     frameM: { kind: 'length', least: 0.3, most: 1.2, default: 0.5, words: 'frame', asked: 'Frame under them' },
+    ratedKg: { kind: 'mass', above: 0, most: 10_000, default: 600, words: 'frame', asked: 'Their frame may carry' },
     hoseM: { kind: 'length', least: 1, most: 60, default: 8, words: 'hose', asked: 'Hose to the bed' },
     roofM2: { kind: 'area', above: 0, most: 200, default: 12, words: 'roof', asked: 'Roof that falls into it' },
   },
-  build: (kit, { drums, frameM, hoseM, roofM2 }) => {
+  build: (kit, { drums, frameM, ratedKg, hoseM, roofM2 }) => {
     kit.set({ sunPlan: 'shaded', frostPlan: 'drained' });
     const bungs: Mouth[] = [];
     for (let index = 0; index < drums; index++) {
       const drum = kit.tank('drum-upside-down', {
         base: 'stand',
         plinthM: frameM,
-        ratedKg: 300 * drums,
+        ratedKg,
         dark: true,
         purposes: ['garden'],
       });
