@@ -6,8 +6,9 @@ export default defineConfig({
   testDir: 'e2e',
   // ./test goes without what is marked so: what it shows of the program, tests below the browser show too.
   grepInvert: process.env.HERRERO_DEEP ? [] : /@deep/,
-  timeout: 180_000,
-  expect: { timeout: 20_000 },
+  // However slow the machine: what is waited for comes at once where it is not, and a test that fails says so later.
+  timeout: 720_000,
+  expect: { timeout: 80_000 },
   // A file of journeys each: they share the server and its database, and name their jobs apart.
   workers: 2,
   reporter: [['list']],
@@ -15,7 +16,7 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
-    actionTimeout: 60_000,
+    actionTimeout: 240_000,
     browserName: 'chromium',
     // A trace takes a picture of every page at every step: on two cores that is most of the time. Ask for it: E2E_TRACE=1.
     trace: process.env.E2E_TRACE ? 'retain-on-failure' : 'off',
@@ -41,6 +42,6 @@ export default defineConfig({
     url: `http://127.0.0.1:${port}/api/v1/jobs`,
     reuseExistingServer: false,
     gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
-    timeout: 60_000,
+    timeout: 240_000,
   },
 });

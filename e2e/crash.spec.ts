@@ -25,7 +25,7 @@ async function startServer(): Promise<ChildProcess> {
           ({ ok }) => ok,
           () => false,
         ),
-      { timeout: 30_000 },
+      { timeout: 120_000 },
     )
     .toBe(true);
   return server;

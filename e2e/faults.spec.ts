@@ -117,7 +117,7 @@ async function whileThreeWrite(server: OwnServer, storm: (writing: Writing) => P
 }
 
 test('the database is killed under the server: what was answered is there, once, and it goes on by itself', async () => {
-  test.setTimeout(120_000 + KILLS * 20_000);
+  test.setTimeout(480_000 + KILLS * 80_000);
   const server = await ownServer(PORT);
   try {
     await whileThreeWrite(server, async ({ more }) => {
@@ -135,7 +135,7 @@ test('the database is killed under the server: what was answered is there, once,
 });
 
 test('tables are locked by somebody else, and the clock of the server jumps: nothing is lost or made twice @deep', async () => {
-  test.setTimeout(120_000 + TIMES * 30_000);
+  test.setTimeout(480_000 + TIMES * 120_000);
   const folder = mkdtempSync(path.join(tmpdir(), 'herrero-clock-'));
   const [clock, preload] = [path.join(folder, 'offset'), path.join(folder, 'clock.cjs')];
   writeFileSync(clock, '0');
@@ -186,7 +186,7 @@ test('tables are locked by somebody else, and the clock of the server jumps: not
 });
 
 test('the disk of the database is full: it is said, and what was answered is there when there is room again @deep', async () => {
-  test.setTimeout(180_000);
+  test.setTimeout(720_000);
   const disk = smallDisk('160m');
   test.skip(disk === undefined, 'no disk of its own can be mounted here');
   const { folder: small, end } = disk!;
@@ -207,7 +207,7 @@ test('the disk of the database is full: it is said, and what was answered is the
               last = answered.size;
               return moved;
             },
-            { timeout: 60_000, intervals: [3000] },
+            { timeout: 240_000, intervals: [3000] },
           )
           .toBe(false);
         expect((await ask('GET', '/api/v1/health')).status).toBe(200);

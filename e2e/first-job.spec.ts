@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { expect, test } from '@playwright/test';
-import { beginJob, notes, settled, station, takePart } from './support';
+import { beginJob, noViolations, notes, settled, station, takePart } from './support';
 
 test('from nothing to the parts list: a drum, an outlet with valve and hose, an overflow', async ({ page }) => {
   await beginJob(page, 'First drum');
@@ -53,6 +53,7 @@ test('by a kind of system to a whole list in five presses, sized by a figure, in
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('radio', { name: 'Europe', exact: true }).click();
   await dialog.getByRole('radio', { name: 'Row of open-head drums on one manifold' }).click();
+  await noViolations(page, 'a new job by a kind of system');
   await dialog.getByLabel('How many drums').fill('4');
   // What no hose is as long as is said at its field, and nothing is lost.
   const hose = dialog.getByLabel('Hose to the bed');

@@ -66,7 +66,7 @@ export async function ownServer(
         ({ status }) => status,
         () => 0,
       );
-    await expect.poll(ready, { timeout: 60_000 }).toBe(200);
+    await expect.poll(ready, { timeout: 240_000 }).toBe(200);
     const cluster = readFileSync(path.join(data, 'pg.dir'), 'utf8').trim();
     const postmaster = (): number => Number(readFileSync(path.join(cluster, 'postmaster.pid'), 'utf8').split('\n')[0]);
     return { base, pg, postmaster, end };

@@ -126,7 +126,7 @@ function serverOf(parent: number): number {
 }
 
 test('starts on its own database, starts again on the same, and stops what it started', async () => {
-  test.setTimeout(180_000);
+  test.setTimeout(720_000);
   const data = path.join(root, '.data', 'test-start');
   rmSync(data, { recursive: true, force: true });
   mkdirSync(data, { recursive: true });
@@ -140,7 +140,7 @@ test('starts on its own database, starts again on the same, and stops what it st
     let said = '';
     child.stdout.on('data', (chunk: Buffer) => (said += chunk.toString()));
     child.stderr.on('data', (chunk: Buffer) => (said += chunk.toString()));
-    await expect.poll(() => said + (child.exitCode ?? ''), { timeout: 120_000 }).toContain('Herrero stands at');
+    await expect.poll(() => said + (child.exitCode ?? ''), { timeout: 480_000 }).toContain('Herrero stands at');
     return { child, last: said.trim().split('\n').at(-1) ?? '' };
   };
   const end = async (child: ChildProcess): Promise<void> => {
@@ -174,7 +174,7 @@ test('starts on its own database, starts again on the same, and stops what it st
             (list) => list.length,
             () => 0,
           ),
-        { timeout: 60_000 },
+        { timeout: 240_000 },
       )
       .toBe(before.length);
     expect(serverOf(first.child.pid ?? 0)).not.toBe(killed);

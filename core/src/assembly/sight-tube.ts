@@ -63,14 +63,18 @@ function tubeIn(strand: Strand, legs: readonly Leg[], tank: Tank, context: Check
   const { fullM } = levelsOf(tank, context);
   const leastM = back ? fullM : fullM + SIGHT_TUBE_OVER_M;
   const { lengthM } = item.placed;
+  // A tube longer than its stock goes on behind a coupling: what stands on the first piece counts too.
+  const last = hangs ? upright : (pieces.findLast(({ leg: other }) => other.headingIn.up > UPRIGHT) ?? upright);
+  const aboveM = last === upright ? 0 : last.leg.to.up - leg.to.up;
+  const isKnown = lengthM !== null && last.item.placed.lengthM !== null;
   const backM = back && (back.face === 'top' ? tank.heightM : back.heightM);
   return [
     {
       strand,
       item,
-      topM: backM ?? (lengthM === null ? (rises > 0 ? null : footM) : footM + rises * lengthM),
+      topM: backM ?? (isKnown ? footM + rises * lengthM + aboveM : rises > 0 ? null : footM),
       leastM,
-      needsM: rises > 0 && !back ? Math.max(0, leastM - footM) / rises : undefined,
+      needsM: rises > 0 && !back ? Math.max(0, leastM - footM - aboveM) / rises : undefined,
       closed: endsClosed(strand),
     },
   ];

@@ -6,8 +6,8 @@ export const binTap = definePattern({
   name: 'Bin or tub with one tap',
   says: 'It catches from above through a screen and is drawn by one tap; the rest runs over its rim.',
   figures: {
-    diameterM: { kind: 'length', least: 0.3, most: 0.8, default: 0.5, words: 'diameter', asked: 'Across its rim' },
-    heightM: { kind: 'length', least: 0.4, most: 1, default: 0.7, words: 'height', asked: 'Height of its rim' },
+    diameterM: { kind: 'length', least: 0.4, most: 0.8, default: 0.5, words: 'diameter', asked: 'Across its rim' },
+    heightM: { kind: 'length', least: 0.4, most: 0.75, default: 0.7, words: 'height', asked: 'Height of its rim' },
     blocksM: { kind: 'length', least: 0, most: 0.6, default: 0.4, words: 'blocks', asked: 'Stands up on blocks' },
   },
   build: (kit, { diameterM, heightM, blocksM }) => {

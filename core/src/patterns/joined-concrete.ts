@@ -16,7 +16,7 @@ export const joinedConcrete = definePattern({
   name: 'Concrete tanks joined underground',
   says: 'Two precast tanks in the ground on one buried line, with a branch up to a pump coupling and a riser with a tap; rain into the first, overflow out of it.',
   figures: {
-    apartM: { kind: 'length', least: 1, most: 20, default: 3, words: 'line', asked: 'Line from tank to tank' },
+    apartM: { kind: 'length', least: 1.5, most: 20, default: 3, words: 'line', asked: 'Line from tank to tank' },
     groundWaterM: {
       kind: 'length',
       least: 0,

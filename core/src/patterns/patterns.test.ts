@@ -201,3 +201,12 @@ test('its figures are taken: five drums are five, each with its own tee', () => 
   expect(job.parts.filter(({ code }) => shippedCatalogue.byCode.get(code)?.name === 'Tee')).toHaveLength(5);
   expect(plan(job).findings.filter(({ severity }) => severity === 'fails')).toEqual([]);
 });
+
+// Clear pipe is stocked in 5 ft: a tube of 2 m is two pieces and a coupling, and both count for how high it stands.
+test('a sight tube that is longer than its stock reaches over the water all the same', () => {
+  const tube = PATTERNS.find(({ id }) => id === 'sight-tube');
+  if (!tube) throw new RangeError('no sight tube');
+  const job = jobOfPattern(tube, 'US', { brimM: 2.2 });
+  expect(job.parts.filter(({ code }) => code.startsWith('CP-'))).toHaveLength(2);
+  expect(plan(job).findings.filter(({ severity }) => severity === 'fails')).toEqual([]);
+});

@@ -9,8 +9,8 @@ export const slimByFloat = definePattern({
   name: 'Slim tank filled by a float valve from a higher store',
   says: 'A slim tank on a wall that a float valve keeps full out of a store up the slope, through a long hose; its own overflow and tap.',
   figures: {
-    riseM: { kind: 'length', least: 1, most: 30, default: 4, words: 'rise', asked: 'The store stands higher by' },
-    hoseM: { kind: 'length', least: 3, most: 150, default: 18, words: 'hose', asked: 'Hose between them' },
+    riseM: { kind: 'length', least: 1, most: 12, default: 4, words: 'rise', asked: 'The store stands higher by' },
+    hoseM: { kind: 'length', least: 12, most: 150, default: 18, words: 'hose', asked: 'Hose between them' },
   },
   build: (kit, { riseM, hoseM }) => {
     kit.set({ sunPlan: 'shaded', frostPlan: 'drained' });
