@@ -142,10 +142,13 @@ test('a line is built by the keyboard alone', async ({ page }) => {
   await page.getByRole('button', { name: /^Outlet/ }).click();
   await page.getByRole('button', { name: /^Bulkhead 3\/4 NPT/ }).click();
   await page.getByRole('link', { name: 'Build the run of P1' }).click();
+  // The panel that a letter goes to, and what was put in before the next is named.
+  await expect(page.getByRole('region', { name: 'Next part' })).toBeVisible();
   await string(page).focus();
-  for (const words of ['close nipple', 'lever valve', 'hose tail 3/4 npt male x 3/4 in']) {
+  for (const [at, words] of ['close nipple', 'lever valve', 'hose tail 3/4 npt male x 3/4 in'].entries()) {
     await page.keyboard.type(words);
     await page.keyboard.press('Enter');
+    await expect.poll(() => names(page)).toHaveLength(at + 2);
   }
   await expect.poll(() => names(page)).toEqual(['Bulkhead', 'Close nipple', 'Lever valve', 'Hose tail']);
   // Back over three parts and their joints, and the valve is out again; undone, it is back.
