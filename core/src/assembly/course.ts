@@ -103,12 +103,11 @@ export function courseOf({ penetration, strands }: Run, context: RunSight): Cour
   const laidAlong = (strand: Strand): readonly Leg[] => {
     const { from } = strand;
     const inside = from.of === 'part' && isInside(from, context);
-    const begin =
-      from.of === 'part' && !inside
+    const begin = inside
+      ? (reached.get(from.id) ?? { from: along(start, looks, -wallM), heading: times(looks, -1) })
+      : from.of === 'part'
         ? branches.get(`${from.id} ${from.end}`)
-        : inside
-          ? (reached.get(from.id) ?? { from: along(start, looks, -wallM), heading: times(looks, -1) })
-          : { from: start, heading: looks };
+        : { from: start, heading: looks };
     if (!begin) return [];
     const target = targetOf(strand, penetration, frame, context)?.at;
     const legs: Leg[] = [];

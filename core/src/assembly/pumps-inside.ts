@@ -21,7 +21,7 @@ export const pumpsInside = (tank: Tank, context: RunSight): readonly PumpInside[
   holesOf(context.job, tank.id).flatMap((hole) =>
     strandsOf(hole, context.runs)
       // Of a line that goes on through another chamber only what hangs behind this wall.
-      .filter(({ from }) => from.of === 'part' && from.id === sealOf(hole.id, context.index)?.placed.id)
+      .filter(({ from }) => from.id === sealOf(hole.id, context.index)?.placed.id)
       .filter(({ from }) => from.of === 'part' && isInside(from, context))
       .flatMap(({ items }) =>
         items.flatMap((item, place) => (item.part.pump ? [{ hole, item, before: items.slice(0, place) }] : [])),

@@ -1,19 +1,18 @@
 import { buildOn } from '../edits/build-job';
 import type { Job } from '../job/job';
+import { airGap } from '../patterns/air-gap';
 import { jobOfPattern } from '../patterns/pattern';
-import { sightTube } from '../patterns/sight-tube';
 import { called } from './called';
 
 /**
- * Kiln Yard pottery (invented): an upright tank in the European Union over the clay-wash sink, with a sight tube on its outlet, so
- * that the potter sees what is left. Whole.
+ * Kiln Yard pottery (invented): an upright tank in the European Union for the clay-wash sink, topped up from the mains through an air gap
+ * when the roof does not bring enough. Whole.
  */
 export function kilnYard(): Job {
-  const builder = buildOn(jobOfPattern(sightTube, 'EU', { brimM: 1.74, diameterM: 1.26, outletM: 0.25 }));
+  const builder = buildOn(jobOfPattern(airGap, 'EU', { roofM2: 38, gapM: 0.08 }));
   const { set, job } = builder;
   set({ name: 'Kiln Yard pottery', frostPlan: 'insulated' });
   called(builder, 'roofs', 'roof', 'kiln house');
-  const [outlet] = job().penetrations;
-  if (outlet) called(builder, 'penetrations', outlet.id, 'Clay-wash sink');
+  called(builder, 'terminals', 'bed', 'clay-wash sink');
   return job();
 }

@@ -1,3 +1,4 @@
+import { roof } from './figures';
 import { overflowThroughSide, placeAway, rainThroughTop, supplyInto, hoseTo } from './habits';
 import { definePattern } from './pattern';
 
@@ -17,9 +18,9 @@ export const airGap = definePattern({
     },
     boreM: { kind: 'length', above: 0.005, most: 0.05, default: 0.02, words: 'supply', asked: 'Bore of the supply' },
     rateM3s: { kind: 'flow', above: 0, most: 0.002, default: 0.0003, words: 'supply', asked: 'The supply brings' },
-    roofM2: { kind: 'area', above: 0, most: 500, default: 40, words: 'roof', asked: 'Roof that falls into it' },
+    roofM2: roof(40, 500),
   },
-  build: (kit, { gapM, boreM, rateM3s, roofM2 }) => {
+  build(kit, { gapM, boreM, rateM3s, roofM2 }) {
     kit.set({ sunPlan: 'painted', frostPlan: 'drained' });
     const tank = kit.tank('vertical-round', { base: 'slab', plinthM: 0.3, purposes: ['garden'] });
     const tundish = kit.opening({

@@ -10,7 +10,7 @@ export const binTap = definePattern({
     heightM: { kind: 'length', least: 0.4, most: 0.75, default: 0.7, words: 'height', asked: 'Height of its rim' },
     blocksM: { kind: 'length', least: 0, most: 0.6, default: 0.4, words: 'blocks', asked: 'Stands up on blocks' },
   },
-  build: (kit, { diameterM, heightM, blocksM }) => {
+  build(kit, { diameterM, heightM, blocksM }) {
     kit.set({ sunPlan: 'shaded', frostPlan: 'drained' });
     const bin = kit.tank('bin', {
       capacityM3: null,

@@ -1,3 +1,4 @@
+import { pallet, roof } from './figures';
 import { both, crateFilled, crateUp, threaded } from './habits';
 import { definePattern } from './pattern';
 
@@ -7,10 +8,10 @@ export const camCrate = definePattern({
   name: 'Cam coupling on a crate',
   says: 'A crate whose valve ends in cam grooves: a coupler, its thread brought down to a tap, under it a block that bears it.',
   figures: {
-    standM: { kind: 'length', least: 0.2, most: 1, default: 0.4, words: 'stand', asked: 'Its pallet stands up' },
-    roofM2: { kind: 'area', above: 0, most: 200, default: 12, words: 'roof', asked: 'Roof over the diverter' },
+    standM: pallet(0.4, 0.2, 1),
+    roofM2: roof(12, 200),
   },
-  build: (kit, { standM, roofM2 }) => {
+  build(kit, { standM, roofM2 }) {
     kit.set({ sunPlan: 'shaded', frostPlan: 'drained' });
     const crate = crateUp(kit, standM, { base: 'blocks' });
     const outlet = kit.port(crate.id, 'outlet', { end: '2 cam adapter', name: 'Outlet valve' });

@@ -1,3 +1,4 @@
+import { houseLine, roof } from './figures';
 import { roofInto, threaded } from './habits';
 import { definePattern } from './pattern';
 
@@ -17,10 +18,10 @@ export const corrugatedFire = definePattern({
       words: 'reserve',
       asked: 'Kept for the fire service',
     },
-    roofM2: { kind: 'area', above: 0, most: 1000, default: 80, words: 'roof', asked: 'Roof that falls into it' },
-    houseM: { kind: 'length', least: 2, most: 100, default: 12, words: 'line', asked: 'Line to the house' },
+    roofM2: roof(80, 1000),
+    houseM: houseLine(12),
   },
-  build: (kit, { reserveM3, roofM2, houseM }) => {
+  build(kit, { reserveM3, roofM2, houseM }) {
     kit.set({ sunPlan: 'shaded', frostPlan: 'none-here' });
     const tank = kit.tank('corrugated', { purposes: ['fire', 'wash'] });
     const areaM2 = (Math.PI / 4) * (tank.diameterM - 2 * tank.wallM) ** 2;
@@ -72,7 +73,7 @@ export const corrugatedFire = definePattern({
       tank: tank.id,
       name: 'Overflow',
       roles: ['overflow'],
-      size: kit.by({ US: '4', UK: '3', EU: '3', ANZ: '3' }),
+      size: kit.by({ US: '4', else: '3' }),
       seals: ['bolted-flange'],
       supported: true,
     });

@@ -1,3 +1,4 @@
+import { bears, pallet, roof } from './figures';
 import type { Step } from './find-part';
 import { crateFilled, crateOutletValve, crateUp, placeAway } from './habits';
 import { definePattern } from './pattern';
@@ -8,12 +9,12 @@ export const crateManifold = definePattern({
   name: 'Crate above the beds, by a diverter, on hose lines',
   says: 'A crate on a stand above the place of use that a diverter in the downpipe fills and stops by itself; hose lines from a manifold, each with its own valve.',
   figures: {
-    standM: { kind: 'length', least: 0.2, most: 1.5, default: 0.8, words: 'stand', asked: 'Its pallet stands up' },
-    ratedKg: { kind: 'mass', above: 0, most: 10_000, default: 1500, words: 'stand', asked: 'Its stand may carry' },
+    standM: pallet(0.8, 0.2, 1.5),
+    ratedKg: bears(1500, 'Its stand may carry'),
     hoseM: { kind: 'length', least: 2, most: 60, default: 15, words: 'hose', asked: 'Each hose line' },
-    roofM2: { kind: 'area', above: 0, most: 200, default: 12, words: 'roof', asked: 'Roof over the diverter' },
+    roofM2: roof(12, 200),
   },
-  build: (kit, { standM, ratedKg, hoseM, roofM2 }) => {
+  build(kit, { standM, ratedKg, hoseM, roofM2 }) {
     kit.set({ sunPlan: 'shaded', frostPlan: 'drained' });
     const crate = crateUp(kit, standM, { base: 'stand', ratedKg });
     const [manifold] = kit.line(crateOutletValve(kit, crate), [{ part: 'Manifold, 2 hoses' }]);

@@ -1,3 +1,4 @@
+import { hose, pallet, roof } from './figures';
 import { crateFilled, crateOutletValve, crateUp, hoseTo, placeAway } from './habits';
 import { definePattern } from './pattern';
 
@@ -7,11 +8,11 @@ export const crateOutlet = definePattern({
   name: 'Caged crate, drawn at its outlet valve',
   says: 'A crate on blocks, its outlet valve in place: a second valve, a hose tap and a hose to a bed; rain in at the top, overflow and air.',
   figures: {
-    standM: { kind: 'length', least: 0, most: 1, default: 0.4, words: 'stand', asked: 'Its pallet stands up' },
-    hoseM: { kind: 'length', least: 1, most: 60, default: 10, words: 'hose', asked: 'Hose to the bed' },
-    roofM2: { kind: 'area', above: 0, most: 200, default: 12, words: 'roof', asked: 'Roof that falls into it' },
+    standM: pallet(0.4, 0, 1),
+    hoseM: hose(10),
+    roofM2: roof(12, 200),
   },
-  build: (kit, { standM, hoseM, roofM2 }) => {
+  build(kit, { standM, hoseM, roofM2 }) {
     kit.set({ sunPlan: 'shaded', frostPlan: 'drained' });
     const crate = crateUp(kit, standM, { base: 'blocks' });
     const bed = placeAway(kit, { id: 'bed', name: 'bed', kind: 'hose-bay' }, hoseM, 0.3);

@@ -1,3 +1,4 @@
+import { roof } from './figures';
 import { overflowThroughSide, placeAway, rainThroughTop, threaded } from './habits';
 import { definePattern } from './pattern';
 
@@ -8,9 +9,9 @@ export const drumPump = definePattern({
   says: 'A pump that hangs on its riser under the top of a drum; check valve, union, filter and pressure reducer before the drip tube, a gland for its cord.',
   figures: {
     dripM: { kind: 'length', least: 2, most: 60, default: 15, words: 'drip tube', asked: 'Drip tube' },
-    roofM2: { kind: 'area', above: 0, most: 200, default: 15, words: 'roof', asked: 'Roof that falls into it' },
+    roofM2: roof(15, 200),
   },
-  build: (kit, { dripM, roofM2 }) => {
+  build(kit, { dripM, roofM2 }) {
     kit.set({ sunPlan: 'shaded', frostPlan: 'drained' });
     const drum = kit.tank('open-drum', { base: 'slab', plinthM: 0.1, dark: true, purposes: ['garden'] });
     const riser = kit.opening({

@@ -1,3 +1,4 @@
+import { hose, roof } from './figures';
 import { airThroughTop, hoseTo, overflowThroughSide, placeAway, rainThroughTop } from './habits';
 import type { Step } from './find-part';
 import { definePattern } from './pattern';
@@ -10,10 +11,10 @@ export const drumRow = definePattern({
   figures: {
     drums: { kind: 'count', least: 2, most: 6, default: 3, words: 'drums', asked: 'How many drums' },
     standM: { kind: 'length', least: 0, most: 0.6, default: 0.4, words: 'stand', asked: 'They stand up' },
-    roofM2: { kind: 'area', above: 0, most: 200, default: 30, words: 'roof', asked: 'Roof that falls into them' },
-    hoseM: { kind: 'length', least: 1, most: 60, default: 10, words: 'hose', asked: 'Hose to the bed' },
+    roofM2: roof(30, 200),
+    hoseM: hose(10),
   },
-  build: (kit, { drums, standM, roofM2, hoseM }) => {
+  build(kit, { drums, standM, roofM2, hoseM }) {
     kit.set({ sunPlan: 'shaded', frostPlan: 'drained' });
     const row = Array.from({ length: drums }, () =>
       kit.tank('open-drum', { base: 'blocks', plinthM: standM, dark: true, purposes: ['garden'] }),

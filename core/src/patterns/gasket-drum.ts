@@ -10,14 +10,14 @@ export const gasketDrum = definePattern({
     blocksM: { kind: 'length', least: 0, most: 0.6, default: 0.4, words: 'blocks', asked: 'Stands up on blocks' },
     outletM: { kind: 'length', least: 0.08, most: 0.4, default: 0.25, words: 'outlet', asked: 'Outlet above its base' },
   },
-  build: (kit, { blocksM, outletM }) => {
+  build(kit, { blocksM, outletM }) {
     kit.set({ sunPlan: 'shaded', frostPlan: 'drained' });
     const drum = kit.tank('open-drum', { base: 'blocks', plinthM: blocksM, dark: true, purposes: ['garden'] });
     const outlet = kit.opening({
       tank: drum.id,
       name: 'Draw-off',
       roles: ['draw-off'],
-      size: kit.by({ US: '3/4', UK: '25', EU: '25', ANZ: '25' }),
+      size: kit.by({ US: '3/4', else: '25' }),
       heightM: outletM,
       seals: ['gasket'],
       supported: true,
@@ -29,6 +29,6 @@ export const gasketDrum = definePattern({
       { part: 'Hose tap', which: threaded('3/4') },
     ]);
     kit.opening({ tank: drum.id, name: 'Grated top', roles: ['inlet'], size: '4', face: 'top', seals: ['drop-grate'] });
-    overflowThroughSide(kit, drum, kit.by({ US: '2', UK: '50', EU: '50', ANZ: '50' }));
+    overflowThroughSide(kit, drum, kit.by({ US: '2', else: '50' }));
   },
 });

@@ -10,12 +10,8 @@ import { contextInSpace } from '../plan/context-in-space';
 import type { Step } from './find-part';
 import type { Kit, Mouth, Placed } from './kit';
 
-/** What every builder does alike: rain in, surplus out, air, a hose to a bed. */
-
-/** Drain pipe of the counter: sizes of its gaskets. */
-export const drainSize = (kit: Kit): NominalSize => kit.by({ US: '4', UK: '110', EU: '110', ANZ: '90' });
-/** The next smaller one, for what a drum or a crate takes through its side. */
-export const smallDrainSize = (kit: Kit): NominalSize => kit.by({ US: '2', UK: '50', EU: '50', ANZ: '50' });
+/** Drain pipe that a crate or a drum takes through its side. */
+export const smallDrainSize = (kit: Kit): NominalSize => kit.by({ US: '2', else: '50' });
 
 /** Has it a thread of this size and sex? */
 export const threaded =
@@ -36,8 +32,7 @@ export const ofDownpipe =
     ends.some(({ end }) => end.kind === 'pipe' && end.series === 'downpipe' && end.size === size);
 
 /** What water under pressure is led in from place to place. */
-export const supplyPipe = (kit: Kit): string =>
-  kit.by({ US: 'Pipe', UK: 'Polyethylene pipe', EU: 'Polyethylene pipe', ANZ: 'Polyethylene pipe' });
+export const supplyPipe = (kit: Kit): string => kit.by({ US: 'Pipe', else: 'Polyethylene pipe' });
 
 interface Rain {
   readonly areaM2: number;
@@ -45,18 +40,13 @@ interface Rain {
   readonly gutterM: number;
 }
 
-export function roofInto(
-  kit: Kit,
-  { hole }: Pick<Mouth, 'hole'>,
-  { areaM2, gutterM }: Rain,
-  id = 'roof',
-  name = 'roof',
-): void {
+/** The roof whose rain falls into an opening. */
+export function roofInto(kit: Kit, { hole }: Mouth, { areaM2, gutterM }: Rain): void {
   kit.edit({
     type: 'add-roof',
     roof: newRoof({
-      id,
-      name,
+      id: 'roof',
+      name: 'roof',
       planAreaM2: areaM2,
       material: kit.by({ US: 'metal', UK: 'tile', EU: 'tile', ANZ: 'metal' }),
       fixedTo: kit.by({ US: 'wood', UK: 'masonry', EU: 'masonry', ANZ: 'wood' }),
@@ -68,17 +58,19 @@ export function roofInto(
 
 const STUB_M = 0.3;
 
-/** Cuts the downpipe of a line so that it ends at its gutter. */
-export function cutToGutter(kit: Kit, { hole }: Pick<Mouth, 'hole'>, downpipe: Placed | undefined): void {
+/** Cuts the downpipe of a line so that it ends at its gutter; how long it is then [m]. */
+export function cutToGutter(kit: Kit, { hole }: Mouth, downpipe: Placed | undefined): number {
   const job = kit.job();
   const budget = heightBudgets(contextInSpace(job, shippedCatalogue)).find((one) => one.hole.id === hole);
   const pipe = job.parts.find(({ id }) => id === downpipe?.id);
   if (!pipe || budget?.leftM === undefined) throw new RangeError(`${hole} leads to no gutter`);
-  kit.edit(setField('parts', pipe, 'lengthM', (pipe.lengthM ?? 0) + budget.leftM));
+  const lengthM = (pipe.lengthM ?? 0) + budget.leftM;
+  kit.edit(setField('parts', pipe, 'lengthM', lengthM));
+  return lengthM;
 }
 
 /** A downpipe straight down into the top of a tank, under a leaf head. */
-export function rainThroughTop(kit: Kit, tank: Tank, rain: Rain, size = drainSize(kit)): Mouth {
+export function rainThroughTop(kit: Kit, tank: Tank, rain: Rain, size: NominalSize): void {
   const inlet = kit.opening({ tank: tank.id, name: 'Inlet', roles: ['inlet'], size, face: 'top', seals: ['gasket'] });
   const [, , downpipe] = kit.line(inlet.out, [
     { part: 'Pipe', lengthM: STUB_M },
@@ -88,7 +80,6 @@ export function rainThroughTop(kit: Kit, tank: Tank, rain: Rain, size = drainSiz
   ]);
   roofInto(kit, inlet, rain);
   cutToGutter(kit, inlet, downpipe);
-  return inlet;
 }
 
 /** How much higher than its opening a diverter lets the water stand [m]. */
@@ -98,25 +89,16 @@ const SPILL_OVER_M = 0.03;
  * Out of a downpipe that stands beside the tank, by a diverter that lets the rest fall on once the water stands as high as it:
  * in through a side, under the overflow.
  */
-export function rainByDiverter(
-  kit: Kit,
-  tank: Tank,
-  overflow: Mouth,
-  rain: Rain,
-  hoseM: number,
-  seals = ['bulkhead'],
-): Mouth {
-  const over = kit.job().penetrations.find(({ id }) => id === overflow.hole);
+function rainByDiverter(kit: Kit, tank: Tank, overflow: Mouth, rain: Rain, hoseM: number): void {
   const inlet = kit.opening({
     tank: tank.id,
     name: 'Fill from the diverter',
     roles: ['inlet'],
-    size: kit.by({ US: '1', UK: '1-1/4', EU: '1-1/4', ANZ: '1-1/4' }),
+    size: kit.by({ US: '1', else: '1-1/4' }),
     face: 'side',
-    ...(over ? { heightM: over.heightM - 0.1 } : {}),
-    seals,
+    heightM: overflow.upM - 0.1,
+    seals: ['bulkhead'],
   });
-  const hole = kit.job().penetrations.find(({ id }) => id === inlet.hole);
   const [, diverter, downpipe] = kit.line(inlet.out, [
     { part: 'Hose', lengthM: hoseM, slope: { by: 'rise', riseM: SPILL_OVER_M } },
     { part: 'Rainwater diverter', enter: 'branch', leave: 'inlet', points: 'up' },
@@ -130,21 +112,15 @@ export function rainByDiverter(
       {
         part: 'Downpipe',
         enter: 'inlet',
-        lengthM: Math.max(0.2, tank.plinthM + (hole?.heightM ?? 0) - 0.3),
+        lengthM: Math.max(0.2, tank.plinthM + inlet.upM - 0.3),
         held: true,
       },
       { part: 'Downpipe shoe', enter: 'inlet' },
     ]);
-  return inlet;
 }
 
 /** Surplus out through a side, as high as it goes, round an elbow and down to a screen over the splash stones. */
-export function overflowThroughSide(
-  kit: Kit,
-  tank: Tank,
-  size: NominalSize,
-  given: { readonly roles?: Parameters<Kit['opening']>[0]['roles']; readonly heightM?: number } = {},
-): Mouth {
+export function overflowThroughSide(kit: Kit, tank: Tank, size: NominalSize): Mouth {
   const overflow = kit.opening({
     tank: tank.id,
     name: 'Overflow',
@@ -152,22 +128,20 @@ export function overflowThroughSide(
     size,
     seals: ['gasket'],
     supported: true,
-    ...given,
   });
-  const hole = kit.job().penetrations.find(({ id }) => id === overflow.hole);
-  const upM = tank.plinthM + (hole?.heightM ?? 0);
   kit.line(overflow.out, [
     { part: 'Pipe', lengthM: 0.25, held: true },
     { part: 'Elbow', points: 'down' },
-    { part: 'Pipe', lengthM: Math.max(0.2, upM - 0.35), held: true },
+    { part: 'Pipe', lengthM: Math.max(0.2, tank.plinthM + overflow.upM - 0.35), held: true },
     { part: 'Overflow screen' },
   ]);
   return overflow;
 }
 
 /** Air through the top, screened against insects. */
-export const airThroughTop = (kit: Kit, tank: Tank, size: NominalSize = '1'): Mouth =>
-  kit.opening({ tank: tank.id, name: 'Vent', roles: ['vent'], size, face: 'top', seals: ['insect-screen'] });
+export function airThroughTop(kit: Kit, { id }: Tank): void {
+  kit.opening({ tank: id, name: 'Vent', roles: ['vent'], size: '1', face: 'top', seals: ['insect-screen'] });
+}
 
 /** From a valve on: a hose tap, its swivel, and hose to where it is used. */
 export function hoseTo(kit: Kit, from: EndRef, to: EndRef, lengthM: number, downM: number): void {
@@ -197,14 +171,14 @@ export const placeAway = (
 
 /** How drain pipe goes through a concrete wall. */
 const drainSeal = (kit: Kit): { readonly size: NominalSize; readonly seals: readonly string[] } => ({
-  size: kit.by({ US: '4', UK: '110', EU: '110', ANZ: '110' }),
+  size: kit.by({ US: '4', else: '110' }),
   seals: ['wall-boot'],
 });
 
 /** Water from the mains or a bore. */
 export function supplyInto(
   kit: Kit,
-  { hole }: Pick<Mouth, 'hole'>,
+  { hole }: Mouth,
   given: Omit<Parameters<typeof newInflow>[0], 'id' | 'name' | 'into'>,
 ): void {
   kit.edit({ type: 'add-inflow', inflow: newInflow({ ...given, id: given.kind, name: given.kind, into: hole }) });
@@ -212,7 +186,7 @@ export function supplyInto(
 
 /** A caged crate on its pallet, so far up. */
 export const crateUp = (kit: Kit, standM: number, given: Partial<Tank>): Tank =>
-  kit.tank(kit.by({ US: 'crate-us', UK: 'crate-eu', EU: 'crate-eu', ANZ: 'crate-eu' }), {
+  kit.tank(kit.by({ US: 'crate-us', else: 'crate-eu' }), {
     plinthM: PALLET_M + standM,
     dark: true,
     purposes: ['garden'],
@@ -279,11 +253,11 @@ export const COMING_IN = { by: 'fall', fallShare: -0.02 } as const;
 const GOING_OUT = { by: 'fall', fallShare: 0.02 } as const;
 
 /** From a drain up to the gutter: bend, pipe, downpipe, leaf head. The downpipe is the fourth. */
-export const upToGutter = (lengthM: number): readonly Step[] => [
+export const upToGutter = (lengthM: number, downpipe: Partial<Step> = {}): readonly Step[] => [
   { part: 'Long sweep elbow', points: 'up' },
   { ...DRAIN, lengthM },
   { part: 'Downpipe adapter' },
-  { part: 'Downpipe', lengthM: 2, held: true },
+  { part: 'Downpipe', lengthM: 2, held: true, ...downpipe },
   { part: 'Leaf head with mesh' },
 ];
 
@@ -310,9 +284,8 @@ export function overflowToDaylight(kit: Kit, overflow: Mouth): void {
 }
 
 /** A precast tank in the ground under its riser, with the openings of its drains. */
-export function buriedConcrete(kit: Kit, given: Partial<Tank> = {}): Tank {
-  return kit.tank('concrete', { buriedM: 2.95, riser: { heightM: 0.4, widthM: 0.6 }, ...given });
-}
+export const buriedConcrete = (kit: Kit, purposes: Tank['purposes']): Tank =>
+  kit.tank('concrete', { buriedM: 2.95, riser: { heightM: 0.4, widthM: 0.6 }, purposes });
 export const concreteInlet = (kit: Kit, { id }: Tank): Mouth =>
   kit.opening({ tank: id, name: 'Inlet', roles: ['inlet'], face: 'side', heightM: 2.25, ...drainSeal(kit) });
 export const concreteOverflow = (kit: Kit, { id }: Tank): Mouth =>

@@ -1,3 +1,4 @@
+import { drain, groundWater, roof } from './figures';
 import type { Step } from './find-part';
 import {
   buriedConcrete,
@@ -17,20 +18,13 @@ export const joinedConcrete = definePattern({
   says: 'Two precast tanks in the ground on one buried line, with a branch up to a pump coupling and a riser with a tap; rain into the first, overflow out of it.',
   figures: {
     apartM: { kind: 'length', least: 1.5, most: 20, default: 3, words: 'line', asked: 'Line from tank to tank' },
-    groundWaterM: {
-      kind: 'length',
-      least: 0,
-      most: 30,
-      default: 5,
-      words: 'ground water',
-      asked: 'Ground water lies down',
-    },
-    roofM2: { kind: 'area', above: 0, most: 1000, default: 120, words: 'roof', asked: 'Roof that falls into them' },
-    drainM: { kind: 'length', least: 1, most: 30, default: 5, words: 'drain', asked: 'Drain from the downpipe' },
+    groundWaterM: groundWater(5),
+    roofM2: roof(120, 1000),
+    drainM: drain(5),
   },
-  build: (kit, { apartM, groundWaterM, roofM2, drainM }) => {
+  build(kit, { apartM, groundWaterM, roofM2, drainM }) {
     kit.set({ sunPlan: 'shaded', frostPlan: 'drained', groundWaterM });
-    const tanks = [1, 2].map(() => buriedConcrete(kit, { purposes: ['garden'] }));
+    const tanks = [1, 2].map(() => buriedConcrete(kit, ['garden']));
     const [first, second] = tanks;
     if (!first || !second) return;
     const [a, b] = tanks.map(({ id }, index) =>
@@ -38,7 +32,7 @@ export const joinedConcrete = definePattern({
         tank: id,
         name: 'Link',
         roles: index === 0 ? ['link', 'draw-off'] : ['link'],
-        size: kit.by({ US: '2', UK: '63', EU: '63', ANZ: '63' }),
+        size: kit.by({ US: '2', else: '63' }),
         heightM: 0.4,
         seals: ['link-seal'],
       }),

@@ -18,16 +18,14 @@ import type { Region } from '../region';
 import { type ChainLink, appendChain } from '../routes/chain-edits';
 import { lengthStepM, markBelow } from '../quantity/length';
 import { isUpright } from '../walls/forms';
-import { type HoleRoom, freePlace } from '../walls/no-drill';
+import { type HoleRoom, freePlace, roomOf } from '../walls/no-drill';
 import type { Role } from '../walls/roles';
 import type { Tank, WallPlace } from '../walls/tank';
 import { tankType } from '../walls/tank-types';
 import { NOTHING_BETWEEN, type Position, type Step, endAt, wayBetween, wayOnto } from './find-part';
 
 /** An opening as a pattern asks for it: it is set out where it lies flat, nearest to the height that is asked for. */
-export interface Opening extends Partial<
-  Pick<Penetration, 'heightM' | 'aroundM' | 'depthM' | 'shutsM' | 'supported' | 'comesApart' | 'holeM'>
-> {
+export interface Opening extends Partial<Pick<Penetration, 'heightM' | 'aroundM' | 'depthM' | 'supported' | 'stands'>> {
   readonly tank: string;
   readonly name: string;
   readonly roles: readonly [Role, ...Role[]];
@@ -49,8 +47,8 @@ export interface Placed {
 /** What patterns are built with: the edits of a user, in the parts of one region. */
 export interface Kit extends Pick<JobBuilder, 'edit' | 'set' | 'job'> {
   readonly region: Region;
-  /** What differs from region to region. */
-  readonly by: <Value>(choices: Readonly<Record<Region, Value>>) => Value;
+  /** What differs from region to region; `else` wherever it is not said. */
+  readonly by: <const Value>(choices: Choices<Value>) => Value;
   readonly tank: (type: string, given?: Partial<Tank>) => Tank;
   /** Sets out an opening and seals it; its outer end, to begin a line on. */
   readonly opening: (asked: Opening) => Mouth;
@@ -62,9 +60,14 @@ export interface Kit extends Pick<JobBuilder, 'edit' | 'set' | 'job'> {
   readonly line: (from: EndRef, steps: readonly Step[], to?: EndRef) => readonly Placed[];
 }
 
+type Choices<Value> =
+  Readonly<Record<Region, Value>> | (Readonly<Partial<Record<Region, Value>>> & { readonly else: Value });
+
 /** An opening with what a line begins on. */
 export interface Mouth {
   readonly hole: string;
+  /** Its middle above the base [m]. */
+  readonly upM: number;
   readonly out: EndRef;
   /** The end inside the tank of what seals it. */
   readonly inside: () => EndRef;
@@ -109,7 +112,7 @@ export function patternKit(name: string, region: Region, catalogue: Catalogue = 
       const id = `${hole.id}-seal`;
       edit({
         type: 'add-part',
-        part: newPart(id, part.code),
+        part: newPart(id, part.code, { existing: hole.stands }),
         at: { of: 'hole', id: hole.id },
         partEnd: 0,
         jointId: `${hole.id}-wall`,
@@ -119,8 +122,9 @@ export function patternKit(name: string, region: Region, catalogue: Catalogue = 
     throw new RangeError(`${hole.name}, ${sizeWords(hole.size)}: ${asked.map(whyNot).join('; ')}`);
   };
 
-  const mouth = (hole: string, out: EndRef): Mouth => ({
+  const mouth = ({ id: hole, heightM: upM }: Penetration, out: EndRef): Mouth => ({
     hole,
+    upM,
     out,
     inside: () => {
       if (out.of !== 'part') throw new RangeError(`${hole} has no end inside`);
@@ -145,18 +149,18 @@ export function patternKit(name: string, region: Region, catalogue: Catalogue = 
     const of = tankOf(tankId);
     const rows = (seals ?? []).flatMap((style) => wallSealSizeOf(style, size) ?? []);
     const [row] = rows.toSorted((a, b) => a.flangeMm - b.flangeMm);
-    const room = row && { flatM: row.flangeMm / 2000, holeM: row.typicalHoleMm / 1000 };
+    const room = row && roomOf(row);
     const share = heightM === undefined ? kind.heightShare : heightM / of.brimM;
     const now = context();
-    const roomOf = (hole: Penetration): HoleRoom => ({
+    const roomOfHole = (hole: Penetration): HoleRoom => ({
       flatM: flatRadiusM(hole, now.job, now.index),
       holeM: holeDiameterM(hole.id, now.job, now.index) ?? 0,
     });
-    const place = setOutHole(id, { ...kind, on, heightShare: share }, of, job(), size, room, roomOf);
+    const place = setOutHole(id, { ...kind, on, heightShare: share }, of, job(), size, room, roomOfHole);
     const marked = room ? onMarks(place, of, room, lengthStepM(job().measures, true)) : place;
     edit({ type: 'add-penetration', penetration: newPenetration({ ...marked, name: called, roles, ...given }) });
     const hole = found(job().penetrations, id);
-    return mouth(id, seals ? seal(hole, seals, which) : { of: 'hole', id });
+    return mouth(hole, seals ? seal(hole, seals, which) : { of: 'hole', id });
   };
 
   const port: Kit['port'] = (tankId, portId, { end, ...asked }) => {
@@ -167,7 +171,7 @@ export function patternKit(name: string, region: Region, catalogue: Catalogue = 
       type: 'add-penetration',
       penetration: newPenetration({ ...place, id, tankId, roles: [role], port: end, portId, portUse: 'use', ...asked }),
     });
-    return mouth(id, { of: 'hole', id });
+    return mouth(found(job().penetrations, id), { of: 'hole', id });
   };
 
   const place: Kit['place'] = (given) => {
@@ -195,7 +199,9 @@ export function patternKit(name: string, region: Region, catalogue: Catalogue = 
     const endOut = leave ? endAt(part, leave) : otherEnd(part, endIn);
     const pieces = piecesOf(part, lengthM);
     const length = lengthM === undefined ? {} : { lengthM: lengthM === null ? null : lengthM / pieces };
-    put(at, [...route.links, { part, endIn, endOut, ...length, said: { ...said, ...shareOf(said, 1 / pieces) } }]);
+    // What leads to a part that stands stands too.
+    const between = said.existing ? route.links.map((link) => ({ ...link, said: { existing: true } })) : route.links;
+    put(at, [...between, { part, endIn, endOut, ...length, said: { ...said, ...shareOf(said, 1 / pieces) } }]);
     const { id } = placedLast(job());
     const endOf = (end: number): EndRef => ({ of: 'part', id, end });
     // What is longer than it is stocked goes on behind a coupling.
@@ -226,7 +232,7 @@ export function patternKit(name: string, region: Region, catalogue: Catalogue = 
     return placed;
   };
 
-  return { region, by: (choices) => choices[region], edit, set, job, tank, opening, port, place, line };
+  return { region, by: (choices) => chosenIn(choices, region), edit, set, job, tank, opening, port, place, line };
 }
 
 /** The same place on the marks of a tape, where it still lies flat; water that is to leave there is not brought higher. */
@@ -237,6 +243,9 @@ function onMarks<Place extends WallPlace>(place: Place, tank: Tank, { flatM }: H
   const limits = isUpright(face) ? { mostUpM: place.heightM, marksM } : { marksM };
   return { ...place, ...freePlace(tank, { face, heightM, aroundM, depthM }, flatM, limits) };
 }
+
+const chosenIn = <Value>(choices: Choices<Value>, region: Region): Value =>
+  'else' in choices ? (choices[region] ?? choices.else) : choices[region];
 
 /** In how many pieces so much is laid; rounded up to a hair, so that an even cut stays one. */
 const piecesOf = ({ sale }: Part, lengthM: number | null | undefined): number =>

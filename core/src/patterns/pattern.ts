@@ -1,24 +1,30 @@
 import { type Catalogue, shippedCatalogue } from '../fittings/catalogue';
 import type { Job } from '../job/job';
-import type { Fields, GivenOf, RecordOf } from '../record/field';
+import type { CountField, FigureField, RecordOf } from '../record/field';
 import { makeRecord } from '../record/make-record';
 import type { Region } from '../region';
 import { type Kit, patternKit } from './kit';
 
+/** A figure that a kind of system is sized by: how it is asked for, and what it usually is. */
+type Figure = (Omit<FigureField, 'default' | 'asked'> | Omit<CountField, 'default' | 'asked'>) & {
+  readonly default: number;
+  readonly asked: string;
+};
+type Figures = Readonly<Record<string, Figure>>;
+
 /** A kind of system that is made of a few figures, in the parts of a region. */
-export interface Pattern<Figures extends Fields = Fields> {
+export interface Pattern<Own extends Figures = Figures> {
   readonly id: string;
   readonly name: string;
   /** What it is, in a sentence. */
   readonly says: string;
   /** What it is sized by, each with what it usually is. */
-  readonly figures: Figures;
-  readonly build: (kit: Kit, figures: RecordOf<Figures>) => void;
+  readonly figures: Own;
+  build(kit: Kit, figures: RecordOf<Own>): void;
 }
 
 /** Declares a pattern: one file, registered in `patterns.ts`. */
-export const definePattern = <const Figures extends Fields>(pattern: Pattern<Figures>): Pattern =>
-  pattern as unknown as Pattern;
+export const definePattern = <const Own extends Figures>(pattern: Pattern<Own>): Pattern => pattern;
 
 /**
  * The job of a pattern, made by the edits that a user makes.
@@ -27,12 +33,12 @@ export const definePattern = <const Figures extends Fields>(pattern: Pattern<Fig
  * @throws RangeError a part that it asks for is not sold in the region
  */
 export function jobOfPattern(
-  { name, figures, build }: Pattern,
+  pattern: Pattern,
   region: Region,
-  given: Partial<GivenOf<Fields>> = {},
+  given: Readonly<Record<string, number>> = {},
   catalogue: Catalogue = shippedCatalogue,
 ): Job {
-  const kit = patternKit(name, region, catalogue);
-  build(kit, makeRecord(figures, given as GivenOf<Fields>));
+  const kit = patternKit(pattern.name, region, catalogue);
+  pattern.build(kit, makeRecord(pattern.figures, given));
   return kit.job();
 }

@@ -1,3 +1,4 @@
+import { drain, groundWater, houseLine, roof } from './figures';
 import {
   COMING_IN,
   DRAIN,
@@ -17,31 +18,17 @@ import { definePattern } from './pattern';
 /** The outfall is looked at first: everything else hangs on how low it is. */
 export const precastCistern = definePattern({
   id: 'precast-cistern',
-  name: 'Precast cistern with filter box',
-  says: 'A concrete cistern in the ground: two downpipes through a filter box, overflow to daylight with non-return flap and screen, supply below frost with its pump and cable.',
+  name: 'Precast cistern with settling box',
+  says: 'A concrete cistern in the ground: two downpipes through a settling box with a basket, overflow to daylight with a non-return flap, supply below frost with its pump and cable.',
   figures: {
-    groundWaterM: {
-      kind: 'length',
-      least: 0,
-      most: 30,
-      default: 5,
-      words: 'ground water',
-      asked: 'Ground water lies down',
-    },
-    drainM: {
-      kind: 'length',
-      least: 1,
-      most: 30,
-      default: 5,
-      words: 'drain',
-      asked: 'Drain from the further downpipe',
-    },
-    houseM: { kind: 'length', least: 2, most: 100, default: 10, words: 'line', asked: 'Line to the house' },
-    roofM2: { kind: 'area', above: 0, most: 1000, default: 120, words: 'roof', asked: 'Roof that falls into it' },
+    groundWaterM: groundWater(5),
+    drainM: drain(5),
+    houseM: houseLine(10),
+    roofM2: roof(120, 1000),
   },
-  build: (kit, { groundWaterM, drainM, houseM, roofM2 }) => {
+  build(kit, { groundWaterM, drainM, houseM, roofM2 }) {
     kit.set({ sunPlan: 'shaded', frostPlan: 'insulated', groundWaterM });
-    const tank = buriedConcrete(kit, { purposes: ['toilets', 'garden'] });
+    const tank = buriedConcrete(kit, ['toilets', 'garden']);
     overflowToDaylight(kit, concreteOverflow(kit, tank));
     const inlet = concreteInlet(kit, tank);
     const line = kit.line(inlet.out, [
@@ -53,14 +40,16 @@ export const precastCistern = definePattern({
       ...upToGutter(0.5),
     ]);
     roofInto(kit, inlet, { areaM2: roofM2, gutterM: 3 });
-    cutToGutter(kit, inlet, line.at(-2));
+    const lengthM = cutToGutter(kit, inlet, line.at(-2));
     const wye = line[3];
-    if (wye) kit.line(wye.end('branch'), [{ ...DRAIN, lengthM: 2, slope: COMING_IN }, ...upToGutter(0.5)]);
+    // As long as the other, but for the fall between them: taken on site before it is cut.
+    const second = { lengthM, lengthKind: 'measured' } as const;
+    if (wye) kit.line(wye.end('branch'), [{ ...DRAIN, lengthM: 2, slope: COMING_IN }, ...upToGutter(0.5, second)]);
     const supply = kit.opening({
       tank: tank.id,
       name: 'Supply',
       roles: ['pump-line'],
-      size: kit.by({ US: '1', UK: '32', EU: '32', ANZ: '32' }),
+      size: kit.by({ US: '1', else: '32' }),
       face: 'side',
       heightM: 1.2,
       seals: ['link-seal'],
@@ -83,7 +72,7 @@ export const precastCistern = definePattern({
       tank: tank.id,
       name: 'Cable duct',
       roles: ['cord-entry'],
-      size: kit.by({ US: '2', UK: '50', EU: '50', ANZ: '50' }),
+      size: kit.by({ US: '2', else: '50' }),
       face: 'side',
       heightM: 2.25,
       seals: ['link-seal'],

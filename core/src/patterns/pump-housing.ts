@@ -1,3 +1,4 @@
+import { brim, diameter, houseLine, roof } from './figures';
 import {
   cutToGutter,
   ofDownpipe,
@@ -14,15 +15,15 @@ import { definePattern } from './pattern';
 export const pumpHousing = definePattern({
   id: 'pump-housing',
   name: 'Moulded tank with first flush, sand filter, pump housing',
-  says: 'Rain by a first flush and a sand filter into a moulded tank; a pump in a dry housing beside it, every connection of it to be undone by hand, a drain in its floor.',
+  says: 'Rain by a first flush and a sand filter into a moulded tank; a pump in a dry housing beside it, a union on either side of it.',
   figures: {
-    diameterM: { kind: 'length', least: 1, most: 4, default: 1.8, words: 'diameter', asked: 'Diameter of the tank' },
-    brimM: { kind: 'length', least: 0.9, most: 3, default: 1.8, words: 'brim', asked: 'Brim of the tank' },
-    roofM2: { kind: 'area', above: 0, most: 500, default: 50, words: 'roof', asked: 'Roof that falls into it' },
-    houseM: { kind: 'length', least: 2, most: 100, default: 12, words: 'line', asked: 'Line to the house' },
+    diameterM: diameter(1.8),
+    brimM: brim(1.8),
+    roofM2: roof(50, 500),
+    houseM: houseLine(12),
   },
-  build: (kit, { diameterM, brimM, roofM2, houseM }) => {
-    kit.set({ sunPlan: 'painted', frostPlan: 'drained', groundWaterM: 4 });
+  build(kit, { diameterM, brimM, roofM2, houseM }) {
+    kit.set({ sunPlan: 'painted', frostPlan: 'drained' });
     const tank = uprightTank(kit, { diameterM, brimM });
     const housing = kit.tank('own-cylinder', {
       diameterM: 0.9,

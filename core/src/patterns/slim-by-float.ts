@@ -12,7 +12,7 @@ export const slimByFloat = definePattern({
     riseM: { kind: 'length', least: 1, most: 12, default: 4, words: 'rise', asked: 'The store stands higher by' },
     hoseM: { kind: 'length', least: 12, most: 150, default: 18, words: 'hose', asked: 'Hose between them' },
   },
-  build: (kit, { riseM, hoseM }) => {
+  build(kit, { riseM, hoseM }) {
     kit.set({ sunPlan: 'shaded', frostPlan: 'drained' });
     kit.edit({
       type: 'add-mark',
@@ -48,12 +48,7 @@ export const slimByFloat = definePattern({
         { part: 'Y-strainer', which: threaded('3/4') },
         { part: 'Hose tail', which: threaded('3/4') },
         { part: 'Hose', lengthM: hoseM, slope: { by: 'rise', riseM: 1.6 + 0.1 - riseM - 0.15 } },
-        kit.by<Step>({
-          US: { part: 'Hose swivel' },
-          UK: { part: 'Hose tail with nut', which: threaded('3/4') },
-          EU: { part: 'Hose tail with nut', which: threaded('3/4') },
-          ANZ: { part: 'Hose tail with nut', which: threaded('3/4') },
-        }),
+        kit.by<Step>({ US: { part: 'Hose swivel' }, else: { part: 'Hose tail with nut', which: threaded('3/4') } }),
       ],
       float.out,
     );
@@ -68,6 +63,6 @@ export const slimByFloat = definePattern({
     const bed = placeAway(kit, { id: 'bed', name: 'bed', kind: 'hose-bay' }, 8, 0.2);
     const [valve] = kit.line(tap.out, [{ part: 'Lever valve', which: threaded('3/4') }]);
     if (valve) hoseTo(kit, valve.on, bed, 8, 0.5);
-    overflowThroughSide(kit, slim, kit.by({ US: '2', UK: '50', EU: '50', ANZ: '50' }));
+    overflowThroughSide(kit, slim, kit.by({ US: '2', else: '50' }));
   },
 });

@@ -1,3 +1,4 @@
+import { drain, groundWater, houseLine, roof } from './figures';
 import { overflowToDaylight, placeAway, rainByDrain, threaded } from './habits';
 import { definePattern } from './pattern';
 
@@ -8,19 +9,12 @@ export const sunkenTank = definePattern({
   says: 'A moulded tank in the ground with a riser: drain in through a settling box, overflow with a flap to daylight, a pump that hangs under its top, vent and cord.',
   figures: {
     coverM: { kind: 'length', least: 0.3, most: 0.55, default: 0.5, words: 'cover', asked: 'Ground over its top' },
-    groundWaterM: {
-      kind: 'length',
-      least: 0,
-      most: 30,
-      default: 4,
-      words: 'ground water',
-      asked: 'Ground water lies down',
-    },
-    drainM: { kind: 'length', least: 1, most: 30, default: 4, words: 'drain', asked: 'Drain from the downpipe' },
-    houseM: { kind: 'length', least: 2, most: 100, default: 12, words: 'line', asked: 'Line to the house' },
-    roofM2: { kind: 'area', above: 0, most: 500, default: 60, words: 'roof', asked: 'Roof that falls into it' },
+    groundWaterM: groundWater(4),
+    drainM: drain(4),
+    houseM: houseLine(12),
+    roofM2: roof(60, 500),
   },
-  build: (kit, { coverM, groundWaterM, drainM, houseM, roofM2 }) => {
+  build(kit, { coverM, groundWaterM, drainM, houseM, roofM2 }) {
     kit.set({ sunPlan: 'shaded', frostPlan: 'insulated', groundWaterM });
     const tank = kit.tank('buried', {
       buriedM: 1.6 + coverM,
@@ -70,7 +64,7 @@ export const sunkenTank = definePattern({
       tank: tank.id,
       name: 'Vent',
       roles: ['vent'],
-      size: kit.by({ US: '2', UK: '50', EU: '50', ANZ: '50' }),
+      size: kit.by({ US: '2', else: '50' }),
       face: 'top',
       seals: ['gasket'],
     });

@@ -1,3 +1,4 @@
+import { brim, diameter, houseLine, roof } from './figures';
 import { overflowThroughSide, uprightTank, placeAway, rainThroughTop, threaded } from './habits';
 import type { Step } from './find-part';
 import { definePattern } from './pattern';
@@ -8,12 +9,12 @@ export const surfacePump = definePattern({
   name: 'Tank drawn by a surface pump',
   says: 'A pump on a pad beside the tank: valve and union on the suction, check valve, pressure vessel, controller that stops it dry, filter, and the line to the house.',
   figures: {
-    diameterM: { kind: 'length', least: 1, most: 4, default: 1.8, words: 'diameter', asked: 'Diameter of the tank' },
-    brimM: { kind: 'length', least: 0.9, most: 3, default: 1.8, words: 'brim', asked: 'Brim of the tank' },
-    houseM: { kind: 'length', least: 2, most: 100, default: 12, words: 'line', asked: 'Line to the house' },
-    roofM2: { kind: 'area', above: 0, most: 500, default: 60, words: 'roof', asked: 'Roof that falls into it' },
+    diameterM: diameter(1.8),
+    brimM: brim(1.8),
+    houseM: houseLine(12),
+    roofM2: roof(60, 500),
   },
-  build: (kit, { diameterM, brimM, houseM, roofM2 }) => {
+  build(kit, { diameterM, brimM, houseM, roofM2 }) {
     kit.set({ sunPlan: 'painted', frostPlan: 'insulated' });
     const tank = uprightTank(kit, { diameterM, brimM });
     const suction = kit.opening({

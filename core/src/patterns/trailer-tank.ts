@@ -1,3 +1,4 @@
+import { bears } from './figures';
 import { overflowThroughSide, placeAway, threaded } from './habits';
 import { definePattern } from './pattern';
 
@@ -7,14 +8,14 @@ export const trailerTank = definePattern({
   name: 'Trailer tank on quick couplings',
   says: 'A lying tank on a trailer, filled through its top and drawn at its end by cam couplings with caps, for a hose that is carried along.',
   figures: {
-    ratedKg: { kind: 'mass', above: 0, most: 5000, default: 1500, words: 'payload', asked: 'The trailer may carry' },
+    ratedKg: bears(1500, 'The trailer may carry'),
     hoseM: { kind: 'length', least: 1, most: 30, default: 6, words: 'hose', asked: 'Hose at the place' },
   },
-  build: (kit, { ratedKg, hoseM }) => {
+  build(kit, { ratedKg, hoseM }) {
     kit.set({ sunPlan: 'shaded', frostPlan: 'drained' });
     const tank = kit.tank('trailer', { ratedKg, dark: true, purposes: ['wash'] });
     const outlet = kit.port(tank.id, 'outlet', {
-      end: kit.by({ US: '1-1/2 NPT F', UK: '1-1/2 G F', EU: '1-1/2 G F', ANZ: '1-1/2 G F' }),
+      end: kit.by({ US: '1-1/2 NPT F', else: '1-1/2 G F' }),
       name: 'Outlet',
       comesApart: true,
     });
@@ -39,6 +40,6 @@ export const trailerTank = definePattern({
     });
     kit.line(fill.out, [{ part: 'Cam adapter', which: threaded('2') }, { part: 'Cam dust cap' }]);
     kit.opening({ tank: tank.id, name: 'Breather', roles: ['vent'], size: '3', face: 'top', seals: ['insect-screen'] });
-    overflowThroughSide(kit, tank, kit.by({ US: '2', UK: '50', EU: '50', ANZ: '50' }));
+    overflowThroughSide(kit, tank, kit.by({ US: '2', else: '50' }));
   },
 });

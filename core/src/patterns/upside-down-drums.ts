@@ -1,9 +1,10 @@
+import { bears, hose, roof } from './figures';
 import { airThroughTop, hoseTo, overflowThroughSide, placeAway, rainThroughTop, threaded } from './habits';
 import type { Step } from './find-part';
 import type { Mouth } from './kit';
 import { definePattern } from './pattern';
 
-/** Each drum drains whole through its fine bung; a tube through the other bung lets the air in over the highest water. */
+/** Each drum drains whole through its fine bung; a screened hole in the end that is up now lets its air in. */
 export const upsideDownDrums = definePattern({
   id: 'upside-down-drums',
   name: 'Closed drums on their heads, one line',
@@ -11,11 +12,11 @@ export const upsideDownDrums = definePattern({
   figures: {
     drums: { kind: 'count', least: 1, most: 6, default: 2, words: 'drums', asked: 'How many drums' },
     frameM: { kind: 'length', least: 0.3, most: 1.2, default: 0.5, words: 'frame', asked: 'Frame under them' },
-    ratedKg: { kind: 'mass', above: 0, most: 10_000, default: 600, words: 'frame', asked: 'Their frame may carry' },
-    hoseM: { kind: 'length', least: 1, most: 60, default: 8, words: 'hose', asked: 'Hose to the bed' },
-    roofM2: { kind: 'area', above: 0, most: 200, default: 12, words: 'roof', asked: 'Roof that falls into it' },
+    ratedKg: bears(600, 'Their frame may carry'),
+    hoseM: hose(8),
+    roofM2: roof(12, 200),
   },
-  build: (kit, { drums, frameM, ratedKg, hoseM, roofM2 }) => {
+  build(kit, { drums, frameM, ratedKg, hoseM, roofM2 }) {
     kit.set({ sunPlan: 'shaded', frostPlan: 'drained' });
     const bungs: Mouth[] = [];
     for (let index = 0; index < drums; index++) {
@@ -28,7 +29,7 @@ export const upsideDownDrums = definePattern({
       });
       bungs.push(
         kit.port(drum.id, 'fine-bung', {
-          end: kit.by({ US: '2 NPS F', UK: '2 G F', EU: '2 G F', ANZ: '2 G F' }),
+          end: kit.by({ US: '2 NPS F', else: '2 G F' }),
           name: 'Bung',
           roles: ['draw-off'],
         }),
@@ -40,12 +41,7 @@ export const upsideDownDrums = definePattern({
     if (!first) return;
     const drop: readonly Step[] = [
       {
-        part: kit.by({
-          US: 'Reducing drum bung',
-          UK: 'Reducing container bung',
-          EU: 'Reducing container bung',
-          ANZ: 'Reducing container bung',
-        }),
+        part: kit.by({ US: 'Reducing drum bung', else: 'Reducing container bung' }),
         which: threaded('3/4', 'female'),
       },
       { part: 'Lever valve', which: threaded('3/4') },

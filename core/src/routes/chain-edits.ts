@@ -12,8 +12,8 @@ export interface ChainLink extends RouteLink {
   readonly lengthM?: number | null;
   /** The length that follows from where its ends are, once the chain was tried. */
   readonly followsM?: number | undefined;
-  /** What is said of the part as it is put in: which way it points, how it falls. */
-  readonly said?: Partial<Pick<PlacedPart, 'points' | 'rollDegrees' | 'slope'>>;
+  /** What is said of the part as it is put in: which way it points, how it falls, that it stands. */
+  readonly said?: Partial<Omit<PlacedPart, 'id' | 'code' | 'lengthM'>>;
 }
 
 /** A row of parts to put in, and what it costs. */

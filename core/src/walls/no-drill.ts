@@ -1,4 +1,5 @@
 import { WALL_SEAL_SIZES, wallSealSizeOf } from '../connections/standards/wall-seals';
+import type { WallSealSize } from '../connections/standards/wall-seals/wall-seal';
 import { METRES_PER_INCH, markAbove, markBelow } from '../quantity/length';
 import type { NominalSize } from '../quantity/size';
 import { type FaceShape, faceOf } from './forms';
@@ -109,6 +110,12 @@ export interface HoleRoom {
   readonly flatM: number;
   readonly holeM: number;
 }
+
+/** What a way to seal takes in one of its sizes. */
+export const roomOf = ({ flangeMm, typicalHoleMm }: WallSealSize): HoleRoom => ({
+  flatM: flangeMm / 2000,
+  holeM: typicalHoleMm / 1000,
+});
 
 /** A wrench goes between two flanges [m] (common practice). */
 const BETWEEN_M = METRES_PER_INCH;

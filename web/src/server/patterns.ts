@@ -1,5 +1,5 @@
 import 'server-only';
-import { FIGURE_KINDS, type FigureKind, PATTERNS } from '@herrero/core';
+import { type FigureKind, PATTERNS } from '@herrero/core';
 
 /** A figure that a kind of system is sized by, as it is asked for. */
 export interface AskedFigure {
@@ -26,21 +26,12 @@ export const patternList = (): readonly ListedPattern[] =>
     id,
     name,
     says,
-    figures: Object.entries(figures).flatMap(([key, field]): AskedFigure[] => {
-      if (field.kind !== 'count' && !isFigure(field.kind)) return [];
-      const { kind, words = key, asked, default: usual, least, above, most } = field as AskedField;
-      return [{ key, asked: asked ?? words, kind, usual, least: least ?? above ?? 0, most }];
-    }),
+    figures: Object.entries(figures).map(([key, { asked, kind, default: usual, most, ...from }]) => ({
+      key,
+      asked,
+      kind,
+      usual,
+      least: from.least ?? ('above' in from ? (from.above ?? 0) : 0),
+      most,
+    })),
   }));
-
-interface AskedField {
-  readonly kind: FigureKind | 'count';
-  readonly words?: string;
-  readonly asked?: string;
-  readonly default: number;
-  readonly least?: number;
-  readonly above?: number;
-  readonly most: number;
-}
-
-const isFigure = (kind: string): kind is FigureKind => (FIGURE_KINDS as readonly string[]).includes(kind);

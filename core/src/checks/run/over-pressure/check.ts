@@ -46,7 +46,7 @@ function worst(run: Run, context: RunSight): readonly Report<'over' | 'drainage'
   const surfaceM = baseLevelM(tank, context.job) + levelsOf(tank, context).fullM;
   const full = added !== undefined || STANDS_FULL.some((role) => penetration.roles.includes(role));
   if (!full) return [];
-  const limits = limitsIn(run, added !== undefined && added.by === 'pump', context);
+  const limits = limitsIn(run, added?.by === 'pump', context);
   const over = course.strands.flatMap((legs) =>
     legs.flatMap(({ placed, part, from, to }) => {
       const { isPumped, mostKpa } = limits.get(placed.id) ?? UNLIMITED;

@@ -1,4 +1,4 @@
-import { WALL_SEAL_SIZES, WALL_SEAL_STYLES } from '../../../connections/standards/wall-seals';
+import { WALL_SEAL_SIZES, WALL_SEAL_STYLES, wallSealSizeOf } from '../../../connections/standards/wall-seals';
 import type { CheckContext } from '../../../derived/context';
 import { sharingWith } from '../../../derived/levels';
 import { isSoldIn, judgeWay } from '../../../derived/seal-ways';
@@ -12,7 +12,7 @@ import { holeKind, setOutHole, usualSize } from '../../../job/hole-kinds';
 import { holesOf } from '../../../job/lookup';
 import { METRES_PER_INCH } from '../../../quantity/length';
 import { type NominalSize, sizeInInches, sizeWords } from '../../../quantity/size';
-import { flangeRadiusM, noDrillZones, zoneAt } from '../../../walls/no-drill';
+import { type HoleRoom, noDrillZones, roomOf, zoneAt } from '../../../walls/no-drill';
 import type { Tank } from '../../../walls/tank';
 import type { Fix } from '../../finding';
 import { putIn } from '../../seals';
@@ -63,7 +63,8 @@ function besideOneAnother(
     .filter(({ part }) => isSoldIn(part, job.region))
     .toSorted((a, b) => a.part.priceUsd - b.part.priceUsd);
   for (const { style, part } of made) {
-    const holes = setOut(count, size, flangeRadiusM(size, undefined, style.id), tank, context);
+    const row = wallSealSizeOf(style.id, size);
+    const holes = row && setOut(count, size, roomOf(row), tank, context);
     if (!holes) continue;
     const [first] = holes;
     const carries = holes.reduce(
@@ -79,17 +80,21 @@ function besideOneAnother(
 }
 
 /** One after the other, each clear of those before; undefined where one of them would not lie flat. */
-function setOut(count: number, size: NominalSize, radiusM: number, tank: Tank, { job }: CheckContext) {
+function setOut(count: number, size: NominalSize, room: HoleRoom, tank: Tank, { job }: CheckContext) {
   const newId = freshIds(job.penetrations);
   const zones = noDrillZones(tank);
   const holes: Omit<Penetration, 'label'>[] = [];
   for (let place = 0; place < count; place++) {
     const penetrations = [...job.penetrations, ...holes.map((hole) => ({ ...hole, label: '' }))];
-    const hole = setOutHole(newId(`${tank.id}-overflow`), holeKind('overflow'), tank, { ...job, penetrations }, size, {
-      flatM: radiusM,
-      holeM: 0,
-    });
-    if (zoneAt(zones, hole, radiusM)) return undefined;
+    const hole = setOutHole(
+      newId(`${tank.id}-overflow`),
+      holeKind('overflow'),
+      tank,
+      { ...job, penetrations },
+      size,
+      room,
+    );
+    if (zoneAt(zones, hole, room.flatM)) return undefined;
     holes.push(hole);
   }
   return holes;
