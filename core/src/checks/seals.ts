@@ -2,12 +2,14 @@ import { tankOf } from '../job/lookup';
 import type { RunSight } from '../derived/context';
 import type { Penetration } from '../job/job';
 import { type Seal, sealOf } from '../derived/resolve';
+import { WALL_SEAL_STYLES } from '../connections/standards/wall-seals';
 import { closesRoundCord } from '../connections/standards/wall-seals/wall-seal';
 import { passesWater } from '../walls/roles';
 import { serviceOfRoles } from '../derived/service';
 import { type SealWay, type WayReason, placedWay, sealWays, isSoldIn } from '../derived/seal-ways';
 import { type AddPart } from '../edits/add-part';
-import { setField } from '../edits/change-field';
+import { type ChangeField, setField } from '../edits/change-field';
+import type { ReplacePart } from '../edits/replace-part';
 import { partTitle } from '../fittings/catalogue';
 import type { Part } from '../fittings/part';
 import type { Tank } from '../walls/tank';
@@ -17,7 +19,7 @@ import type { Fix } from './finding';
 import { freshId } from '../edits/fresh-id';
 import { atPenetration } from './places';
 import { newPart } from '../job/new-part';
-import { sizeWords } from '../quantity/size';
+import { type NominalSize, isMetricSize, sizeInInches, sizeWords } from '../quantity/size';
 
 /** A hole that is sealed, in its tank, with what seals it. */
 export interface SealedHole {
@@ -75,8 +77,25 @@ export const putIn = (hole: Pick<Penetration, 'id'>, part: Part, { job }: RunSig
 const soldOf = ({ parts }: SealWay, { job }: RunSight): readonly Part[] =>
   parts.filter((part) => isSoldIn(part, job.region)).slice(0, 1);
 
+/** Made in one series with it, and larger: 3/4 in and 1 in, or 40 mm and 50 mm. */
+const isLargerThan = (size: NominalSize) => (other: NominalSize) =>
+  isMetricSize(other) === isMetricSize(size) && sizeInInches(other) > sizeInInches(size);
+
+/** Sizes that anything is made in for a wall, from the smallest. */
+const SEAL_SIZES: readonly NominalSize[] = [
+  ...new Set(WALL_SEAL_STYLES.flatMap(({ sizes }) => sizes.map(({ size }) => size))),
+].toSorted((a, b) => sizeInInches(a) - sizeInInches(b));
+
+/** An opening as it would be in another size: its hole is opened for what comes. */
+const inSize = (hole: Penetration, size: NominalSize): Penetration => ({ ...hole, size, holeM: null });
+
+/** A hole that is there may be opened further, and is made smaller by nobody. */
+const coversHole = ({ row }: SealWay, { holeM }: Penetration): boolean =>
+  holeM === null || (row !== undefined && row.holeMm[1] >= holeM * 1000);
+
 /**
- * The ways that are allowed at a hole, each as a fix: it takes the place of what is there, or is put into the bare hole.
+ * The ways that are allowed at a hole, each as a fix: it takes the place of what is there, or is put into the bare hole. Where
+ * nothing that may be used there is made in its size (no flange in 3/4 clamps a liner), those of the next larger one that is.
  * @param does what the way must do there besides
  */
 export function otherSeals(
@@ -86,25 +105,44 @@ export function otherSeals(
   context: RunSight,
   does: (style: SealWay['style']) => boolean = () => true,
 ): Fix[] {
-  return (
-    sealWays(hole, tank, context)
-      .filter(({ style, reasons }) => reasons.every(mayDo(hole)) && style.id !== seal?.end.style && does(style))
+  const partsFor = (inThatSize: Penetration): Part[] =>
+    sealWays(inThatSize, tank, context)
+      .filter((way) => way.reasons.every(mayDo(hole)) && does(way.style) && coversHole(way, hole))
+      .filter(({ style }) => inThatSize.size !== seal?.end.size || style.id !== seal.end.style)
       // What is only for a cord is closed by nothing that leaves the cord loose.
       .filter(({ style }) => !isForCord(hole) || closesRoundCord(style))
       .toSorted((a, b) => a.reasons.length - b.reasons.length)
-      .flatMap((way) => soldOf(way, context))
-      .slice(0, MOST_FIXES)
-      .map((part): Fix => ({
-        text: seal ? 'Seal it instead with: {part}' : 'Seal it: {part}',
-        data: { part: partTitle(part) },
-        edits: seal
-          ? [{ type: 'replace-part', partId: seal.placed.id, from: seal.part.code, to: part.code }]
-          : [putIn(hole, part, context)],
-        partsAdded: 1,
-        priceUsd: part.priceUsd,
-      }))
-  );
+      .flatMap((way) => soldOf(way, context));
+  const put = (part: Part): AddPart | ReplacePart =>
+    seal
+      ? { type: 'replace-part', partId: seal.placed.id, from: seal.part.code, to: part.code }
+      : putIn(hole, part, context);
+  const asFix = (part: Part): Fix => ({
+    text: seal ? 'Seal it instead with: {part}' : 'Seal it: {part}',
+    data: { part: partTitle(part) },
+    edits: [put(part)],
+    partsAdded: 1,
+    priceUsd: part.priceUsd,
+  });
+  const asIs = partsFor(hole);
+  if (asIs.length > 0 || hole.stands) return asIs.slice(0, MOST_FIXES).map(asFix);
+  for (const size of SEAL_SIZES.filter(isLargerThan(hole.size))) {
+    const [part] = partsFor(inSize(hole, size));
+    if (part)
+      return [
+        {
+          ...asFix(part),
+          text: 'Make it {size}, the next size that may be used here: {part}',
+          data: { size: sizeWords(size), part: partTitle(part) },
+          edits: [setField('penetrations', hole, 'size', size), ...drilledAnew(hole), put(part)],
+        },
+      ];
+  }
+  return [];
 }
+
+const drilledAnew = (hole: Penetration): readonly ChangeField[] =>
+  hole.holeM === null ? [] : [setField('penetrations', hole, 'holeM', null)];
 
 /** What would be allowed at a bare hole if a hand reached its nut, drawn in on a cord: as a fix, said with it. */
 export const onACord = (hole: Penetration, tank: Tank, context: RunSight): Fix[] =>

@@ -65,22 +65,25 @@ const bySize = (a: NominalSize, b: NominalSize): number => sizeInInches(a) - siz
 export const isSoldIn = ({ regions }: Part, region: Region | null): boolean =>
   region === null || regions.includes(region);
 
+/** A parallel thread seals on a face, which most of what is screwed on has not. */
+const wantsFace = ({ ends }: Part): boolean => ends.some(({ end }) => end.kind === 'thread' && end.standard === 'g');
+
 /**
  * Every way to seal an opening in its wall, with what stands for and against it: by size, material, thickness and curve
- * of the wall, the water in front of it, the face, whether a hand reaches the nut, and the pipe that is to go through. What
- * is sold where the work is comes first among the parts of a way.
+ * of the wall, the water in front of it, the face, whether a hand reaches the nut, and the pipe that is to go through. Among
+ * the parts of a way what is sold where the work is comes first, and of that what a taper seals in.
  */
 export function sealWays(hole: Penetration, tank: Tank, context: RunSight): readonly SealWay[] {
   const partsOf = wallFittingsOf(context.catalogue);
   const { region } = context.job;
-  const awayOf = (part: Part): number => (isSoldIn(part, region) ? 0 : 1);
+  const last = (part: Part): number => (isSoldIn(part, region) ? 0 : 2) + (wantsFace(part) ? 1 : 0);
   return WALL_SEAL_STYLES.map((style) =>
     judgeWay(
       style,
       hole,
       tank,
       context,
-      partsOf(style.id, hole.size).toSorted((a, b) => awayOf(a) - awayOf(b)),
+      partsOf(style.id, hole.size).toSorted((a, b) => last(a) - last(b)),
     ),
   );
 }

@@ -61,7 +61,8 @@ export interface Kit extends Pick<JobBuilder, 'edit' | 'set' | 'job'> {
 }
 
 type Choices<Value> =
-  Readonly<Record<Region, Value>> | (Readonly<Partial<Record<Region, Value>>> & { readonly else: Value });
+  | Readonly<Record<Region, Value>>
+  | (Readonly<Partial<Record<Region, Value>>> & { readonly else: Value });
 
 /** An opening with what a line begins on. */
 export interface Mouth {
@@ -104,9 +105,7 @@ export function patternKit(name: string, region: Region, catalogue: Catalogue = 
         way.reasons.length > 0 &&
         way.reasons.every(({ about, rulesOut }) => about === 'reach' && !rulesOut);
       if (!drawnIn && way.reasons.some(({ about }) => about !== 'doubt')) continue;
-      const [part] = way.parts
-        .filter((one) => isSoldIn(one, region) && which(one))
-        .toSorted((a, b) => slackOf(a) - slackOf(b));
+      const part = way.parts.find((one) => isSoldIn(one, region) && which(one));
       if (!part) continue;
       if (drawnIn) edit(setField('penetrations', hole, 'drawnIn', true));
       const id = `${hole.id}-seal`;
@@ -270,10 +269,6 @@ function found<Thing extends { readonly id: string }>(things: readonly Thing[], 
   if (!thing) throw new RangeError(`there is no ${id}`);
   return thing;
 }
-
-/** A thread that takes a taper seals on it; one that does not wants a face to seal on, and comes after it. */
-const slackOf = ({ ends }: Part): number =>
-  ends.some(({ end }) => end.kind === 'thread' && end.standard === 'g') ? 1 : 0;
 
 /** Where the line goes on behind a part. */
 function otherEnd(part: Part, endIn: number): number {

@@ -55,8 +55,15 @@ testCheck(check, {
         type: 'own-box',
         holes: [{ face: 'front', heightM: 0.4, holeM: 0.06, parts: [{ code: 'BH-075' }] }],
       }),
+      // A hole is made smaller by nobody: what covers 60 mm is the next size, its hole opened for it.
       findings: [{ title: 'Does not suit this wall', at: 'P1', text: 'covers at most 1-3/4 in' }],
-      fixSettles: false,
+      fixSettles: true,
+    },
+    {
+      why: 'a tap of 3/4 in through a liner, which nothing clamps in that size: it is made larger',
+      job: tankWith({ type: 'corrugated', holes: [{ heightM: 0.3, parts: [{ code: 'BH-075' }] }] }),
+      findings: [{ title: 'Does not suit this wall', at: 'P1', text: 'The liner of T1 has to be clamped' }],
+      fixSettles: true,
     },
   ],
 });
