@@ -108,6 +108,8 @@ export type Light = 'bench' | 'shed';
 
 /** Everybody can use what is on the page, as far as axe can tell. By shed light only the colours are others. */
 export async function noViolations(page: Page, where: string, light: Light = 'bench'): Promise<void> {
+  // What is drawn and not awake yet is nobody's to use.
+  await expect(page.locator('[inert][aria-busy=true]')).toHaveCount(0);
   // In the page itself, without frames and a second page to gather them in; only what is wrong is written out.
   const axe = new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ['violations'] });
   const { violations } = await (light === 'shed' ? axe.withRules(['color-contrast']) : axe).analyze();

@@ -13,5 +13,5 @@ export function Awake(props: ComponentProps<'div'>) {
     () => true,
     () => false,
   );
-  return <div inert={!awake} {...props} />;
+  return <div inert={!awake} aria-busy={!awake} {...props} />;
 }
