@@ -25,7 +25,8 @@ const nearestSawM = (diameterM: number, measures: Measures): number =>
 
 /** The saw for a hole: it fits, its hole is another but one that the seal allows, or there is none and how it is cut. */
 export type SawFit =
-  { readonly fit: 'fits' | 'allowed'; readonly sawM: number } | { readonly fit: 'template' | 'core' };
+  | { readonly fit: 'fits' | 'allowed'; readonly sawM: number }
+  | { readonly fit: 'template' | 'core' };
 
 /**
  * The saw of the region's set for a hole.

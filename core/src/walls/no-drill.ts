@@ -1,9 +1,10 @@
 import { WALL_SEAL_SIZES, wallSealSizeOf } from '../connections/standards/wall-seals';
 import type { WallSealSize } from '../connections/standards/wall-seals/wall-seal';
 import { METRES_PER_INCH, markAbove, markBelow } from '../quantity/length';
+import { memoize } from '../quantity/memoize';
 import type { NominalSize } from '../quantity/size';
-import { type FaceShape, faceOf } from './forms';
-import { PLACE_FIELDS, type PlaceField, type Tank, type WallPlace } from './tank';
+import { type FaceShape, faceOf, facesOf, formOf, isUpright } from './forms';
+import { PLACE_FIELDS, type PlaceField, type Rib, type Tank, type WallPlace } from './tank';
 import type { NoDrillZone } from './tank-type';
 import { tankType } from './tank-types';
 
@@ -31,7 +32,34 @@ const reaches = (zone: NoDrillZone, place: WallPlace, radiusM: number): boolean 
   return at + radiusM > zone.fromM + TOUCH_M && at - radiusM < zone.toM - TOUCH_M;
 };
 
-export const noDrillZones = (tank: Tank): readonly NoDrillZone[] => tankType(tank.type).noDrill(tank);
+/** The ribs and hoops of a tank: as they were measured, or as its type usually has them. */
+export const ribsOf = (tank: Tank): readonly Rib[] => tank.ribs ?? tankType(tank.type).ribs(tank);
+
+/** The faces that a rib runs over: level ones go all round, upright ones stand on the long sides; a lying tank has them round it. */
+export function ribbedFaces(tank: Tank, { runs }: Pick<Rib, 'runs'>): readonly FaceShape[] {
+  const faces = facesOf(tank);
+  const walls = faces.filter(({ face }) => isUpright(face));
+  if (formOf(tank).id.startsWith('lying')) return runs === 'upright' ? faces.filter(({ seen }) => seen === 'plan') : [];
+  return runs === 'level' ? walls : walls.filter(({ face }) => face !== 'left' && face !== 'right');
+}
+
+const ribZones = (tank: Tank): NoDrillZone[] =>
+  ribsOf(tank).flatMap((rib) =>
+    ribbedFaces(tank, rib).map(({ face }) => ({
+      shape: 'band' as const,
+      face,
+      along: rib.runs === 'level' ? ('up' as const) : ('round' as const),
+      fromM: rib.atM - rib.widthM / 2,
+      toM: rib.atM + rib.widthM / 2,
+      reason: tankType(tank.type).ribName,
+    })),
+  );
+
+/** Where no hole may be drilled: by the type of the tank, and by its own ribs. */
+export const noDrillZones: (tank: Tank) => readonly NoDrillZone[] = memoize((tank: Tank) => [
+  ...tankType(tank.type).noDrill(tank),
+  ...ribZones(tank),
+]);
 
 /** The first zone that a flange of this radius at this place reaches into; undefined where it lies flat. */
 export const zoneAt = (zones: readonly NoDrillZone[], place: WallPlace, radiusM: number): NoDrillZone | undefined =>

@@ -2,7 +2,7 @@ import type { Material } from '../connections/material';
 import type { NominalSize } from '../quantity/size';
 import type { Region } from '../region';
 import type { Role } from './roles';
-import type { Base, Face, Riser, TankDimensions } from './tank';
+import type { Base, Face, Rib, Riser, TankDimensions } from './tank';
 
 /** Where no hole may be drilled: a band across a face, by height or round it, or a ring on a top. */
 export type NoDrillZone =
@@ -105,7 +105,9 @@ export interface TankType {
   readonly riser?: Riser;
   /** Right half from the foot to the axis at the top, for the drawing; with its riser where one is said. */
   readonly outline: (tank: TankDimensions & { readonly riser?: Riser | null }) => readonly OutlinePoint[];
-  /** Heights of ribs or hoops, for the drawing. */
-  readonly ribsM: (tank: TankDimensions) => readonly number[];
+  /** The ribs or hoops that it usually has: those of a tank are as they are measured, where somebody did. */
+  readonly ribs: (tank: TankDimensions) => readonly Rib[];
+  /** What they are called. */
+  readonly ribName: 'rib' | 'hoop';
   readonly marks: (tank: TankDimensions) => readonly TankMark[];
 }

@@ -112,6 +112,31 @@ const RISER = {
 } as const satisfies Fields;
 export interface Riser extends RecordOf<typeof RISER> {}
 
+/** Which way a rib runs. */
+export const RIB_RUNS = ['level', 'upright'] as const;
+export type RibRun = (typeof RIB_RUNS)[number];
+export const RIB_RUN_NAMES: Readonly<Record<RibRun, string>> = { level: 'Level', upright: 'Upright' };
+
+/** A rib or a hoop of a wall: nothing lies flat on it. */
+const RIB = {
+  runs: {
+    kind: 'choice',
+    of: RIB_RUNS,
+    words: 'way a rib runs',
+    says: 'Level round the tank, or upright on its long sides; of a lying tank, upright round it',
+  },
+  atM: {
+    kind: 'length',
+    least: 0,
+    most: MOST_M,
+    usual: [0.05, 3],
+    words: 'place of a rib',
+    says: 'To its middle: of a level one above the base, of an upright one from the left of its face or from the mark',
+  },
+  widthM: { kind: 'length', above: 0, most: 1, usual: [0.01, 0.3], words: 'width of a rib' },
+} as const satisfies Fields;
+export interface Rib extends RecordOf<typeof RIB> {}
+
 /** One reading while the tank was filled by meter. */
 const METERED_FILL = {
   levelM: { kind: 'length', above: 0, most: MOST_M, words: 'metered level', says: 'Above the base' },
@@ -229,6 +254,15 @@ export const TANK = {
     default: [],
     words: 'metered fill',
     says: 'Lowest level first; corrects the curve of the shape',
+  },
+  ribs: {
+    kind: 'list',
+    of: { kind: 'group', of: RIB },
+    most: 60,
+    orUnknown: true,
+    words: 'ribs',
+    says: 'Ribs and hoops of its wall as they were measured; null: as its type usually has them',
+    asked: 'Ribs and hoops',
   },
   base: { kind: 'choice', of: BASES, default: 'ground', words: 'base', asked: 'Stands on' },
   ratedKg: {

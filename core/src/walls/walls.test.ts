@@ -159,7 +159,7 @@ describe.each(every)('%s', (_, tank) => {
   });
 
   test('its zones are in order and on faces it has', () => {
-    for (const zone of type.noDrill(tank)) {
+    for (const zone of noDrillZones(tank)) {
       expect(zone.fromM).toBeLessThan(zone.toM);
       expect(faceOf(tank, zone.face)).toBeDefined();
     }
@@ -363,6 +363,30 @@ describe('a flange on the wall', () => {
     const upright = tankOf('vertical-round');
     const lid = { face: 'top', heightM: 1.2001, aroundM: upright.diameterM / 2 + 0.1, depthM: upright.diameterM / 2 };
     expect(freePlace(upright, { ...lid, face: 'top' }, 0.04, { marksM: 0.001 })?.heightM).toBe(1.2001);
+  });
+
+  test('ribs that were measured take the place of those that are only usual; level ones go round, upright ones stand', () => {
+    const bare = tankOf('open-drum', { ribs: [] });
+    expect(noDrillZones(bare).map(({ reason }) => reason)).not.toContain('hoop');
+    const ribbed = tankOf('open-drum', { ribs: [{ runs: 'level', atM: 0.5, widthM: 0.03 }] });
+    // A rib of 30 mm at 500: the flange of 30 mm goes to 500 + 15 + 30.
+    expect(freePlace(ribbed, at(0.51), 0.03)?.heightM).toBeCloseTo(0.545, 9);
+    expect(freePlace(ribbed, at(0.34 * 0.93), 0.03)).toEqual(at(0.34 * 0.93));
+    const slim = tankOf('slimline', { ribs: [{ runs: 'upright', atM: 0.9, widthM: 0.1 }] });
+    const onFace = (face: 'front' | 'left') => ({
+      face,
+      heightM: 0.9,
+      aroundM: face === 'front' ? 0.92 : 0.3,
+      depthM: 0,
+    });
+    expect(freePlace(slim, onFace('front'), 0.03)?.aroundM).toBeCloseTo(0.98, 9);
+    expect(freePlace(slim, onFace('left'), 0.03)).toEqual(onFace('left'));
+    // Those of a lying tank go round it: on its top they lie across, on its ends there are none.
+    const buried = tankOf('buried', { ribs: [{ runs: 'upright', atM: 0.5, widthM: 0.25 }] });
+    expect(noDrillZones(buried).filter(({ reason }) => reason === 'rib')).toMatchObject([
+      { face: 'top', along: 'round', fromM: 0.375, toM: 0.625 },
+      { face: 'bottom', along: 'round' },
+    ]);
   });
 
   test('clearance names the nearest band above, below and to the sides', () => {

@@ -1,4 +1,4 @@
-import type { Face, TankDimensions } from '../tank';
+import type { Face, Rib, RibRun, TankDimensions } from '../tank';
 import type { NoDrillZone, OutlinePoint, TankMark, TankType } from '../tank-type';
 
 type Given = Pick<TankType, 'id' | 'name' | 'shortName' | 'form' | 'material' | 'defaults'> & Partial<TankType>;
@@ -17,7 +17,8 @@ const PLAIN: Omit<TankType, keyof Pick<TankType, 'id' | 'name' | 'shortName' | '
   noDrill: () => [],
   ports: () => [],
   outline: ({ lengthM, diameterM, heightM }) => block(Math.max(lengthM, diameterM) / 2, heightM),
-  ribsM: () => [],
+  ribs: () => [],
+  ribName: 'rib',
   marks: () => [],
 };
 
@@ -57,6 +58,10 @@ export const upBand = (faces: readonly Face[], fromM: number, toM: number, reaso
 /** A band upright across a face, by its distance round or across. */
 export const roundBand = (faces: readonly Face[], fromM: number, toM: number, reason: string): NoDrillZone[] =>
   faces.map((face) => ({ shape: 'band', face, along: 'round', fromM, toM, reason }));
+
+/** Ribs of one width, by where their middles are. */
+export const ribsAt = (runs: RibRun, middlesM: readonly number[], widthM: number): readonly Rib[] =>
+  middlesM.map((atM) => ({ runs, atM, widthM }));
 
 /** A ring on a top round a centre, from one radius to another. */
 export const topRing = (

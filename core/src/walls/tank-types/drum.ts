@@ -1,22 +1,22 @@
 import type { Role } from '../roles';
-import type { TankDimensions } from '../tank';
+import type { Rib, TankDimensions } from '../tank';
 import type { Port, TankType } from '../tank-type';
-import { block, defineTankType, dimensions, mark, markBox, topRing, upBand, wallSeam } from './define';
+import { block, defineTankType, dimensions, mark, markBox, ribsAt, topRing, upBand, wallSeam } from './define';
 
 /** The chime and the curve above it; the hoops stand out this much to either side (typical, value from memory). */
 const CHIME_M = 0.045;
-const HOOP_HALF_M = 0.02;
+const HOOP_M = 0.04;
 /** The fixed head lies flat inside this much of its rim. */
 const HEAD_RIM_M = 0.03;
 const BUNG_RADIUS_M = 0.04;
 /** The bungs stand opposite one another, this share of the radius from the middle. */
 const BUNG_AT = 0.72;
 
-const hoops = (tank: TankDimensions): readonly number[] => [0.34, 0.66].map((share) => tank.heightM * share);
+const hoops = ({ heightM }: TankDimensions): readonly Rib[] =>
+  ribsAt('level', [0.34 * heightM, 0.66 * heightM], HOOP_M);
 
 const wallZones: TankType['noDrill'] = (tank) => [
   ...upBand(['wall'], 0, CHIME_M, 'foot'),
-  ...hoops(tank).flatMap((heightM) => upBand(['wall'], heightM - HOOP_HALF_M, heightM + HOOP_HALF_M, 'hoop')),
   ...upBand(['wall'], tank.brimM, tank.heightM, 'rim'),
   ...wallSeam(Math.PI * tank.diameterM),
 ];
@@ -78,7 +78,8 @@ const shared = {
   form: 'round',
   material: 'polyethylene',
   secondHand: true,
-  ribsM: hoops,
+  ribs: hoops,
+  ribName: 'hoop',
 } as const;
 
 const closedOutline: TankType['outline'] = (tank) => {
@@ -188,7 +189,7 @@ export const drumOnSide = defineTankType({
     },
   ],
   outline: (tank) => block(tank.lengthM / 2, tank.heightM, CHIME_M * 0.4),
-  ribsM: () => [],
+  ribs: () => [],
   marks: (tank) => [
     ...[-0.16, 0.16].map((share) =>
       mark('thin', [

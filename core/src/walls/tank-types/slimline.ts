@@ -1,14 +1,18 @@
-import type { TankDimensions } from '../tank';
-import { block, defineTankType, dimensions, mark, markBox, roundBand, topRing, upBand } from './define';
+import type { Rib, TankDimensions } from '../tank';
+import { block, defineTankType, dimensions, markBox, ribsAt, roundBand, topRing, upBand } from './define';
 
 const SIDES = ['front', 'right', 'back', 'left'] as const;
 const RIBS = 5;
 /** A moulded rib of the long sides (typical, value from memory). */
-const RIB_HALF_M = 0.03;
+const RIB_M = 0.06;
 const CORNER_M = 0.1;
 
-const ribs = ({ lengthM }: TankDimensions): readonly number[] =>
-  Array.from({ length: RIBS }, (_, index) => (lengthM * (index + 1)) / (RIBS + 1));
+const ribs = ({ lengthM }: TankDimensions): readonly Rib[] =>
+  ribsAt(
+    'upright',
+    Array.from({ length: RIBS }, (_, index) => (lengthM * (index + 1)) / (RIBS + 1)),
+    RIB_M,
+  );
 
 /** A narrow moulded tank for a wall: flat only between its ribs. */
 export const slimline = defineTankType({
@@ -31,7 +35,6 @@ export const slimline = defineTankType({
   noDrill: (tank) => [
     ...upBand(SIDES, 0, 0.08, 'base curve'),
     ...upBand(SIDES, tank.brimM, tank.heightM, 'shoulder'),
-    ...ribs(tank).flatMap((atM) => roundBand(['front', 'back'], atM - RIB_HALF_M, atM + RIB_HALF_M, 'rib')),
     ...SIDES.flatMap((face) => {
       const across = face === 'front' || face === 'back' ? tank.lengthM : tank.widthM;
       return [...roundBand([face], 0, CORNER_M, 'corner'), ...roundBand([face], across - CORNER_M, across, 'corner')];
@@ -39,13 +42,8 @@ export const slimline = defineTankType({
     topRing([tank.lengthM / 2, tank.widthM / 2], 0, tank.accessM / 2 + 0.03, 'lid'),
   ],
   outline: (tank) => block(tank.lengthM / 2, tank.heightM, 0.12),
+  ribs,
   marks: (tank) => [
-    ...ribs(tank).map((x) =>
-      mark('thin', [
-        [x - tank.lengthM / 2, 0.06],
-        [x - tank.lengthM / 2, tank.brimM],
-      ]),
-    ),
     markBox('object', [-tank.accessM / 2, tank.heightM, tank.accessM / 2, tank.heightM + 0.04], 'poly'),
   ],
 });

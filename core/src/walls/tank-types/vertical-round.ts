@@ -1,18 +1,18 @@
 import { METRES_PER_INCH } from '../../quantity/length';
 import { M3_PER_US_GALLON } from '../../quantity/volume';
-import type { TankDimensions } from '../tank';
-import { defineTankType, dimensions, topRing, upBand, wallSeam } from './define';
+import type { Rib, TankDimensions } from '../tank';
+import { defineTankType, dimensions, ribsAt, topRing, upBand, wallSeam } from './define';
 
 const IN = METRES_PER_INCH;
 /** The base curves up over about this height, and the shoulder starts this far under the brim (typical, value from memory). */
 const BASE_CURVE_M = 3 * IN;
-const RIB_HALF_M = 1 * IN;
+const RIB_M = 2 * IN;
 
 /** Points of the dome, as shares of its quarter. */
 const DOME_STEPS: readonly number[] = [0, 0.15, 0.3, 0.45, 0.6, 0.75, 0.88, 1];
 
 /** Two ribs divide the straight wall (typical of moulded tanks). */
-const ribs = (tank: TankDimensions): readonly number[] => [0.36, 0.69].map((share) => tank.brimM * share);
+const ribs = ({ brimM }: TankDimensions): readonly Rib[] => ribsAt('level', [0.36 * brimM, 0.69 * brimM], RIB_M);
 
 /** Upright round moulded tank with a domed shoulder and a lid. */
 export const verticalRound = defineTankType({
@@ -32,7 +32,6 @@ export const verticalRound = defineTankType({
   }),
   noDrill: (tank) => [
     ...upBand(['wall'], 0, BASE_CURVE_M, 'base curve'),
-    ...ribs(tank).flatMap((heightM) => upBand(['wall'], heightM - RIB_HALF_M, heightM + RIB_HALF_M, 'rib')),
     ...upBand(['wall'], tank.brimM, tank.heightM, 'lid and shoulder'),
     ...wallSeam(Math.PI * tank.diameterM),
     topRing([tank.diameterM / 2, tank.diameterM / 2], 0, tank.accessM / 2 + IN, 'lid'),
@@ -59,5 +58,5 @@ export const verticalRound = defineTankType({
       { radiusM: 0, heightM: tank.heightM },
     ];
   },
-  ribsM: ribs,
+  ribs,
 });

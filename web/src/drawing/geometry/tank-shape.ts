@@ -1,4 +1,15 @@
-import { type Penetration, type Tank, type TankMark, acrossM, formOf, spotOf, tankType } from '@herrero/core';
+import {
+  type Penetration,
+  type Rib,
+  type Tank,
+  type TankMark,
+  acrossM,
+  formOf,
+  ribbedFaces,
+  ribsOf,
+  spotOf,
+  tankType,
+} from '@herrero/core';
 
 /** A tank laid out in pixels: the foot of the tank is y = 0 and up is negative; x = 0 is the axis. */
 export interface TankShape {
@@ -25,11 +36,13 @@ export function tankShape(tank: Tank, pxPerM: number): TankShape {
   const left = half.toReversed().map(({ radiusM, heightM }) => at(-radiusM, heightM));
   const halfPx = (acrossM(tank) / 2) * pxPerM;
   const sag = Math.min(5, halfPx * 0.08);
-  const ribs = type.ribsM(tank).flatMap((heightM) =>
-    [-4, 4].map((offset) => {
-      const y = round(-heightM * pxPerM + offset * 0.5);
-      return `M${round(-halfPx + 3)} ${y}Q0 ${y + sag} ${round(halfPx - 3)} ${y}`;
-    }),
+  const ribs = ribsOf(tank).flatMap((rib) =>
+    rib.runs === 'level'
+      ? [-4, 4].map((offset) => {
+          const y = round(-rib.atM * pxPerM + offset * 0.5);
+          return `M${round(-halfPx + 3)} ${y}Q0 ${y + sag} ${round(halfPx - 3)} ${y}`;
+        })
+      : uprightRib(tank, rib).map(({ x, fromM, toM }) => `M${at(x, fromM)}L${at(x, toM)}`),
   );
   const marks = type.marks(tank).map(({ points, weight, fill }) => ({
     d: `M${points.map(([x, up]) => at(x, up)).join('L')}`,
@@ -37,6 +50,24 @@ export function tankShape(tank: Tank, pxPerM: number): TankShape {
     fill,
   }));
   return { outline: `M${[...right, ...left].join('L')}Z`, ribs, marks, halfPx, heightPx: tank.heightM * pxPerM };
+}
+
+/** Of an upright rib what is seen from the front: where it is, from the axis [m], and from where to where it goes. */
+function uprightRib(
+  tank: Tank,
+  rib: Rib,
+): readonly { readonly x: number; readonly fromM: number; readonly toM: number }[] {
+  const [face] = ribbedFaces(tank, rib);
+  if (!face) return [];
+  const lies = face.seen === 'plan';
+  const spot = spotOf(tank, {
+    face: face.face,
+    aroundM: rib.atM,
+    heightM: tank.brimM / 2,
+    depthM: lies ? face.alongM / 2 : 0,
+  });
+  if (!lies && spot.frontM > formOf(tank).throughM(tank) * 0.51) return [];
+  return [{ x: spot.leftM - acrossM(tank) / 2, fromM: lies ? 0 : 0.06, toM: lies ? tank.heightM : tank.brimM }];
 }
 
 /** Where an opening is seen from the front. */

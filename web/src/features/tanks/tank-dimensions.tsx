@@ -23,6 +23,7 @@ import { LengthField } from '@/ui/length-field';
 import { FigureField } from '@/ui/figure-field';
 import { useJob } from '../../store/job-provider';
 import { MeteredFill } from './metered-fill';
+import { TankRibs } from './tank-ribs';
 import { useTankField } from './use-tank-field';
 
 /** Every dimension of a tank, and what its curve makes of them. */
@@ -113,6 +114,7 @@ export function TankDimensions({ tank }: { readonly tank: Tank }) {
           : `Outside dimensions alone would make it ${Math.abs(over)} % ${over < 0 ? 'less' : 'more'}. `}
         {stillUsual(tank, fields)}
       </p>
+      <TankRibs tank={tank} />
       <MeteredFill tank={tank} />
     </div>
   );

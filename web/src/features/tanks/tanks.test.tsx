@@ -93,6 +93,24 @@ describe('dimensions', () => {
     expect(screen.getByLabelText<HTMLInputElement>('Holds, L').value).toBe('plenty');
   });
 
+  test('its ribs are as usual until one is measured; that it has none is said, and taken back', async () => {
+    const now = show(jobWith('vertical-round'));
+    expect(screen.queryByRole('button', { name: 'take away' })).toBeNull();
+    await userEvent.click(screen.getByText('Ribs and hoops: 2, as is usual for it'));
+    await userEvent.click(screen.getByRole('button', { name: 'It has none' }));
+    expect(only(now()).ribs).toEqual([]);
+    await userEvent.type(screen.getByLabelText('Middle above base'), '410');
+    await userEvent.click(screen.getByRole('button', { name: 'Add the rib' }));
+    expect(screen.getByRole('alert').textContent).toContain('is no length');
+    await userEvent.type(screen.getByLabelText('Width of the rib'), '45');
+    await userEvent.click(screen.getByRole('button', { name: 'Add the rib' }));
+    expect(only(now()).ribs).toMatchObject([
+      { runs: 'level', atM: expect.closeTo(0.41, 9) as number, widthM: expect.closeTo(0.045, 9) as number },
+    ]);
+    await userEvent.click(screen.getByRole('button', { name: 'As is usual for it' }));
+    expect(only(now()).ribs).toBeNull();
+  });
+
   test('a reading of a metered fill is taken, listed and taken away', async () => {
     const now = show(jobWith('own-box'));
     await userEvent.click(screen.getByText('Filled by a meter: no readings'));

@@ -14,6 +14,7 @@ testCheck(check, {
         holes: [{ roles: ['float-fill'], face: 'top', heightM: 0.96, aroundM: 0.3, depthM: 0.3, shutsM: 0.9 }],
       }),
     },
+    { why: 'on a shoulder, and said where it shuts', job: float('vertical-round', 1.15, 1.0) },
     { why: 'in a sloping wall, its arm bent: somebody has said where it shuts', job: float('bin', 0.9, 0.86) },
     {
       why: 'rain fills the rest',
@@ -54,6 +55,21 @@ testCheck(check, {
         holes: [{ roles: ['float-fill'], heightM: 0.92, aroundM: 0.5 }],
       }),
       findings: [{ title: 'Float valve tilts', at: 'P1', text: 'points down and it shuts 7/8 in lower' }],
+      fixSettles: false,
+    },
+    {
+      why: 'on the shoulder of an upright tank, which is only drawn: it is asked where it shuts',
+      job: float('vertical-round', 1.15),
+      findings: [{ title: 'Where it shuts is not known', at: 'P1', text: 'on the shoulder, over the brim' }],
+      fixSettles: false,
+    },
+    {
+      why: 'in the top of a bin, where an arm hangs as nobody knows',
+      job: tankWith({
+        type: 'bin',
+        holes: [{ roles: ['float-fill'], face: 'top', heightM: 0.96, aroundM: 0.3, depthM: 0.3 }],
+      }),
+      findings: [{ title: 'Where it shuts is not known', at: 'P1', text: 'in the top' }],
       fixSettles: false,
     },
     {

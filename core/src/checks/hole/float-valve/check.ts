@@ -8,6 +8,7 @@ import { lengthStepM, markBelow } from '../../../quantity/length';
 import { holdsM3 } from '../../../walls/level';
 import { freePlace } from '../../../walls/no-drill';
 import type { Tank } from '../../../walls/tank';
+import { tankType } from '../../../walls/tank-types';
 import type { Fix } from '../../finding';
 import { moveFix, setFix } from '../../move-fix';
 import { atPenetration } from '../../places';
@@ -44,55 +45,74 @@ export default defineCheck({
         text: '{hole} is at {at} and shuts at {shuts}: the water stands at the valve, and what feeds it can draw from the tank. Bend the arm to shut lower.',
         severity: 'fails',
       },
+      unsaid: {
+        title: 'Where it shuts is not known',
+        text: '{hole} sits {where}: its arm stands as the wall does there, which no figure of {tank} says. Hold it up, and give the level at which it shuts.',
+        severity: 'unknown',
+      },
     },
   },
   check: (context) =>
     context.job.tanks.flatMap((tank) => {
       const { floatLosesM3 } = levelsOf(tank, context);
-      return holesOf(context.job, tank.id, 'float-fill').flatMap((hole): Report<'tilted' | 'costs' | 'over'>[] => {
-        const tiltM = hole.shutsM === null ? armTiltsM(hole, tank) : 0;
-        const share = floatLosesM3 / holdsM3(tank);
-        const at = atPenetration(hole);
-        const shuts = { lengthM: shutsAtM(hole, tank) };
-        return [
-          ...(Math.abs(tiltM) > SET_BY_SCREW_M
-            ? [
-                {
-                  messageId: 'tilted' as const,
-                  at,
-                  data: {
-                    hole: hole.label,
-                    way: tiltM > 0 ? 'up' : 'down',
-                    by: { lengthM: Math.abs(tiltM) },
-                    where: tiltM > 0 ? 'higher' : 'lower',
+      return holesOf(context.job, tank.id, 'float-fill').flatMap(
+        (hole): Report<'tilted' | 'costs' | 'over' | 'unsaid'>[] => {
+          const tiltM = hole.shutsM === null ? armTiltsM(hole, tank) : 0;
+          const share = floatLosesM3 / holdsM3(tank);
+          const at = atPenetration(hole);
+          const shuts = { lengthM: shutsAtM(hole, tank) };
+          const where = hole.shutsM === null ? noWallThere(hole, tank) : undefined;
+          return [
+            ...(where === undefined
+              ? []
+              : [{ messageId: 'unsaid' as const, at, data: { hole: hole.label, where, tank: tank.label } }]),
+            ...(Math.abs(tiltM) > SET_BY_SCREW_M
+              ? [
+                  {
+                    messageId: 'tilted' as const,
+                    at,
+                    data: {
+                      hole: hole.label,
+                      way: tiltM > 0 ? 'up' : 'down',
+                      by: { lengthM: Math.abs(tiltM) },
+                      where: tiltM > 0 ? 'higher' : 'lower',
+                    },
                   },
-                },
-              ]
-            : []),
-          ...(shuts.lengthM > hole.heightM - AIR_M + 0.0005
-            ? [
-                {
-                  messageId: 'over' as const,
-                  at,
-                  data: { hole: hole.label, at: { lengthM: hole.heightM }, shuts },
-                  fixes: [lowerFix(hole, context)],
-                },
-              ]
-            : []),
-          ...(share > SHARE
-            ? [
-                {
-                  messageId: 'costs' as const,
-                  at,
-                  data: { hole: hole.label, shuts, lost: { volumeM3: floatLosesM3 }, share: Math.round(share * 100) },
-                  fixes: (whole: CheckContext) => higherFixes(hole, tank, whole),
-                },
-              ]
-            : []),
-        ];
-      });
+                ]
+              : []),
+            ...(shuts.lengthM > hole.heightM - AIR_M + 0.0005
+              ? [
+                  {
+                    messageId: 'over' as const,
+                    at,
+                    data: { hole: hole.label, at: { lengthM: hole.heightM }, shuts },
+                    fixes: [lowerFix(hole, context)],
+                  },
+                ]
+              : []),
+            ...(share > SHARE
+              ? [
+                  {
+                    messageId: 'costs' as const,
+                    at,
+                    data: { hole: hole.label, shuts, lost: { volumeM3: floatLosesM3 }, share: Math.round(share * 100) },
+                    fixes: (whole: CheckContext) => higherFixes(hole, tank, whole),
+                  },
+                ]
+              : []),
+          ];
+        },
+      );
     }),
 });
+
+/** Where an opening sits on what is drawn as it usually is, and is not measured: a top, or a shoulder over the brim. */
+const noWallThere = ({ face, heightM }: Penetration, tank: Tank): string | undefined =>
+  face === 'top'
+    ? 'in the top'
+    : heightM > tank.brimM && !tankType(tank.type).openTop
+      ? 'on the shoulder, over the brim'
+      : undefined;
 
 /** The arm is bent so that the water stays clear of the valve. */
 function lowerFix(hole: Penetration, { job }: CheckContext): Fix {
