@@ -3,7 +3,8 @@
  * A bug of the caller throws instead; a fault of the user's plan is a finding.
  */
 export type Result<Value, Problem> =
-  { readonly ok: true; readonly value: Value } | { readonly ok: false; readonly error: Problem };
+  | { readonly ok: true; readonly value: Value }
+  | { readonly ok: false; readonly error: Problem };
 
 export const ok = <Value>(value: Value): { readonly ok: true; readonly value: Value } => ({ ok: true, value });
 export const err = <Problem>(error: Problem): { readonly ok: false; readonly error: Problem } => ({

@@ -121,6 +121,15 @@ export interface OwnEnd {
 
 /** One side of a joint. Carries what judgement needs; looked-up dimensions come from the tables. */
 export type End =
-  ThreadEnd | PipeEnd | HoseEnd | CamEnd | ClickEnd | FlangeEnd | GasketEnd | WallSealEnd | HoleEnd | OwnEnd;
+  | ThreadEnd
+  | PipeEnd
+  | HoseEnd
+  | CamEnd
+  | ClickEnd
+  | FlangeEnd
+  | GasketEnd
+  | WallSealEnd
+  | HoleEnd
+  | OwnEnd;
 
 export type EndKind = End['kind'];

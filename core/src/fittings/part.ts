@@ -7,7 +7,16 @@ import type { Region } from '../region';
 
 /** How the outside of a stretch of body looks; the drawing knows no more about a part than this. */
 export type Surface =
-  'plain' | 'hex' | 'male-thread' | 'female-thread' | 'barbs' | 'flange' | 'washer' | 'nut' | 'mesh' | 'closed';
+  | 'plain'
+  | 'hex'
+  | 'male-thread'
+  | 'female-thread'
+  | 'barbs'
+  | 'flange'
+  | 'washer'
+  | 'nut'
+  | 'mesh'
+  | 'closed';
 
 /** A stretch of a part along its axis, in mm; a body is a row of these from the inlet to the outlet. */
 export interface BodySection {

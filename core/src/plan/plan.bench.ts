@@ -115,26 +115,21 @@ describe('within one frame (16 ms)', () => {
     stakes(raised);
     for (const tank of raised.job.tanks) standWindow(tank, raised);
   });
-  bench(
-    'one edit, validated',
-    () =>
-      void applyEdits(
-        job,
-        [{ type: 'change-field', in: 'penetrations', id: 'p4', field: 'heightM', from: height ?? 0, to: 0.3 }],
-        shippedCatalogue,
-      ),
-  );
+  bench('one edit, validated', () =>
+    void applyEdits(
+      job,
+      [{ type: 'change-field', in: 'penetrations', id: 'p4', field: 'heightM', from: height ?? 0, to: 0.3 }],
+      shippedCatalogue,
+    ));
   bench('next part over the whole catalogue', () => void nextParts({ end: nptFemale('3/4') }, shippedCatalogue));
   bench('a length typed in a string of 60 parts, planned anew', () =>
-    editAndPlan({ type: 'change-field', in: 'parts', id: 'h-30', field: 'lengthM', from: 0.2, to: 0.25 }),
-  );
+    editAndPlan({ type: 'change-field', in: 'parts', id: 'h-30', field: 'lengthM', from: 0.2, to: 0.25 }));
   bench('a part moved in a string of 60 parts, planned anew', () =>
     editAndPlan({
       type: 'move-stretch',
       first: { of: 'part', id: 'h-21', end: 0 },
       last: { of: 'part', id: 'h-22', end: 1 },
       to: { at: 'joint', jointId: 'h-j41', firstToA: true, newJointId: 'moved' },
-    }),
-  );
+    }));
   bench('mate two threads', () => void mate(nptMale('3/4'), nptFemale('3/4')));
 });

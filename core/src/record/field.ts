@@ -145,13 +145,16 @@ export type RecordOf<Described> = {
   >;
 } & {
   readonly [Name in keyof Described as Described[Name] extends { readonly optional: true } ? Name : never]?:
-    ValueOf<Described[Name]> | undefined;
+    | ValueOf<Described[Name]>
+    | undefined;
 };
 
 /** The fields that have something to begin with. */
 type WithDefault<Described> = {
   [Name in keyof Described]: Described[Name] extends
-    { readonly orUnknown: true } | { readonly default: unknown } | { readonly optional: true }
+    | { readonly orUnknown: true }
+    | { readonly default: unknown }
+    | { readonly optional: true }
     ? Name
     : never;
 }[keyof Described];

@@ -1,6 +1,7 @@
 /** What the server says to a request: its answer, or a sentence that says what is wrong. */
 export type Sent<Answer> =
-  { readonly ok: true; readonly answer: Answer } | { readonly ok: false; readonly message: string };
+  | { readonly ok: true; readonly answer: Answer }
+  | { readonly ok: false; readonly message: string };
 
 interface Refusal {
   readonly error?: string;

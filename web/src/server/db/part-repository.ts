@@ -113,7 +113,8 @@ export async function putOwn({ own, holdings: held }: OwnCatalogue): Promise<voi
 }
 
 export type Removal =
-  { readonly kind: 'removed' | 'no-such-part' } | { readonly kind: 'in-use'; readonly jobs: readonly string[] };
+  | { readonly kind: 'removed' | 'no-such-part' }
+  | { readonly kind: 'in-use'; readonly jobs: readonly string[] };
 
 /** Takes an own part out; one that a job is built with stays, and the jobs are named. */
 export const removeOwn = (code: string): Promise<Removal> =>

@@ -182,6 +182,7 @@ const OwnActions = ({ onDo }: { readonly onDo: (doing: Doing) => void }) => (
     <Action onClick={() => onDo('adding')}>It is not here: add your own part</Action>
     <Action onClick={() => onDo('bringing')}>Bring in a list of parts, prices or stock</Action>
     <a
+      download
       href="/api/v1/parts/own.csv"
       className="inline-flex min-h-11 items-center type-row font-[620] text-brass-ink underline decoration-2 underline-offset-4"
     >

@@ -59,7 +59,7 @@ const show = (own: readonly OwnPart[] = [], holdings: readonly Holding[] = []): 
 const field = () => screen.getByLabelText('Which part?');
 const ask = async (words: string): Promise<void> => {
   await userEvent.clear(field());
-  await userEvent.type(field(), words);
+  await userEvent.paste(words);
 };
 const opened = () => within(screen.getByRole('region', { name: 'The opened part' }));
 
