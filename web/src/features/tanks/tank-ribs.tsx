@@ -55,8 +55,7 @@ export function TankRibs({ tank }: { readonly tank: Tank }) {
             className="flex items-center justify-between border-b border-hair type-row"
           >
             <span>
-              {RIB_RUN_NAMES[rib.runs]}, middle {formatLength(rib.atM, measures)}, {formatLength(rib.widthM, measures)}{' '}
-              wide
+              {RIB_RUN_NAMES[rib.runs]} at {formatLength(rib.atM, measures)}, {formatLength(rib.widthM, measures)} wide
             </span>
             {tank.ribs !== null && (
               <button
@@ -70,8 +69,8 @@ export function TankRibs({ tank }: { readonly tank: Tank }) {
           </li>
         ))}
       </ul>
-      <div className="grid grid-cols-3 items-end gap-3">
-        <label className="block">
+      <div className="grid grid-cols-2 items-end gap-3">
+        <label className="col-span-2 block">
           <span className="block type-second">It runs</span>
           <select className="field w-full" value={runs} onChange={({ target }) => setRuns(target.value as RibRun)}>
             {RIB_RUNS.map((one) => (
@@ -91,9 +90,11 @@ export function TankRibs({ tank }: { readonly tank: Tank }) {
         </label>
       </div>
       <EntryProblem problem={problem} />
-      <Action onClick={add}>Add the rib</Action>
-      {tank.ribs === null && ribs.length > 0 && <Action onClick={() => say([])}>It has none</Action>}
-      {tank.ribs !== null && <Action onClick={() => say(null)}>As is usual for it</Action>}
+      <p className="flex flex-wrap gap-x-4">
+        <Action onClick={add}>Add the rib</Action>
+        {tank.ribs === null && ribs.length > 0 && <Action onClick={() => say([])}>It has none</Action>}
+        {tank.ribs !== null && <Action onClick={() => say(null)}>As is usual for it</Action>}
+      </p>
     </details>
   );
 }
