@@ -6,6 +6,7 @@ import { judgeThreads } from './families/judge-threads';
 import { formatEnd } from './format';
 import { cementFor, settingCaution } from './material';
 import { judge, mate } from './mate';
+import type { Medium } from './mating';
 import { parseEnd } from './parse';
 import { npt } from './standards/npt';
 import type { ThreadForm } from './standards/thread-standard';
@@ -200,6 +201,33 @@ describe('materials', () => {
     expect(mate(end('3/4 NPT M'), end('3/4 NPT F')).needs).toMatchObject([{ kind: 'tape', lengthM: 0.33 }]));
 });
 
+/** By kind of end, what can close a joint (common practice). */
+const CLOSES: Readonly<Partial<Record<End['kind'], readonly Medium[]>>> = {
+  thread: ['tape'],
+  pipe: ['cement', 'solder', 'insert', 'lubricant'],
+  hose: ['clamp'],
+  flange: ['bolts', 'washer'],
+  gasket: ['lubricant'],
+};
+const byEnds =
+  (a: End, b: End) =>
+  ({ kind }: { readonly kind: Medium }): Medium | 'nothing' =>
+    a.kind === b.kind || a.kind === 'gasket' || b.kind === 'gasket'
+      ? ((CLOSES[a.kind === 'pipe' ? b.kind : a.kind] ?? []).find((one) => one === kind) ?? 'nothing')
+      : 'nothing';
+/** Which joints that fit unrated are closed by something, told by their ends and not by their family. */
+function isMadeWith(a: End, b: End, reason: string): boolean | undefined {
+  if (a.kind === 'thread' && b.kind === 'thread') return true;
+  if (a.kind === 'flange' && b.kind === 'flange') return true;
+  // Some tube is held by the edge of its tail or by a nut: of hose itself it is known that it takes clamps.
+  if (a.kind === 'hose' && b.kind === 'hose') return a.system === 'hose' && b.system === 'hose' ? true : undefined;
+  const fitting = a.kind === 'pipe' && b.kind === 'pipe' ? [a, b].find(({ part }) => part !== 'spigot') : undefined;
+  if (fitting?.part === 'socket') return reason !== 'no-cement-for-pair';
+  // Of a ring it depends on what is pushed into it.
+  if (fitting?.part === 'push-fit' || fitting?.part === 'compression') return undefined;
+  return a.kind === 'gasket' || b.kind === 'gasket' ? reason === 'stretched' : false;
+}
+
 describe('over every end there is', () => {
   const ends = everyEnd();
 
@@ -238,7 +266,16 @@ describe('over every end there is', () => {
         expect(
           mating.needs.map(({ kind }) => kind),
           name,
-        ).toEqual(bare.verdict === 'holds-with' ? bare.media : []);
+        ).toEqual(
+          bare.verdict === 'holds-with'
+            ? bare.media
+            : bare.verdict === 'fits-unrated'
+              ? mating.needs.map(byEnds(a, b))
+              : [],
+        );
+        // What goes on and is not rated is made with the same things: no thread goes on dry, no socket without cement.
+        const closed = isMadeWith(a, b, bare.reason);
+        if (bare.verdict === 'fits-unrated' && closed !== undefined) expect(mating.needs.length > 0, name).toBe(closed);
         if (mating.verdict === 'holds-with' || mating.verdict === 'holds') {
           // Flanges meet face to face.
           if (a.kind !== 'flange') expect(mating.engagementMm, name).toBeGreaterThan(0);

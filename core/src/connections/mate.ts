@@ -115,7 +115,6 @@ function overruled(why: Explanation, made: Judgement, ruled: Judgement, conditio
   if (ruled.reason === 'metals-attack' && a !== undefined && b !== undefined)
     return {
       ...why,
-      needs: [],
       why: `It goes together, but ${MATERIAL_NAMES[a]} and ${MATERIAL_NAMES[b]} in water eat one another away.`,
       instead: 'Put plastic between the two metals.',
     };
@@ -127,7 +126,7 @@ function overruled(why: Explanation, made: Judgement, ruled: Judgement, conditio
       : ` ${capital(useless.join(' and '))} on this joint ${useless.length > 1 ? 'do' : 'does'} nothing.`;
   return {
     ...why,
-    needs: [],
+    needs: why.needs.filter(({ kind }) => !missing.includes(kind)),
     why: `It is made to hold with ${missing.join(' and ')}, and that is left out.${uselessWords}`,
     instead: `Put the ${missing.join(' and the ')} in.`,
   };

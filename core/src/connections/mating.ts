@@ -65,6 +65,7 @@ export interface Judgement {
 export interface Mating {
   readonly verdict: Verdict;
   readonly reason: string;
+  /** What it is made with: also where it only fits, since somebody may take it so. */
   readonly needs: readonly Need[];
   /** One or two sentences for an installer. */
   readonly why: string;

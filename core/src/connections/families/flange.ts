@@ -1,6 +1,7 @@
 import { MM_PER_INCH, inchFigure } from '../../quantity/length';
 import { sizeWords } from '../../quantity/size';
 import type { FlangeEnd } from '../end';
+import type { Need } from '../mating';
 import { type FlangeSize, flangeDrilling, flangeOf } from '../standards/flanges';
 import { bare, defineJointFamily, judgements, sourcesOf } from './joint-family';
 
@@ -51,6 +52,14 @@ export const flange = defineJointFamily({
     const [one, other] = [flangeDrilling(endA.drilling), flangeDrilling(endB.drilling)];
     const sources = sourcesOf(...one.sources, ...other.sources);
     const [near, far] = a.circleMm <= b.circleMm ? [a, b] : [b, a];
+    const bolted: readonly Need[] = [
+      { kind: 'bolts', name: boltName(a, b), count: a.bolts },
+      {
+        kind: 'washer',
+        name: `${sizeWords(endA.size)} ${one.name} gasket, full face, 3 mm rubber`,
+        suppliedWithPart: false,
+      },
+    ];
     const tenth = (mm: number): number => Math.round(mm * 10) / 10;
     const basis = [
       { name: 'narrower bolt circle', value: tenth(near.circleMm), unit: 'mm' },
@@ -78,18 +87,12 @@ export const flange = defineJointFamily({
             sources,
             'Take both of one drilling.',
           ),
+          needs: bolted,
           basis,
         };
       case 'bolts-up':
         return {
-          needs: [
-            { kind: 'bolts', name: boltName(a, b), count: a.bolts },
-            {
-              kind: 'washer',
-              name: `${sizeWords(endA.size)} ${one.name} gasket, full face, 3 mm rubber`,
-              suppliedWithPart: false,
-            },
-          ],
+          needs: bolted,
           basis: [{ name: 'bolt circle of both', value: basis[0].value, unit: 'mm' }],
           why: 'The gasket between the faces seals. Plastic takes flat faces and a full-face gasket only: a raised steel face bends the flange until it cracks.',
           sources,

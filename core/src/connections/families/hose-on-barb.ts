@@ -1,7 +1,7 @@
 import { differenceMm } from '../../quantity/length';
 import type { HoseEnd } from '../end';
 import { clampFor } from '../make-up/clamp';
-import type { Figure } from '../mating';
+import type { Figure, Need } from '../mating';
 import { type HoseSystem, hoseOf, hoseSystem } from '../standards/hose';
 import { type Explanation, bare, defineJointFamily, judgements, sourcesOf } from './joint-family';
 
@@ -90,8 +90,16 @@ export const hoseOnBarb = defineJointFamily({
       { name: `bore of the ${system.name}`, value: hose.boreMm, unit: 'mm' },
     ];
     const instead = `Use a ${bore.size} ${system.barbWord === '' ? 'hose tail' : `${system.barbWord} tail`}.`;
+    const clamps = (): readonly Need[] => [
+      {
+        kind: 'clamp',
+        name: `worm-drive clamp no. ${clampFor(hose.outsideOnBarbMm).number}`,
+        count: hose.clampsPerJoint,
+      },
+    ];
     const made = { needs: [], basis, sources, engagementMm: tail.barbLengthMm } as const;
     const not = { ...made, instead, engagementMm: 0 };
+    const unrated = { ...made, needs: system.heldBy === 'clamp' ? clamps() : [], instead };
     switch (reason as Exclude<keyof typeof JUDGEMENTS, 'two-barbs' | 'two-bores'>) {
       case 'far-over':
         return { ...not, why: `The tail is ${by} over the bore.` };
@@ -101,8 +109,7 @@ export const hoseOnBarb = defineJointFamily({
         return { ...not, why: `The nut of this tail grips ${hoseSystem(barb.system).name} and nothing else.` };
       case 'other-tube':
         return {
-          ...made,
-          instead,
+          ...unrated,
           why: `The tail fits the bore, but it is made for ${hoseSystem(barb.system).name}: its one edge is too short for a clamp.`,
         };
       case 'splits':
@@ -113,27 +120,24 @@ export const hoseOnBarb = defineJointFamily({
         };
       case 'forced':
         return {
-          ...made,
-          instead,
+          ...unrated,
           why: `The tail is ${by} over the bore: goes on with hot water and force, and the wall is thinned.`,
         };
       case 'barely':
-        return { ...made, instead, why: `The tail is only ${by} over the bore: the clamp has to do all the work.` };
+        return { ...unrated, why: `The tail is only ${by} over the bore: the clamp has to do all the work.` };
       case 'loose':
         return {
           ...made,
           instead,
           why: `The tail is ${by} under the bore: a clamp pinches the hose oval and it weeps.`,
         };
-      case 'clamps': {
-        const { number } = clampFor(hose.outsideOnBarbMm);
+      case 'clamps':
         return {
           ...made,
-          needs: [{ kind: 'clamp', name: `worm-drive clamp no. ${number}`, count: hose.clampsPerJoint }],
+          needs: clamps(),
           why: `The tail is ${by} over the bore and the clamp closes on ${hose.outsideOnBarbMm} mm outside.`,
           tighten: 'Tighten the clamp until the hose just bulges beside it; once more after a day.',
         };
-      }
       case 'edge':
         return {
           ...made,

@@ -76,6 +76,7 @@ export const pipeInGasket = defineJointFamily({
       case 'stretched':
         return {
           ...made,
+          needs: [{ kind: 'lubricant' }],
           instead,
           why: `The pipe is ${by} larger than meant: hard to push, and the lip is stretched.`,
         };

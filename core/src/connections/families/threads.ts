@@ -128,9 +128,16 @@ function sentence({ male, female, judged }: ThreadPair, reason: keyof typeof JUD
 }
 
 const isTaped = (reason: string): boolean => reason === 'designed-taper' || reason === 'taped-by-practice';
+/** It goes on and comes tight on its flanks: nothing but tape closes it, rated or not. */
+const takesTape = (reason: keyof typeof JUDGEMENTS): boolean =>
+  isTaped(reason) || JUDGEMENTS[reason].verdict === 'fits-unrated';
 
-function needsOf({ male, female }: ThreadPair, reason: string, material: Material | undefined): Need[] {
-  if (isTaped(reason)) return [tapeFor(male.size, threadForm(male).crestMm, material)];
+function needsOf(
+  { male, female }: ThreadPair,
+  reason: keyof typeof JUDGEMENTS,
+  material: Material | undefined,
+): Need[] {
+  if (takesTape(reason)) return [tapeFor(male.size, threadForm(male).crestMm, material)];
   if (reason !== 'washer-face') return [];
   return [{ kind: 'washer', name: washerName(female), suppliedWithPart: female.swivel === true }];
 }

@@ -1,4 +1,5 @@
 import { differenceMm } from '../../../quantity/length';
+import type { Need } from '../../mating';
 import type { Explanation } from '../joint-family';
 import { judgements } from '../joint-family';
 import { agreement, type PipeJoint, type PipePair, diameters, isRectangular, oneFamily, overMm } from './pipe-joint';
@@ -24,6 +25,11 @@ const FALLS_THROUGH_SHARE = 0.06;
 
 const soft = ({ pipeMaterial }: PipePair): boolean => pipeMaterial === 'pex' || pipeMaterial === 'polyethylene';
 
+/** What keeps soft pipe round where it is gripped. */
+export const insertOf = ({ spigot, pipeSeries }: PipePair): readonly Need[] => [
+  { kind: 'insert', name: `${spigot.size} ${pipeSeries.token} insert` },
+];
+
 /** A pipe pushed past a rubber ring: by squeeze on a round, smooth pipe of its own diameter. Pressure fittings also grip it with teeth. */
 export const pushFit: PipeJoint = {
   judge: (pair, { service }) => {
@@ -40,7 +46,7 @@ export const pushFit: PipeJoint = {
     return soft(pair) ? JUDGEMENTS['needs-insert'] : JUDGEMENTS['ring-and-teeth'];
   },
   explain: (pair, { reason }) => {
-    const { spigot, madeFor } = pair;
+    const { madeFor } = pair;
     const made = { needs: [], basis: diameters(pair), engagementMm: madeFor.socketDepthMm } satisfies Omit<
       Explanation,
       'sources' | 'why'
@@ -58,6 +64,7 @@ export const pushFit: PipeJoint = {
       case 'other-series':
         return {
           ...made,
+          needs: soft(pair) ? insertOf(pair) : pair.fittingSeries.pressure ? [] : [{ kind: 'lubricant' }],
           instead: 'Use an adapter between the two series.',
           why: `${agreement(pair)}, but they are two standards: the ring may or may not seal.`,
         };
@@ -87,7 +94,7 @@ export const pushFit: PipeJoint = {
       case 'needs-insert':
         return {
           ...made,
-          needs: [{ kind: 'insert', name: `${spigot.size} ${pair.pipeSeries.token} insert` }],
+          needs: insertOf(pair),
           why: 'Soft pipe needs its insert inside, or the ring squeezes it out of round.',
         };
     }

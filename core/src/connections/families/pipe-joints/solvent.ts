@@ -70,8 +70,13 @@ export const solvent: PipeJoint = {
       { name: 'mouth of the socket', value: madeFor.socketMouthMm, unit: 'mm' },
       { name: 'foot of the socket', value: madeFor.socketBottomMm, unit: 'mm' },
     ];
-    const said = (why: string, instead: string, engagementMm = 0): Omit<Explanation, 'sources'> => ({
-      needs: [],
+    const said = (
+      why: string,
+      instead: string,
+      engagementMm = 0,
+      needs: Explanation['needs'] = [],
+    ): Omit<Explanation, 'sources'> => ({
+      needs,
       basis,
       why,
       instead,
@@ -79,6 +84,12 @@ export const solvent: PipeJoint = {
     });
     const [a = 'pvc', b = 'pvc'] = plastics(pair);
     const right = cementFor(a, b);
+    /** What it is made with all the same where somebody takes it unrated. */
+    const allTheSame = isSoldered(pair)
+      ? [solderFor(fitting.size, pipe.outsideMm)]
+      : right === undefined
+        ? []
+        : [cementNeed(fitting.size, right, pipe.outsideMm)];
     switch (reason as keyof typeof JUDGEMENTS) {
       case 'over-mouth':
         return said(
@@ -108,18 +119,21 @@ export const solvent: PipeJoint = {
           `${CEMENT_NAMES[conditions.cement ?? 'pvc']} is not the one for ${MATERIAL_NAMES[a]} on ${MATERIAL_NAMES[b]}: it may stick and is not rated.`,
           right === undefined ? 'Use a threaded joint.' : `Use ${CEMENT_NAMES[right]}.`,
           madeFor.socketDepthMm,
+          allTheSame,
         );
       case 'other-series':
         return said(
           `${agreement(pair)}, but ${pair.pipeSeries.name} and ${pair.fittingSeries.name} are two standards: try it dry, it should go a third to two thirds in.`,
           'Use an adapter between the two series.',
           madeFor.socketDepthMm,
+          allTheSame,
         );
       case 'drainage-mixed':
         return said(
           `They fit and weld, but ${pair.fittingSeries.pressure ? 'the pipe is' : 'the hub is'} of ${(pair.fittingSeries.pressure ? pair.pipeSeries : pair.fittingSeries).name}, made for falling water: good for an overflow or a drain, rated for no head.`,
           'Take both for pressure where water stands above the joint.',
           madeFor.socketDepthMm,
+          allTheSame,
         );
       case 'drainage-pressed':
         return said(
@@ -133,6 +147,7 @@ export const solvent: PipeJoint = {
           `${CEMENT_NAMES.transition} is made for drains: ${reason === 'transition-pressed' ? 'under pressure it lets go.' : 'where only falling water goes it holds, under a head nothing rates it.'}`,
           'Join the two by a threaded adapter of each.',
           madeFor.socketDepthMm,
+          reason === 'transition-unsaid' ? allTheSame : [],
         );
       case 'material-not-said':
         return said(
