@@ -13,7 +13,7 @@ const ROOMS = [
   'derived',
   'edits',
   'assembly',
-  'routes|parts|hydraulics',
+  'routes|parts|proof|hydraulics',
   'falls',
   'checks',
   'plan',

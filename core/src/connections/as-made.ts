@@ -88,9 +88,11 @@ export function leastLeftMm(a: End, b: End, { engagementMm }: Pick<Mating, 'enga
 /**
  * The mating of a joint as it is made: what the ends say, changed by what is known of this one.
  *
- * @param mating  of the two ends; one that does not hold stays as it is
+ * @param mating  of the two ends; one that does not hold stays as it is, but for tape that it does not take
  */
 export function asMade(a: End, b: End, mating: Mating, made: AsMade): Mating {
+  if (mating.verdict === 'fits-unrated' && made.factorySeal)
+    return { ...mating, needs: mating.needs.filter(({ kind }) => kind !== 'tape') };
   if (!holdsAtAll(mating.verdict)) return mating;
   const least = leastLeftMm(a, b, mating);
   if (made.cutToM !== null && least !== undefined && made.cutToM * 1000 < least - 0.05)

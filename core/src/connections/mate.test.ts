@@ -203,7 +203,7 @@ describe('materials', () => {
 
 /** By kind of end, what can close a joint (common practice). */
 const CLOSES: Readonly<Partial<Record<End['kind'], readonly Medium[]>>> = {
-  thread: ['tape'],
+  thread: ['tape', 'washer'],
   pipe: ['cement', 'solder', 'insert', 'lubricant'],
   hose: ['clamp'],
   flange: ['bolts', 'washer'],

@@ -3,7 +3,7 @@ import { holdsAtAll } from '../connections/mating';
 import { contextOf } from '../derived/context';
 import { shippedCatalogue } from '../fittings/catalogue';
 import { overallMm } from '../fittings/part';
-import { missingFrom } from '../parts/take-off/missing';
+import { missingFrom } from '../proof/prove';
 import { LINES, jobOfLine } from '../test/lines';
 import { plan } from './plan';
 
@@ -23,5 +23,5 @@ test.each(LINES)('%s, %s: every joint of a line holds, is drawn, priced and on t
   }
   const planned = plan(job, shippedCatalogue);
   const lines = planned.parts.groups.flatMap((group) => group.lines);
-  expect(missingFrom(lines, planned.context)).toEqual([]);
+  expect(missingFrom({ lines, cuts: planned.parts.cuts }, planned.context)).toEqual([]);
 });

@@ -11,7 +11,7 @@ import { unknownsOf } from '../falls/measuring-sheet';
 import type { Job } from '../job/job';
 import { contextInSpace } from './context-in-space';
 import { takeOff } from '../parts/take-off/take-off';
-import type { Completeness, PartsList } from '../parts/take-off/parts-list';
+import type { Completeness, PartsList } from '../parts/list/parts-list';
 
 /** How far a station has come: the peg beside its name. */
 export type PegState = 'settled' | 'under-way' | 'not-begun' | 'waits' | 'trouble';

@@ -128,18 +128,16 @@ function sentence({ male, female, judged }: ThreadPair, reason: keyof typeof JUD
 }
 
 const isTaped = (reason: string): boolean => reason === 'designed-taper' || reason === 'taped-by-practice';
-/** It goes on and comes tight on its flanks: nothing but tape closes it, rated or not. */
-const takesTape = (reason: keyof typeof JUDGEMENTS): boolean =>
-  isTaped(reason) || JUDGEMENTS[reason].verdict === 'fits-unrated';
-
+/** What closes a joint that goes together, rated or not: a washer where the female has a face for it, else tape on the flanks. */
 function needsOf(
   { male, female }: ThreadPair,
   reason: keyof typeof JUDGEMENTS,
   material: Material | undefined,
-): Need[] {
-  if (takesTape(reason)) return [tapeFor(male.size, threadForm(male).crestMm, material)];
-  if (reason !== 'washer-face') return [];
-  return [{ kind: 'washer', name: washerName(female), suppliedWithPart: female.swivel === true }];
+): readonly Need[] {
+  const unrated = JUDGEMENTS[reason].verdict === 'fits-unrated';
+  if (reason === 'washer-face' || (unrated && threadForm(female).seal === 'washer'))
+    return [{ kind: 'washer', name: washerName(female), suppliedWithPart: female.swivel === true }];
+  return unrated || isTaped(reason) ? [tapeFor(male.size, threadForm(male).crestMm, material)] : [];
 }
 
 const washerName = (female: ThreadEnd): string =>

@@ -3,7 +3,7 @@ import { type Catalogue, partTitle } from '../../fittings/catalogue';
 import type { Part } from '../../fittings/part';
 import { readQuery } from '../../fittings/search/read-query';
 import { searchParts } from '../../fittings/search/search-parts';
-import type { PartsLine } from '../take-off/parts-list';
+import type { PartsLine } from '../list/parts-list';
 
 /** What is read from a parts list of another program; the columns that hold it. */
 export interface ForeignColumns {

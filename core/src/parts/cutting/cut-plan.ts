@@ -1,5 +1,5 @@
 import type { LengthKind, TrimStep } from '../../job/job';
-import type { Use } from '../take-off/trace';
+import type { Use } from '../list/trace';
 
 /** A piece to cut: how long, and for whom. */
 export interface Piece {

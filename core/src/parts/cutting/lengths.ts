@@ -10,9 +10,9 @@ import { type CutOrder, type Piece, bought, cutPlan, leastBars } from './cut-pla
 import { type OnHand, takeOf } from '../take-off/from-hand';
 import { foundCut } from './cut-answer';
 import { leavesLongest, mostLeftM } from './off-cut';
-import type { CutBars, PartsLine } from '../take-off/parts-list';
+import type { CutBars, PartsLine } from '../list/parts-list';
 import { type PutIn, putIn } from '../take-off/put-in';
-import { type Use, traced } from '../take-off/trace';
+import { type Use, traced } from '../list/trace';
 
 /** What is left long and trimmed later is cut longer by this [m] (common practice). */
 export const TRIM_ALLOWANCE_M = 0.1;

@@ -1,5 +1,5 @@
 import { formatLength, type Measures } from '../../quantity/length';
-import type { PartsLine } from '../take-off/parts-list';
+import type { PartsLine } from '../list/parts-list';
 
 /** An amount of a line as it is read: a length in the measures of the job, a number with its unit, or a count. */
 const amountWords = (amount: number, unit: PartsLine['unit'], measures: Measures): string =>

@@ -2,8 +2,8 @@ import { MATERIAL_NAMES } from '../../connections/material';
 import type { Catalogue } from '../../fittings/catalogue';
 import { type Part, isByLength } from '../../fittings/part';
 import { cents } from '../take-off/cents';
-import type { PartsLine, PartsList } from '../take-off/parts-list';
-import { type Traced, traced } from '../take-off/trace';
+import type { PartsLine, PartsList } from '../list/parts-list';
+import { type Traced, traced } from '../list/trace';
 
 /** One thing to put in the basket: what it is and how many, over the whole job. */
 export interface ShelfLine extends Traced {

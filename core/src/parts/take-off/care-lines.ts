@@ -10,9 +10,9 @@ import { MM_PER_INCH, METRES_PER_INCH, formatLength } from '../../quantity/lengt
 import { memoize } from '../../quantity/memoize';
 import { DRAWS } from '../../walls/roles';
 import { packed } from './packed';
-import type { PartsLine } from './parts-list';
+import type { PartsLine } from '../list/parts-list';
 import { type PutIn, putIn } from './put-in';
-import { type Use, useOfTerminal } from './trace';
+import { type Use, useOfTerminal } from '../list/trace';
 
 /** A tube of foam is sold 2 m or 6 ft long; the shorter is reckoned with (common practice). */
 const FOAM_M = 72 * METRES_PER_INCH;

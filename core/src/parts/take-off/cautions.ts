@@ -1,4 +1,4 @@
-import type { PartsList } from './parts-list';
+import type { PartsList } from '../list/parts-list';
 
 /** A caution and the codes by which a list asks for it. */
 const BY_CODE: readonly (readonly [starts: readonly string[], text: string])[] = [

@@ -5,8 +5,8 @@ import { MM_PER_INCH, inchFigure } from '../../quantity/length';
 import { type NominalSize, sizeInInches } from '../../quantity/size';
 import { cents } from './cents';
 import { packed } from './packed';
-import type { PartsLine } from './parts-list';
-import { type Use, traced } from './trace';
+import type { PartsLine } from '../list/parts-list';
+import { type Use, traced } from '../list/trace';
 
 /** A need of one joint and where that joint is. */
 export interface PlacedNeed<One extends Need = Need> {

@@ -5,8 +5,8 @@ import { holeById } from '../../job/lookup';
 import { formatLength } from '../../quantity/length';
 import { unreckoned } from '../../quantity/money';
 import { packed } from './packed';
-import type { PartsLine } from './parts-list';
-import { useOfExtra } from './trace';
+import type { PartsLine } from '../list/parts-list';
+import { useOfExtra } from '../list/trace';
 
 /** Its code in the catalogue; what is only named has one of its own, short enough for a label. */
 export const extraCode = ({ id, code }: Pick<Extra, 'id' | 'code'>, { byCode }: Catalogue): string =>

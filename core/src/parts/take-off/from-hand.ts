@@ -1,5 +1,5 @@
 import type { OffCut, OwnCatalogue } from '../../fittings/own/own-part';
-import type { PartsLine, PartsList } from './parts-list';
+import type { PartsLine, PartsList } from '../list/parts-list';
 
 /** So many of a code. */
 export interface Counted {

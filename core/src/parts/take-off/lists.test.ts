@@ -5,7 +5,7 @@ import { shippedCatalogue } from '../../fittings/catalogue';
 import { contextOf } from '../../derived/context';
 import { emptyJob } from '../../job/job';
 import { newPart } from '../../job/new-part';
-import { useOfPart } from './trace';
+import { useOfPart } from '../list/trace';
 import { sawFit } from '../../walls/hole-saws';
 import { type PlacedNeed, consumableLines } from './consumables';
 import { drillLines, toolLines } from './tools';

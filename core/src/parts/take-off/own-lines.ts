@@ -3,8 +3,8 @@ import { ownSealIn } from '../../derived/ports';
 import type { OwnSeal, Penetration } from '../../job/job';
 import { sizeCode, sizeWords } from '../../quantity/size';
 import { packed } from './packed';
-import type { PartsLine } from './parts-list';
-import { useOfHole } from './trace';
+import type { PartsLine } from '../list/parts-list';
+import { useOfHole } from '../list/trace';
 
 /** What somebody puts on or into a hole himself, as it is bought: its code, its name and an invented price; null: nobody knows one. */
 const BOUGHT: Readonly<

@@ -1,6 +1,6 @@
 import { cents } from './cents';
-import type { PartsLine, Unit } from './parts-list';
-import { type Use, traced } from './trace';
+import type { PartsLine, Unit } from '../list/parts-list';
+import { type Use, traced } from '../list/trace';
 
 /** Something that is bought: by the piece, or by amount in packs (a roll, a tin, a bag, a tube). */
 export interface Packed {

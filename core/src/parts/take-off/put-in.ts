@@ -3,7 +3,7 @@ import type { Penetration } from '../../job/job';
 import { type Run, type StrandItem, itemsOfRun } from '../../derived/run';
 import { gather } from '../../quantity/gather';
 import { memoize } from '../../quantity/memoize';
-import { type Use, useOfPart } from './trace';
+import { type Use, useOfPart } from '../list/trace';
 
 /** A part that is to be put in, and where. */
 export interface PutIn extends Pick<StrandItem, 'placed' | 'part'> {

@@ -12,9 +12,9 @@ import { formatLength } from '../../quantity/length';
 import { sizeWords } from '../../quantity/size';
 import { ANCHORS, SUBSTRATES, SUBSTRATE_NAMES, type Substrate } from '../../site/substrates';
 import { packed } from './packed';
-import type { PartsLine } from './parts-list';
+import type { PartsLine } from '../list/parts-list';
 import { type PutIn, putIn } from './put-in';
-import { type Use, useOfHole, useOfRoof, useOfTerminal } from './trace';
+import { type Use, useOfHole, useOfRoof, useOfTerminal } from '../list/trace';
 
 /** From bracket to bracket of a downpipe, and how many a piece has at least (common practice). */
 const BRACKET_EVERY_M = 1.8;

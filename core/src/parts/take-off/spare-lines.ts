@@ -5,7 +5,7 @@ import { sizeInInches } from '../../quantity/size';
 import { cents } from './cents';
 import { articleOf } from '../tables/shelves';
 import { WASHER_USD } from './consumables';
-import type { PartsLine } from './parts-list';
+import type { PartsLine } from '../list/parts-list';
 
 /** Fittings up to this size are small: cheap, easily dropped, and wanted twice (common practice). */
 const SMALL_UP_TO_IN = 1;

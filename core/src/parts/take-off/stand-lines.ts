@@ -6,8 +6,8 @@ import { type Measures, formatLength } from '../../quantity/length';
 import type { Riser, Tank } from '../../walls/tank';
 import { formatMass } from '../../quantity/values';
 import { packed } from './packed';
-import type { PartsLine } from './parts-list';
-import { type Use, useOfTank } from './trace';
+import type { PartsLine } from '../list/parts-list';
+import { type Use, useOfTank } from '../list/trace';
 
 /** From the middle of one block to the next under a flat floor (common practice). */
 const BLOCK_EVERY_M = 0.4;

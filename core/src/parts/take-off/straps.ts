@@ -5,9 +5,9 @@ import { inventedPriceUsd } from '../../fittings/part-family';
 import type { CheckContext } from '../../derived/context';
 import { sizeCode, sizeWords } from '../../quantity/size';
 import { packed } from './packed';
-import type { PartsLine } from './parts-list';
+import type { PartsLine } from '../list/parts-list';
 import { putIn } from './put-in';
-import { useOfHole } from './trace';
+import { useOfHole } from '../list/trace';
 
 /** Invented price of a strap, by the size it holds. */
 const STRAP_USD = 2.4;

@@ -15,13 +15,13 @@ import { gather } from '../../quantity/gather';
 import { memoize } from '../../quantity/memoize';
 import { BEAD_ML, type PlacedNeed, consumableLines } from './consumables';
 import { cents } from './cents';
-import type { ClosedBy, Completeness, CutBars, PartsGroup, PartsLine, PartsList } from './parts-list';
+import type { ClosedBy, Completeness, CutBars, PartsGroup, PartsLine, PartsList } from '../list/parts-list';
 import { cutOf } from './drilling';
 import { cutBars, stockLines } from '../cutting/lengths';
 import { careLines } from './care-lines';
 import { extraLines } from './extra-lines';
 import { type OnHand, takeOf } from './from-hand';
-import { missingFrom } from './missing';
+import { type ProvenList, missingFrom } from '../../proof/prove';
 import { ownSealLines, siliconed } from './own-lines';
 import { packed } from './packed';
 import { type PutIn, putIn, putInByRun } from './put-in';
@@ -30,7 +30,7 @@ import { beddingLines, bracketLines, gutterLines, markerLines, sleeveLines } fro
 import { spareLines } from './spare-lines';
 import { strapLines } from './straps';
 import { type HoleToDrill, drillLines, toolLines } from './tools';
-import { type Use, traced, useOfHole } from './trace';
+import { type Use, traced, useOfHole } from '../list/trace';
 
 /**
  * Everything needed to build the job, in the order in which it is reached for: what drills, what seals the walls, each
@@ -95,7 +95,7 @@ export function takeOff(context: CheckContext): PartsList {
     },
     lengths: lengthsKnown(context),
     get listed() {
-      return (listed ??= everythingListed(builtIn, context));
+      return (listed ??= everythingListed({ lines: builtIn, cuts }, context));
     },
     questions: [...questions(context, cuts), ...standQuestions(context)],
     toBuy: lines.reduce((sum, { buy }) => sum + buy, 0),
@@ -273,11 +273,12 @@ function lengthsKnown({ job, index, runs }: CheckContext): Completeness {
   return { done: cut.length - unknown.size, of: cut.length, missing: [...new Set(labels)] };
 }
 
-function everythingListed(lines: readonly PartsLine[], context: CheckContext): Completeness {
-  const missing = missingFrom(lines, context);
+function everythingListed(list: ProvenList, context: CheckContext): Completeness {
+  const missing = missingFrom(list, context);
+  const notThere = missing.filter(({ bought }) => !bought).length;
   return {
-    done: lines.length,
-    of: lines.length + missing.length,
+    done: list.lines.length - (missing.length - notThere),
+    of: list.lines.length + notThere,
     missing: missing.map(({ code, detail }) => detail ?? code),
   };
 }

@@ -7,10 +7,10 @@ import { type NominalSize, sizeCode, sizeWords } from '../../quantity/size';
 import type { SawFit } from '../../walls/hole-saws';
 import { portOf, tankType } from '../../walls/tank-types';
 import { tankOf } from '../../job/lookup';
-import type { PartsLine } from './parts-list';
+import type { PartsLine } from '../list/parts-list';
 import type { PutIn } from './put-in';
 import type { Tank } from '../../walls/tank';
-import { type Use, traced, useOfHole, useOfPart, useOfTank } from './trace';
+import { type Use, traced, useOfHole, useOfPart, useOfTank } from '../list/trace';
 
 /** A hole to drill, the label it goes by, and how it is cut. */
 export interface HoleToDrill {

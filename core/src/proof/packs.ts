@@ -1,0 +1,25 @@
+/**
+ * What is in one pack of what is sold by the pack, in the unit in which it is needed: read off the packs of the trade (from
+ * memory), by one who has not seen what the list reckons with.
+ */
+const PACKS: readonly (readonly [code: RegExp, holds: number])[] = [
+  // A roll of thread tape: 520 in.
+  [/^TA-/, 13.2],
+  [/^JP-60$/, 60],
+  // Four fluid ounces.
+  [/^(CE|CC|CA|CT|PR)-118$/, 118],
+  [/^SI-300$/, 300],
+  // 250 g of 3 mm wire at 7.3 g/cm3.
+  [/^SO-250$/, 4.8],
+  [/^FX-80$/, 80],
+  [/^(BE|FM)-20$/, 0.02],
+  // Six feet.
+  [/^FO-/, 1.8288],
+  [/^PA-500$/, 500],
+  // 25 kg of ready mix.
+  [/^CA-25$/, 0.012],
+  [/^CA-M3$/, 0.25],
+];
+
+/** One pack of a code holds so much; one piece is one. */
+export const packOf = (code: string): number => PACKS.find(([of]) => of.test(code))?.[1] ?? 1;
