@@ -45,6 +45,13 @@ const arrows = ROOMS.slice(0, -1).map((room, index) => ({
 const config = {
   forbidden: [
     ...arrows,
+    {
+      name: 'the-proof-counts-by-itself',
+      comment: 'what proves a list may know neither how a list is made nor what a joint is said to need',
+      severity: 'error',
+      from: { path: '^core/src/proof/', pathNot: TEST_FILES },
+      to: { path: '^core/src/(parts/(?!list/)|connections/(mate\\.ts|families/|make-up/))' },
+    },
     { name: 'core-not-to-web', severity: 'error', from: { path: '^core/' }, to: { path: '^web/' } },
     {
       name: 'core-knows-no-platform',

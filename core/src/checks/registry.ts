@@ -41,6 +41,7 @@ import firstFlush from './run/first-flush/check';
 import heavyValve from './run/heavy-valve/check';
 import endsDoNotMeet from './run/ends-do-not-meet/check';
 import heightsContradict from './run/heights-contradict/check';
+import longerThanStock from './run/longer-than-stock/check';
 import loop from './run/loop/check';
 import pieceTooShort from './run/piece-too-short/check';
 import heldForGood from './run/held-for-good/check';
@@ -146,6 +147,7 @@ export const CHECKS: readonly Check[] = [
   heightsContradict,
   endsDoNotMeet,
   pieceTooShort,
+  longerThanStock,
   loop,
   nothingBehind,
   noWayToNut,

@@ -251,11 +251,13 @@ const TWO_FROM_MM = 35;
 
 function ofHoses(pair: readonly Side<HoseEnd>[], at: At): readonly Claim[] {
   const bore = pair.find(({ end }) => end.part === 'bore');
-  if (!bore || !pair.some(({ end }) => end.part === 'barb')) return [];
-  // Rural pipe has its nut, tube for drip the edge of its tail.
-  if (bore.end.system !== 'hose' && bore.end.system !== 'pe-id') return [];
+  const barb = pair.find(({ end }) => end.part === 'barb');
+  // The tail of rural pipe has its nut, that of tube for drip its edge; a plain tail in either is clamped.
+  if (!bore || (barb?.end.system !== 'hose' && barb?.end.system !== 'pe-id')) return [];
   const { boreMm, outsideOnBarbMm } = hoseOf(bore.end);
-  return wormDrive(outsideOnBarbMm, bore.end.system === 'pe-id' || boreMm >= TWO_FROM_MM ? 2 : 1, at);
+  const two =
+    Math.max(boreMm, hoseOf(barb.end).boreMm) >= TWO_FROM_MM || pair.some(({ end }) => end.system === 'pe-id');
+  return wormDrive(outsideOnBarbMm, two ? 2 : 1, at);
 }
 
 /** Two washers, a nut and two threads beyond it, and a gasket of 3 mm; up to the next length that shops keep (common practice). */

@@ -94,12 +94,13 @@ export const hoseOnBarb = defineJointFamily({
       {
         kind: 'clamp',
         name: `worm-drive clamp no. ${clampFor(hose.outsideOnBarbMm).number}`,
-        count: hose.clampsPerJoint,
+        // As many as the one of them asks for that is clamped as a rule: pipe with a nut of its own asks for none.
+        count: Math.max(hose.clampsPerJoint, tail.clampsPerJoint),
       },
     ];
     const made = { needs: [], basis, sources, engagementMm: tail.barbLengthMm } as const;
     const not = { ...made, instead, engagementMm: 0 };
-    const unrated = { ...made, needs: system.heldBy === 'clamp' ? clamps() : [], instead };
+    const unrated = { ...made, needs: hoseSystem(barb.system).heldBy === 'clamp' ? clamps() : [], instead };
     switch (reason as Exclude<keyof typeof JUDGEMENTS, 'two-barbs' | 'two-bores'>) {
       case 'far-over':
         return { ...not, why: `The tail is ${by} over the bore.` };

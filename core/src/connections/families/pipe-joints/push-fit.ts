@@ -64,7 +64,7 @@ export const pushFit: PipeJoint = {
       case 'other-series':
         return {
           ...made,
-          needs: soft(pair) ? insertOf(pair) : pair.fittingSeries.pressure ? [] : [{ kind: 'lubricant' }],
+          needs: !pair.fittingSeries.pressure ? [{ kind: 'lubricant' }] : soft(pair) ? insertOf(pair) : [],
           instead: 'Use an adapter between the two series.',
           why: `${agreement(pair)}, but they are two standards: the ring may or may not seal.`,
         };
