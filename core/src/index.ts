@@ -161,6 +161,7 @@ export * from './falls/stand-window';
 export * from './parts/take-off/drilling';
 export * from './proof/prove';
 export * from './parts/list/parts-list';
+export * from './parts/tables/open-questions';
 export * from './parts/tables/shelves';
 export * from './parts/list/trace';
 export * from './parts/cutting/cut-plan';

@@ -125,7 +125,7 @@ describe('under any name', () => {
 
   test('HTML has the name as text and no script of anybody else', () =>
     everyName((job) => {
-      const html = pickListHtml(job.name, 'j', shelves(plan(job).parts, shippedCatalogue), '2026-11-30');
+      const html = pickListHtml(job.name, 'j', shelves(plan(job).parts, shippedCatalogue), [job.name], '2026-11-30');
       const { document } = new JSDOM(html).window;
       expect(document.querySelector('h1')?.textContent).toContain(job.name);
       expect(document.querySelectorAll('script')).toHaveLength(1);

@@ -1,5 +1,5 @@
 import 'server-only';
-import { shelves } from '@herrero/core';
+import { openQuestions, shelves } from '@herrero/core';
 import { CSV_TYPE } from './csv';
 import { answerDownload } from './download';
 import { partsCsv } from './parts-csv';
@@ -30,5 +30,11 @@ export const answerPartsXlsx = answerDownload(async ({ plan, stored }) => ({
 export const answerPickList = answerDownload(({ plan, catalogue, stored: { id, document } }) => ({
   ending: 'pick-list.html',
   type: 'text/html; charset=utf-8',
-  body: pickListHtml(document.name, id, shelves(plan.parts, catalogue), new Date().toISOString().slice(0, 10)),
+  body: pickListHtml(
+    document.name,
+    id,
+    shelves(plan.parts, catalogue),
+    openQuestions(plan.parts),
+    new Date().toISOString().slice(0, 10),
+  ),
 }));

@@ -20,7 +20,7 @@ h2 span,small{color:var(--ink2);font-weight:400;font-size:15px}.tally{display:fl
 button{font:inherit;color:inherit;text-align:left;width:100%;min-height:76px;padding:8px 14px;border:0;border-bottom:1px solid var(--hair);background:none;display:flex;align-items:center;gap:14px}
 button b{display:block}.what{flex:1}.count{font-size:24px;font-weight:650}.box{width:44px;height:44px;border:2px solid var(--ink);background:var(--sheet);flex:none;display:grid;place-items:center;font-size:30px}
 button[aria-pressed=true]{min-height:52px}button[aria-pressed=true] .box{background:var(--ink);color:var(--sheet)}button[aria-pressed=true] small{display:none}
-button:focus-visible{outline:3px solid #a86f0e;outline-offset:-3px}p{padding:8px 14px;margin:0;color:var(--ink2);font-size:15px}
+button:focus-visible{outline:3px solid #a86f0e;outline-offset:-3px}ul{margin:0;padding:8px 14px 8px 34px}.asked{border-bottom:2px solid var(--ink);background:var(--wash)}p{padding:8px 14px;margin:0;color:var(--ink2);font-size:15px}
 #basket{border-top:2px solid var(--ink)}@media print{header{position:static}button{min-height:0;padding:4px 14px}.box{width:22px;height:22px}}
 `;
 
@@ -44,9 +44,16 @@ try{localStorage.setItem(key,JSON.stringify([...picked]))}catch{}show()});show()
  * Names are text and nothing else; the page may load nothing.
  *
  * @param jobId tells the ticks of one job from those of another
+ * @param questions what is not known, and therefore on no shelf
  * @param day   on which the list was made, as an ISO date
  */
-export function pickListHtml(name: string, jobId: string, shelves: readonly Shelf[], day: string): string {
+export function pickListHtml(
+  name: string,
+  jobId: string,
+  shelves: readonly Shelf[],
+  questions: readonly string[],
+  day: string,
+): string {
   const total = shelves.reduce((sum, { lines }) => sum + lines.length, 0);
   const sections = shelves
     .map(
@@ -59,6 +66,10 @@ export function pickListHtml(name: string, jobId: string, shelves: readonly Shel
           .join('')}</section>`,
     )
     .join('\n');
+  const asked =
+    questions.length === 0
+      ? ''
+      : `<section class="asked"><h2>Not known yet, so not on this list</h2><ul>${questions.map((one) => `<li>${escaped(one)}</li>`).join('')}</ul></section>`;
   return `<!doctype html>
 <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1">
 <meta http-equiv="Content-Security-Policy" content="default-src 'none'; style-src 'unsafe-inline'; script-src 'unsafe-inline'">
@@ -66,6 +77,7 @@ export function pickListHtml(name: string, jobId: string, shelves: readonly Shel
 <body data-key="herrero-pick-${escaped(jobId)}">
 <header><h1>Pick for ${escaped(name)}</h1><div class="tally" aria-hidden="true"></div><div id="done" role="status">${total} lines</div></header>
 <main>
+${asked}
 ${total === 0 ? '<p>Nothing is to be bought.</p>' : sections}
 <section id="basket" hidden><h2>In the basket <span>press to put back</span></h2></section>
 <p>Made ${escaped(day)}. Ticks are kept on this phone only. Prices are not shown: those of the catalogue are made up.</p>

@@ -1,5 +1,5 @@
 import 'server-only';
-import { type Currency, type Part, type ShelfLine, shelves, tickLine } from '@herrero/core';
+import { type Currency, type Part, type ShelfLine, openQuestions, shelves, tickLine } from '@herrero/core';
 import { notFound } from './api/problem';
 import { findPlannedJob } from './planned-job';
 
@@ -8,6 +8,8 @@ export interface JobShelves {
   readonly name: string;
   readonly currency: Currency;
   readonly taxPercent: number | null;
+  /** What is not known, and therefore on no shelf. */
+  readonly questions: readonly string[];
   readonly shelves: readonly {
     readonly name: string;
     readonly lines: readonly (ShelfLine & {
@@ -28,6 +30,7 @@ export async function answerShelves(_: Request, { id = '' }: Readonly<Record<str
     name,
     currency,
     taxPercent,
+    questions: openQuestions(found.plan.parts),
     shelves: shelves(found.plan.parts, found.catalogue).map((shelf) => ({
       name: shelf.name,
       lines: shelf.lines.map((line) => {

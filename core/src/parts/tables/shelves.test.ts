@@ -2,7 +2,8 @@ import { expect, test } from 'vitest';
 import { ternPoint } from '../../demo/tern-point';
 import { shippedCatalogue } from '../../fittings/catalogue';
 import { contextOf } from '../../derived/context';
-import { shelves, tickLine } from './shelves';
+import { BEGUN_JOBS } from '../../test/begun-jobs';
+import { articleOf, shelves, tickLine } from './shelves';
 import { takeOff } from '../take-off/take-off';
 
 const list = takeOff(contextOf(ternPoint(), shippedCatalogue));
@@ -39,4 +40,20 @@ test('a tick is of so many: where more are wanted since, the line is open again'
   const [line] = lines;
   expect(tickLine(line!)).toBe(tickLine({ ...line! }));
   expect(tickLine({ ...line!, buy: line!.buy + 1 })).not.toBe(tickLine(line!));
+});
+
+test('what one code stands for several times is one thing each: two lengths of bolt are two articles', () => {
+  const lists = BEGUN_JOBS.map((job) =>
+    takeOff(contextOf(job, shippedCatalogue)).groups.flatMap((group) => group.lines),
+  );
+  for (const own of lists) {
+    const called = new Map<string, string>();
+    for (const line of own.filter(({ buy, unit }) => buy > 0 && unit !== 'length')) {
+      const known = called.get(articleOf(line)) ?? line.detail;
+      called.set(articleOf(line), known);
+      expect([articleOf(line), line.detail]).toEqual([articleOf(line), known]);
+    }
+  }
+  const bolt = { code: 'BO', detail: 'M16 x 65 mm bolt with nut and two washers' };
+  expect(articleOf(bolt)).not.toBe(articleOf({ ...bolt, detail: 'M16 x 80 mm bolt with nut and two washers' }));
 });

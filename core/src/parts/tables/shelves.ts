@@ -22,12 +22,12 @@ export interface ShelfLine extends Traced {
 export const TICK_STATES = ['open', 'in', 'not-on-shelf'] as const;
 export type TickState = (typeof TICK_STATES)[number];
 
-/** Codes that stand for several things, told apart by their detail. */
-const BY_DETAIL: readonly string[] = ['WA', 'IN', 'SLV', 'PK'];
+/** Codes that stand for several things, told apart by their detail: washers, inserts, sleeves, planks, bolts, risers, seals of one's own. */
+const BY_DETAIL = /^(WA|IN|SLV|PK|BO|RI|RL|OW-.*)$/;
 
 /** What a supplier calls a line by: a length of stock by its millimetres, in whatever measures the job is read. */
 export const articleOf = ({ code, detail, stockM }: Pick<PartsLine, 'code' | 'detail' | 'stockM'>): string =>
-  stockM !== undefined ? `${code}@${Math.round(stockM * 1000)}` : BY_DETAIL.includes(code) ? `${code} ${detail}` : code;
+  stockM !== undefined ? `${code}@${Math.round(stockM * 1000)}` : BY_DETAIL.test(code) ? `${code} ${detail}` : code;
 
 /** What a tick belongs to: so many of an article. Where more are wanted since, the line is open again. */
 export const tickLine = ({ article, buy }: Pick<ShelfLine, 'article' | 'buy'>): string => `${article} x ${buy}`;

@@ -9,6 +9,7 @@ import { isToDrill, sealOf } from '../../derived/resolve';
 import type { Spares } from '../../job/job';
 import type { Run } from '../../derived/run';
 import { sealsWall } from '../../fittings/capability';
+import { partTitle } from '../../fittings/catalogue';
 import { isByLength } from '../../fittings/part';
 import { type Measures, formatLength } from '../../quantity/length';
 import { gather } from '../../quantity/gather';
@@ -279,7 +280,10 @@ function everythingListed(list: ProvenList, context: CheckContext): Completeness
   return {
     done: list.lines.length - (missing.length - notThere),
     of: list.lines.length + notThere,
-    missing: missing.map(({ code, detail }) => detail ?? code),
+    missing: missing.map(({ code, detail }) => {
+      const part = context.catalogue.byCode.get(code);
+      return part ? partTitle(part) : (detail ?? code);
+    }),
   };
 }
 

@@ -5,6 +5,7 @@ import { Check, X } from 'lucide-react';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import { MiniPart } from '@/drawing/view/mini-part';
+import { NotKnown } from '@/ui/not-known';
 import { Hatches } from '@/drawing/view/hatches';
 import { type Ticks, unsent } from './ticks';
 import { useTicks } from './use-ticks';
@@ -32,11 +33,14 @@ export function PickList({
   jobId,
   name,
   shelves,
+  questions,
   reckoning,
 }: {
   readonly jobId: string;
   readonly name: string;
   readonly shelves: readonly PickShelf[];
+  /** What is not known, and therefore on no shelf. */
+  readonly questions: readonly string[];
   readonly reckoning: Reckoning;
 }) {
   const { ticks, offline, kept, said, press } = useTicks(jobId);
@@ -84,6 +88,7 @@ export function PickList({
         </p>
       )}
       <main className="flex-1 pb-24">
+        <NotKnown questions={questions} />
         {lines.length === 0 && <p className="p-3 type-row">Nothing is to be bought for this job.</p>}
         {shelves.map((shelf) => {
           const own = shelf.lines.filter(isOpen);

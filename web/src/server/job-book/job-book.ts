@@ -22,6 +22,7 @@ import {
   needWords,
   noteWords,
   placesWords,
+  openQuestions,
   reckoned,
   reckoningWords,
   tapeMarks,
@@ -149,11 +150,11 @@ function listBlocks(book: Book): readonly Block[] {
     paragraph(totals, widthMm, 3.6, true),
     heading('Caution', widthMm),
     ...cautionsOf(parts).map((text) => paragraph(text, widthMm)),
-    ...(parts.questions.length === 0
+    ...(openQuestions(parts).length === 0
       ? []
       : [
           heading('Not known yet, so not in the list', widthMm),
-          ...parts.questions.map((text) => paragraph(text, widthMm)),
+          ...openQuestions(parts).map((text) => paragraph(text, widthMm)),
         ]),
     ...settledBlocks(book, widthMm),
     ...saidBlocks(book, widthMm),

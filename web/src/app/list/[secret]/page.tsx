@@ -1,5 +1,6 @@
 import { type Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { NotKnown } from '@/ui/not-known';
 import { jobOfSecret } from '@/server/db/merchant-repository';
 import { askShelves } from '@/server/ask-shelves';
 
@@ -27,6 +28,7 @@ export default async function MerchantPage({ params }: Props) {
         What is to be bought, by shelf. Names and codes are generic: an equal part of any maker will do, as long as its
         ends, size and material are these.
       </p>
+      <NotKnown questions={found.questions} />
       {found.shelves.length === 0 && <p className="type-row">Nothing is to be bought.</p>}
       {found.shelves.map(({ name, lines }) => (
         <table key={name} className="mb-4 w-full type-row">

@@ -15,6 +15,8 @@ export default async function PickPage({ params }: Props) {
   const { id } = await params;
   const found = await askShelves(id);
   if (!found) notFound();
-  const { name, currency, taxPercent, shelves } = found;
-  return <PickList jobId={id} name={name} reckoning={{ currency, taxPercent }} shelves={shelves} />;
+  const { name, currency, taxPercent, shelves, questions } = found;
+  return (
+    <PickList jobId={id} name={name} reckoning={{ currency, taxPercent }} shelves={shelves} questions={questions} />
+  );
 }
