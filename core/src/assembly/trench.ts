@@ -15,21 +15,28 @@ export const isInGround = ({ from, to, inTank }: Pick<Leg, 'from' | 'to' | 'inTa
   !inTank && Math.max(from.up, to.up) < 0;
 
 /** Sand or fine gravel round the buried pipes of a run [m3]: the trench up to the cover of the pipe, without the pipe. */
-export function beddingM3(run: Run, context: RunSight): number {
-  const course = coursesOf(context).get(run.penetration.id);
-  return course ? beddingAlong(course, run) : 0;
-}
+export const beddingM3 = (run: Run, context: RunSight): number =>
+  dugIn(run, context).reduce((sum, { part, levelM }) => {
+    const outsideM = outsideMmOf(part) / 1000;
+    const section = (outsideM + BESIDE_M) * (BELOW_M + outsideM + OVER_M) - (Math.PI / 4) * outsideM ** 2;
+    return sum + levelM * section;
+  }, 0);
 
-const beddingAlong = memoizeBoth(({ along }: Course, { strands }: Run): number =>
+/** The new lengths of a run that lie in a trench, with how long each is on the plan [m]. */
+const dugFor = memoizeBoth(({ along }: Course, { strands }: Run) =>
   strands
     .flatMap((strand) => along.get(strand) ?? [])
     .filter((leg) => isByLength(leg.part) && !leg.placed.existing && leg.placed.lengthM !== null)
-    // What is only drawn there, because nobody has said where it goes, buys no sand.
+    // For what is only drawn there, because nobody has said where it goes, nobody digs.
     .filter((leg) => leg.sure && leg.assumed.length === 0 && isInGround(leg))
-    .reduce((sum, { part, from, to }) => {
-      const outsideM = outsideMmOf(part) / 1000;
-      const level = lengthOf({ ...minus(to, from), up: 0 });
-      const section = (outsideM + BESIDE_M) * (BELOW_M + outsideM + OVER_M) - (Math.PI / 4) * outsideM ** 2;
-      return sum + level * section;
-    }, 0),
+    .map(({ part, from, to }) => ({ part, levelM: lengthOf({ ...minus(to, from), up: 0 }) })),
 );
+
+const dugIn = (run: Run, context: RunSight): ReturnType<typeof dugFor> => {
+  const course = coursesOf(context).get(run.penetration.id);
+  return course ? dugFor(course, run) : [];
+};
+
+/** How long the trench of a run is, seen from above [m]. */
+export const trenchM = (run: Run, context: RunSight): number =>
+  dugIn(run, context).reduce((sum, { levelM }) => sum + levelM, 0);

@@ -83,7 +83,7 @@ export const ofHolding = (context: CheckContext): readonly Claim[] => [
 ];
 
 /** Two for each bracket: wood screws, screws with plugs, screws for sheet. */
-const SCREWS = { wood: 'AW', masonry: 'AM', sheet: 'AS' } as const;
+export const SCREWS = { wood: 'AW', masonry: 'AM', sheet: 'AS' } as const;
 
 const inEarth = ({ from, to, inTank }: Leg): boolean => !inTank && from.up < 0 && to.up < 0;
 
@@ -92,6 +92,7 @@ export const ofTrenches = (context: CheckContext): readonly Claim[] =>
   runsOnce(context).flatMap(({ penetration, strands }) => {
     const course = coursesOf(context).get(penetration.id);
     let m3 = 0;
+    let alongM = 0;
     for (const strand of strands)
       for (const leg of course?.along.get(strand) ?? []) {
         const { part, placed, from, to } = leg;
@@ -99,9 +100,17 @@ export const ofTrenches = (context: CheckContext): readonly Claim[] =>
         if (!leg.sure || leg.assumed.length > 0 || !inEarth(leg)) continue;
         const acrossM = outsideMmOf(part) / 1000;
         const ditchM2 = (acrossM + 0.3) * (acrossM + 0.25) - Math.PI * (acrossM / 2) ** 2;
-        m3 += ditchM2 * Math.hypot(to.right - from.right, to.out - from.out);
+        const levelM = Math.hypot(to.right - from.right, to.out - from.out);
+        m3 += ditchM2 * levelM;
+        alongM += levelM;
       }
-    return m3 > 0 ? [claim('BE-20', m3, useOfHole(penetration), { unit: 'm3' })] : [];
+    if (m3 <= 0) return [];
+    // Tape that warns, a twentieth more than the trench is long: everywhere but in the United States (common practice).
+    const warned = context.job.region !== 'US';
+    return [
+      claim('BE-20', m3, useOfHole(penetration), { unit: 'm3' }),
+      ...(warned ? [claim('WT-100', 1.05 * alongM, useOfHole(penetration), { unit: 'm' })] : []),
+    ];
   });
 
 /** What is seen of the lengths that are put in: those that lie in no trench. */

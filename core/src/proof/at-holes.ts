@@ -6,7 +6,7 @@ import { useOfHole } from '../parts/list/trace';
 import { sizeCode, sizeWords } from '../quantity/size';
 import { sawFit } from '../walls/hole-saws';
 import { wallKindOf } from '../walls/tank-types';
-import { type Claim, claim } from './claim';
+import { type Claim, claim, thereIs } from './claim';
 
 const BEAD_ML = 15;
 /** What somebody closes a hole with himself, by the first letters of its line. */
@@ -47,6 +47,11 @@ function sawn(hole: CheckContext['job']['penetrations'][number], context: CheckC
   const row = seal && wallSealSizeOf(seal.end.style, seal.end.size);
   const fit = sawFit(diameterM, job.measures, row?.holeMm, wallKindOf(tank) === 'concrete');
   const use = useOfHole(hole);
-  if ('sawM' in fit) return [{ ...claim(`SW-${Math.round(fit.sawM * 10_000)}`, 0, use), notBought: false }];
-  return [claim(fit.fit === 'core' ? 'KD' : 'JS', 0, use, { notBought: true })];
+  const cut =
+    'sawM' in fit
+      ? claim(`SW-${Math.round(fit.sawM * 10_000)}`, 0, use)
+      : thereIs(fit.fit === 'core' ? 'KD' : 'JS', use);
+  // A fifth of a millilitre goes round the bare edge of each inch of hole in steel.
+  const zincMl = 0.2 * Math.PI * ((diameterM * 1000) / 25);
+  return [cut, ...(wallKindOf(tank) === 'metal' ? [claim('ZP-100', zincMl, use, { unit: 'ml' })] : [])];
 }

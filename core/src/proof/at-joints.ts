@@ -31,12 +31,16 @@ export const atJoint: (judged: JudgedJoint) => readonly Claim[] = memoize((judge
     { end: a.end, material: a.material },
     { end: b.end, material: b.material },
   ] as const;
+  // Soap and inserts can be left out, and the joint goes together all the same: whoever says so buys none.
+  const leftOut = ({ code }: Claim): boolean =>
+    joint.madeWith !== null &&
+    ((code === 'LU' && !joint.madeWith.includes('lubricant')) || (code === 'IN' && !joint.madeWith.includes('insert')));
   return ofSides(sides[0], sides[1], {
     use,
     rated: mating.verdict !== 'fits-unrated',
     onWasher: mating.verdict === 'holds-with',
     factorySeal: joint.factorySeal,
-  });
+  }).filter((one) => !leftOut(one));
 });
 
 interface At {

@@ -2,11 +2,13 @@ import { runsOnce } from '../assembly/flow';
 import type { CheckContext } from '../derived/context';
 import { placeAt } from '../derived/strands';
 import { gutterCode, gutterOf } from '../fittings/families/gutter';
-import { isByLength } from '../fittings/part';
+import type { StrandItem } from '../derived/run';
+import { isByLength, outsideMmOf } from '../fittings/part';
 import { holeById, tankOf } from '../job/lookup';
-import { useOfExtra, useOfRoof, useOfTerminal } from '../parts/list/trace';
+import { type Use, useOfExtra, useOfRoof, useOfTerminal } from '../parts/list/trace';
 import { DRAWS } from '../walls/roles';
 import { isDrunk } from '../walls/tank';
+import { SCREWS } from './along-lengths';
 import { type Claim, claim } from './claim';
 
 /** What belongs to where a line ends: a plate where somebody could drink, a marker at an outfall, a sleeve through a wall. */
@@ -25,11 +27,19 @@ export const atPlaces = (context: CheckContext): readonly Claim[] => [
       const use = useOfTerminal(place.id, penetration);
       return [
         ...(place.kind === 'daylight' && penetration.roles.includes('overflow') ? [claim('OM', 1, use)] : []),
-        ...(place.throughM !== null && items.some(({ part }) => isByLength(part)) ? [claim('SLV', 1, use)] : []),
+        ...throughWall(place.throughM !== null ? items.findLast(({ part }) => isByLength(part)) : undefined, use),
       ];
     }),
   ),
 ];
+
+/** A sleeve 25 mm wider than the pipe, and the ring between them filled 15 mm deep at both ends (common practice). */
+function throughWall(pipe: StrandItem | undefined, use: Use): readonly Claim[] {
+  if (!pipe) return [];
+  const radiusMm = outsideMmOf(pipe.part) / 2;
+  const ringMm2 = Math.PI * ((radiusMm + 12.5) ** 2 - radiusMm ** 2);
+  return [claim('SLV', 1, use), claim('SE-300', (ringMm2 * 15 * 2) / 1000, use, { unit: 'ml' })];
+}
 
 /** Stock lengths end to end with a union between two, a stop at either end, brackets from end to end, guards over all of it. */
 export const atRoofs = ({ job }: CheckContext): readonly Claim[] =>
@@ -46,6 +56,10 @@ export const atRoofs = ({ job }: CheckContext): readonly Claim[] =>
       of('end', 2),
       of('bracket', times(range.bracketEveryM) + 1),
       of('guard', times(range.guardM)),
+      // Two screws in each bracket.
+      ...(roof.fixedTo === null
+        ? []
+        : [claim(SCREWS[roof.fixedTo], 2 * (times(range.bracketEveryM) + 1), useOfRoof(roof))]),
     ].filter(({ amount }) => amount > 0);
   });
 

@@ -1,10 +1,11 @@
 import type { CheckContext } from '../derived/context';
 import { tankOf } from '../job/lookup';
 import { type Part, isByLength, outsideMmOf } from '../fittings/part';
-import type { Use } from '../parts/list/trace';
+import { isDownpipe } from '../fittings/capability';
+import { type Use, useOfRoof, useOfTank } from '../parts/list/trace';
 import { sizeCode } from '../quantity/size';
 import { portOf, tankType } from '../walls/tank-types';
-import { newParts } from './along-lengths';
+import { newParts, ofTrenches } from './along-lengths';
 import { type Claim, thereIs } from './claim';
 
 /** Up to this a cutter goes round a pipe; above it a saw in a box [mm]. */
@@ -25,13 +26,31 @@ export function byHand(context: CheckContext, made: readonly Claim[]): readonly 
   const tool = (code: string, uses: readonly Use[]): readonly Claim[] =>
     uses.slice(0, 1).map((use) => thereIs(code, use));
   const drilled = at(/^(SW-|JS$|KD$)/);
+  const earth = [
+    ...ofTrenches(context).map(({ use }) => use),
+    ...job.tanks.filter(({ buriedM, stands }) => buriedM > 0 && !stands).map(useOfTank),
+  ];
+  const high = [
+    ...job.roofs.filter(({ gutterM }) => gutterM > 0).map(useOfRoof),
+    ...of((part) => isByLength(part) && isDownpipe(part)),
+  ];
   return [
     ...tool('SW-ARB', at(/^SW-/)),
     ...['DR', 'DB', 'EY'].flatMap((code) => tool(code, drilled)),
     ...(news.length === 0
       ? []
       : [
-          ...tool('TM', [whole]),
+          ...['TM', 'GLV', 'RAG', 'BUC'].flatMap((code) => tool(code, [whole])),
+          ...['LOC', 'SPD', 'STR'].flatMap((code) => tool(code, earth)),
+          ...['STR', 'LAD'].flatMap((code) => tool(code, high)),
+          ...(job.roofs.some(({ fixedTo }) => fixedTo === 'masonry') ? tool('MBT', high) : []),
+          ...tool(
+            'BRU',
+            job.tanks
+              .filter((tank) => tankType(tank.type).secondHand && !tank.stands)
+              .filter(({ cleaning }) => cleaning === null || cleaning === 'not' || cleaning === 'rinsed')
+              .map(useOfTank),
+          ),
           ...(job.tanks.length > 0 ? tool('LE', [whole]) : []),
           ...job.tanks
             .filter(({ type, accessM }) => (tankType(type).openTop ? !tankType(type).breathes : accessM > 0))

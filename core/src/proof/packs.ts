@@ -8,7 +8,10 @@ const PACKS: readonly (readonly [code: RegExp, holds: number])[] = [
   [/^JP-60$/, 60],
   // Four fluid ounces.
   [/^(CE|CC|CA|CT|PR)-118$/, 118],
-  [/^SI-300$/, 300],
+  [/^(SI|SE)-300$/, 300],
+  [/^ZP-100$/, 100],
+  // A roll of warning tape: 100 m.
+  [/^WT-100$/, 100],
   // 250 g of 3 mm wire at 7.3 g/cm3.
   [/^SO-250$/, 4.8],
   [/^FX-80$/, 80],

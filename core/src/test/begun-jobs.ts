@@ -293,6 +293,14 @@ const WITH_CARE: readonly Job[] = [
     ],
   }),
   withWall(measured(-2, -0.25), measured(2, -0.25)),
+  // Filled by a tanker, and the air leaves through half an inch.
+  tankWith({
+    type: 'closed-drum',
+    holes: [
+      { id: 'air', roles: ['vent'], size: '1/2', face: 'top', heightM: 0.89, aroundM: 0.3, depthM: 0.15 },
+      { id: 'in', roles: ['tanker-fill'], size: '2', face: 'top', heightM: 0.89, aroundM: 0.3, depthM: 0.45 },
+    ],
+  }),
   // Stored by somebody whose program took it; today's does not.
   { ...ternPoint(), frostM: 9 },
 ];

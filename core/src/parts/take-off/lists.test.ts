@@ -181,12 +181,14 @@ describe('tools', () => {
       })),
     }).map(({ code }) => code);
 
+  // A tape, gloves, rags and a bucket go to every job (common practice).
+  const BAG = ['TM', 'GLV', 'RAG', 'BUC'];
   // Pipe of 1 in is cut round, pipe of 3 in is sawn.
   test.each([
-    ['a pipe', ['PI-100'], ['TM', 'PC', 'BV']],
-    ['a large pipe', ['PI-300'], ['TM', 'FS', 'BV']],
-    ['a hose', ['HO-100'], ['TM', 'KN']],
-    ['a bulkhead', ['BH-100'], ['TM', 'SR']],
+    ['a pipe', ['PI-100'], [...BAG, 'PC', 'BV']],
+    ['a large pipe', ['PI-300'], [...BAG, 'FS', 'BV']],
+    ['a hose', ['HO-100'], [...BAG, 'KN']],
+    ['a bulkhead', ['BH-100'], [...BAG, 'SR']],
     ['nothing', [], []],
   ])('for %s', (_, codes, expected) => expect(toolsFor(codes)).toEqual(expected));
 
@@ -199,5 +201,5 @@ describe('tools', () => {
           { kind: 'clamp', name: 'x', count: 1 },
         ],
       ),
-    ).toEqual(['TM', 'WR', 'SD']));
+    ).toEqual([...BAG, 'WR', 'SD']));
 });

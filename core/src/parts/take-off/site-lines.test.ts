@@ -99,6 +99,8 @@ test('a wall on the way asks for a sleeve that clears the pipe', () => {
   // 1 in pipe is 33.4 mm outside; 25 mm clear.
   expect(lines(job)).toMatchObject([
     { code: 'SLV', detail: 'at least 59 mm inside, 11-13/16 in long, for 1 in pipe' },
+    // Two rings of 15 mm between 58.4 and 33.4 mm: pi / 4 x (58.4^2 - 33.4^2) x 30 = 54.1 ml.
+    { code: 'SE-300', need: 55, unit: 'ml', buy: 1 },
     { code: 'LB' },
   ]);
 });

@@ -1,14 +1,16 @@
 import { placeAt } from '../../derived/strands';
 import { runsOnce } from '../../assembly/flow';
-import { beddingM3 } from '../../assembly/trench';
+import { beddingM3, trenchM } from '../../assembly/trench';
+import type { Region } from '../../region';
 import { isDownpipe } from '../../fittings/capability';
-import { gutterCode, gutterOf, gutterPieces } from '../../fittings/families/gutter';
+import { type GutterPiece, gutterCode, gutterOf, gutterPieces } from '../../fittings/families/gutter';
 import { inventedPriceUsd } from '../../fittings/part-family';
 import { isByLength, outsideMmOf } from '../../fittings/part';
 import type { CheckContext } from '../../derived/context';
 import { roofsInto } from '../../derived/heights';
 import type { Run, StrandItem } from '../../derived/run';
 import { formatLength } from '../../quantity/length';
+import type { Roof } from '../../job/job';
 import { sizeWords } from '../../quantity/size';
 import { ANCHORS, SUBSTRATES, SUBSTRATE_NAMES, type Substrate } from '../../site/substrates';
 import { packed } from './packed';
@@ -34,9 +36,14 @@ interface Held {
   readonly fixedTo: Substrate | null;
 }
 
-/** Brackets of the downpipes that are put up, and what fixes them to the wall they are on. */
+/** Brackets of the downpipes that are put up, and what fixes them and those of the gutters to what they are on. */
 export function bracketLines(context: CheckContext): PartsLine[] {
   const { job, catalogue } = context;
+  const gutters = hungGutters(job).map(({ roof, use, pieces }) => ({
+    fixedTo: roof.fixedTo,
+    count: pieces.bracket,
+    use,
+  }));
   const held = putIn(context)
     .filter(({ part }) => isByLength(part) && isDownpipe(part))
     .map((item): Held => ({ item, fixedTo: roofsInto(job, item.penetration.id)[0]?.fixedTo ?? null }));
@@ -60,7 +67,11 @@ export function bracketLines(context: CheckContext): PartsLine[] {
     ];
   });
   const anchors = SUBSTRATES.flatMap((substrate): PartsLine[] => {
-    const own = held.filter(({ fixedTo }) => fixedTo === substrate);
+    const pipes = held.filter(({ fixedTo }) => fixedTo === substrate);
+    const own = [
+      ...pipes.map(({ item }) => ({ use: item.use, count: bracketsFor(item.placed.lengthM) })),
+      ...gutters.filter(({ fixedTo }) => fixedTo === substrate),
+    ];
     if (own.length === 0) return [];
     const anchor = ANCHORS[substrate];
     return [
@@ -68,9 +79,9 @@ export function bracketLines(context: CheckContext): PartsLine[] {
         code: anchor.code,
         title: anchor.name,
         detail: anchor.detail,
-        need: count(own) * anchor.each,
+        need: own.reduce((sum, one) => sum + one.count, 0) * anchor.each,
         packUsd: anchor.priceUsd,
-        uses: usesOf(own),
+        uses: own.map(({ use }) => use),
         note: `${anchor.each} for each bracket on ${SUBSTRATE_NAMES[substrate].toLowerCase()}`,
       }),
     ];
@@ -78,12 +89,24 @@ export function bracketLines(context: CheckContext): PartsLine[] {
   return [...brackets, ...anchors];
 }
 
+/** The gutters that are put up, with what each takes. */
+const hungGutters = (job: CheckContext['job']) =>
+  job.roofs.flatMap((roof) => {
+    const range = roof.gutterM === 0 ? undefined : gutterOf(job, roof);
+    return range ? [{ roof, use: useOfRoof(roof), range, pieces: gutterPieces(roof.gutterM, range) }] : [];
+  });
+
+/** What is said below a line of gutter: a corner is nobody's but the builder's, and screws follow from what it hangs on. */
+const gutterNote = (piece: GutterPiece, own: readonly { readonly roof: Roof }[]): string | undefined =>
+  piece === 'length'
+    ? 'straight: a corner is written on the list by yourself'
+    : piece === 'bracket' && own.some(({ roof }) => roof.fixedTo === null)
+      ? 'what they are fixed to is not said: see Site'
+      : undefined;
+
 /** The gutters that are put up: lengths, unions, stop ends, brackets and guards, those of all roofs together. */
 export function gutterLines({ job, catalogue }: CheckContext): PartsLine[] {
-  const hung = job.roofs.flatMap((roof) => {
-    const range = roof.gutterM === 0 ? undefined : gutterOf(job, roof);
-    return range ? [{ use: useOfRoof(roof), range, pieces: gutterPieces(roof.gutterM, range) }] : [];
-  });
+  const hung = hungGutters(job);
   return [...new Set(hung.map(({ range }) => range))].flatMap((range) =>
     (['length', 'union', 'end', 'bracket', 'guard'] as const).flatMap((piece): PartsLine[] => {
       const part = catalogue.byCode.get(gutterCode(range, piece));
@@ -97,7 +120,7 @@ export function gutterLines({ job, catalogue }: CheckContext): PartsLine[] {
           need: own.reduce((sum, { pieces }) => sum + pieces[piece], 0),
           packUsd: part.priceUsd,
           uses: own.map(({ use }) => use),
-          ...(piece === 'length' ? { note: 'straight: a corner is written on the list by yourself' } : {}),
+          note: gutterNote(piece, own),
         }),
       ];
     }),
@@ -124,6 +147,36 @@ export function beddingLines(context: CheckContext): PartsLine[] {
       packUsd: BAG_USD,
       uses: beds.map(({ use }) => use),
       note: 'trench 300 mm wider than the pipe, 100 mm below it, 150 mm over it',
+    }),
+  ];
+}
+
+/** A roll of warning tape [m] and its price, and how much more is rolled out than the trench is long (common practice). */
+const WARNING_ROLL_M = 100;
+const WARNING_USD = 11;
+const ROLLED_OUT = 1.05;
+/** Where it is laid over every buried line (common practice). */
+const WARNED_IN: readonly Region[] = ['UK', 'EU', 'ANZ'];
+
+/** Tape that warns whoever digs there next, a spade over the pipe. */
+export function warningLines(context: CheckContext): PartsLine[] {
+  const { region } = context.job;
+  if (region !== null && !WARNED_IN.includes(region)) return [];
+  const trenches = runsOnce(context)
+    .map((run) => ({ use: useOfHole(run.penetration), lengthM: trenchM(run, context) * ROLLED_OUT }))
+    .filter(({ lengthM }) => lengthM > 0);
+  if (trenches.length === 0) return [];
+  return [
+    packed({
+      code: 'WT-100',
+      title: 'Warning tape for a trench',
+      detail: `roll of ${WARNING_ROLL_M} m`,
+      need: Math.round(trenches.reduce((sum, { lengthM }) => sum + lengthM, 0) * 100) / 100,
+      unit: 'm',
+      holds: WARNING_ROLL_M,
+      packUsd: WARNING_USD,
+      uses: trenches.map(({ use }) => use),
+      note: '150 mm under the ground, over the pipe',
     }),
   ];
 }
@@ -162,19 +215,52 @@ const lastPipe = ({ strands }: Run, terminalId: string): StrandItem | undefined 
     .find(({ end }) => end.at === 'terminal' && end.id === terminalId)
     ?.items.findLast(({ part }) => isByLength(part));
 
-/** A sleeve where a line goes through a wall on its way to its place: one for each line that does. */
+/** How deep the gap of a sleeve is filled at either end [mm] (common practice). */
+const SEALED_MM = 15;
+const SEALANT_TUBE_ML = 300;
+const SEALANT_USD = 6.5;
+
+/** A sleeve where a line goes through a wall on its way to its place, one for each line that does, and what fills its gap. */
 export function sleeveLines(context: CheckContext): PartsLine[] {
   const { job } = context;
   const sleeves = runsOnce(context).flatMap((run) =>
     job.terminals.flatMap(({ id, throughM }) => {
       const pipe = lastPipe(run, id);
       if (throughM === null || !pipe) return [];
-      const outsideMm = outsideMmOf(pipe.part) + SLEEVE_CLEAR_MM;
+      const pipeMm = outsideMmOf(pipe.part);
+      const outsideMm = pipeMm + SLEEVE_CLEAR_MM;
       const { size } = pipe.part;
       const detail = `at least ${Math.ceil(outsideMm)} mm inside, ${formatLength(throughM, job.measures)} long, for ${sizeWords(size)} pipe`;
-      return [{ detail, size, use: useOfTerminal(id, run.penetration) }];
+      // The ring between pipe and sleeve, at both ends.
+      const gapMl = ((Math.PI / 4) * (outsideMm ** 2 - pipeMm ** 2) * 2 * SEALED_MM) / 1000;
+      return [{ detail, size, gapMl, use: useOfTerminal(id, run.penetration) }];
     }),
   );
+  if (sleeves.length === 0) return [];
+  return [...sleeveLinesOf(sleeves), sealantLine(sleeves)];
+}
+
+interface Sleeve {
+  readonly detail: string;
+  readonly size: StrandItem['part']['size'];
+  readonly gapMl: number;
+  readonly use: Use;
+}
+
+const sealantLine = (sleeves: readonly Sleeve[]): PartsLine =>
+  packed({
+    code: 'SE-300',
+    title: 'Sealant, soft, for outdoors',
+    detail: `tube of ${SEALANT_TUBE_ML} ml`,
+    need: Math.ceil(sleeves.reduce((sum, { gapMl }) => sum + gapMl, 0)),
+    unit: 'ml',
+    holds: SEALANT_TUBE_ML,
+    packUsd: SEALANT_USD,
+    uses: sleeves.map(({ use }) => use),
+    note: 'round the pipe in its sleeve, inside and outside',
+  });
+
+function sleeveLinesOf(sleeves: readonly Sleeve[]): PartsLine[] {
   return [...new Set(sleeves.map(({ detail }) => detail))].flatMap((detail) => {
     const own = sleeves.filter((one) => one.detail === detail);
     const [first] = own;
@@ -187,7 +273,7 @@ export function sleeveLines(context: CheckContext): PartsLine[] {
             need: own.length,
             packUsd: inventedPriceUsd(SLEEVE_USD, first.size),
             uses: own.map(({ use }) => use),
-            note: 'filled with soft sealant, falling outward',
+            note: 'falling outward, its gap filled with sealant',
           }),
         ]
       : [];

@@ -57,6 +57,9 @@ describe('one whole job, every line', () => {
     expect(parts.groups.find(({ id }) => id === 'tools')?.lines.map(({ code }) => code)).toEqual([
       'TM',
       'LE',
+      'GLV',
+      'RAG',
+      'BUC',
       'CD',
       'WR',
       'SR',

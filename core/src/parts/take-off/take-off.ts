@@ -5,7 +5,8 @@ import { tankOf } from '../../job/lookup';
 import type { CheckContext, JudgedJoint } from '../../derived/context';
 import { MATERIAL_NAMES } from '../../connections/material';
 import { holdsAtAll } from '../../connections/mating';
-import { isToDrill, sealOf } from '../../derived/resolve';
+import { holeDiameterM, isToDrill, sealOf } from '../../derived/resolve';
+import { wallKindOf } from '../../walls/tank-types';
 import type { Spares } from '../../job/job';
 import type { Run } from '../../derived/run';
 import { sealsWall } from '../../fittings/capability';
@@ -27,7 +28,7 @@ import { ownSealLines, siliconed } from './own-lines';
 import { packed } from './packed';
 import { type PutIn, putIn, putInByRun } from './put-in';
 import { standLines, standQuestions } from './stand-lines';
-import { beddingLines, bracketLines, gutterLines, markerLines, sleeveLines } from './site-lines';
+import { beddingLines, bracketLines, gutterLines, markerLines, sleeveLines, warningLines } from './site-lines';
 import { spareLines } from './spare-lines';
 import { strapLines } from './straps';
 import { type HoleToDrill, drillLines, toolLines } from './tools';
@@ -63,6 +64,7 @@ export function takeOff(context: CheckContext): PartsList {
       ...gutterLines(context),
       ...bracketLines(context),
       ...beddingLines(context),
+      ...warningLines(context),
       ...sleeveLines(context),
       ...markerLines(context),
       ...careLines(context),
@@ -71,6 +73,7 @@ export function takeOff(context: CheckContext): PartsList {
     group('consumables', 'Consumables', 'tape, primer, cement, clamps', [
       ...consumableLines(needs),
       ...siliconeLines(context),
+      ...zincLines(drillable, context),
     ]),
     group(
       'tools',
@@ -208,6 +211,34 @@ function siliconeLines(context: CheckContext): PartsLine[] {
       packUsd: TUBE_USD,
       uses: places,
       note: 'fills a gap; does not bond polyethylene',
+    }),
+  ];
+}
+
+const ZINC_TIN_ML = 100;
+const ZINC_USD = 8;
+/** A stroke of the brush round the bare edge of a hole [ml for each mm of its diameter] (common practice). */
+const ZINC_ML_PER_MM = (0.2 * Math.PI) / 25;
+
+/** What keeps rust from the edge of a hole in sheet steel. */
+function zincLines(drilled: readonly HoleToDrill[], { job, index }: CheckContext): PartsLine[] {
+  const bare = job.penetrations.filter((hole) => {
+    const tank = tankOf(job, hole);
+    return tank !== undefined && wallKindOf(tank) === 'metal' && drilled.some(({ id }) => id === hole.id);
+  });
+  if (bare.length === 0) return [];
+  const acrossMm = bare.reduce((sum, { id }) => sum + (holeDiameterM(id, job, index) ?? 0) * 1000, 0);
+  return [
+    packed({
+      code: 'ZP-100',
+      title: 'Zinc-rich paint',
+      detail: `tin of ${ZINC_TIN_ML} ml, with a brush`,
+      need: Math.ceil(acrossMm * ZINC_ML_PER_MM),
+      unit: 'ml',
+      holds: ZINC_TIN_ML,
+      packUsd: ZINC_USD,
+      uses: bare.map(useOfHole),
+      note: 'on the bare edge of every hole in steel, before anything is set in it',
     }),
   ];
 }

@@ -1,7 +1,7 @@
 import { type Role } from '../../walls/roles';
 import type { Need } from '../../connections/mating';
 import type { CheckContext } from '../../derived/context';
-import { type Part, outsideMmOf } from '../../fittings/part';
+import { type Part, isByLength, outsideMmOf } from '../../fittings/part';
 import { MM_PER_INCH, formatLength, type Measures } from '../../quantity/length';
 import { type NominalSize, sizeCode, sizeWords } from '../../quantity/size';
 import type { SawFit } from '../../walls/hole-saws';
@@ -10,7 +10,10 @@ import { tankOf } from '../../job/lookup';
 import type { PartsLine } from '../list/parts-list';
 import type { PutIn } from './put-in';
 import type { Tank } from '../../walls/tank';
-import { type Use, traced, useOfHole, useOfPart, useOfTank } from '../list/trace';
+import { runsOnce } from '../../assembly/flow';
+import { trenchM } from '../../assembly/trench';
+import { isDownpipe } from '../../fittings/capability';
+import { type Use, traced, useOfHole, useOfPart, useOfRoof, useOfTank } from '../list/trace';
 
 /** A hole to drill, the label it goes by, and how it is cut. */
 export interface HoleToDrill {
@@ -107,6 +110,22 @@ const partsThat =
 const CUTTER_UP_TO_MM = 2.5 * MM_PER_INCH;
 const isPipe = ({ family }: Part): boolean => family === 'pipe';
 
+const atAll = ({ placed }: Work): readonly Use[] | undefined => when(placed.length > 0);
+/** Runs that lie in a trench, and tanks that are set in the ground now. */
+const dug = ({ context }: Work): readonly Use[] => [
+  ...runsOnce(context)
+    .filter((run) => trenchM(run, context) > 0)
+    .map(({ penetration }) => useOfHole(penetration)),
+  ...context.job.tanks.filter(({ buriedM, stands }) => buriedM > 0 && !stands).map(useOfTank),
+];
+/** Roofs that get a gutter, and lines that get a downpipe. */
+const upThere = ({ context, placed }: Work): readonly Use[] => [
+  ...context.job.roofs.filter(({ gutterM }) => gutterM > 0).map(useOfRoof),
+  ...placed.filter(({ part }) => isByLength(part) && isDownpipe(part)).map(({ use }) => use),
+];
+const wantsBrush = ({ type, cleaning, stands }: Tank): boolean =>
+  tankType(type).secondHand && !stands && cleaning !== 'washed' && cleaning !== 'reconditioned';
+
 /** Every tool beside those that drill. A new one: a row here. */
 const TOOLS: readonly ToolRule[] = [
   {
@@ -120,6 +139,46 @@ const TOOLS: readonly ToolRule[] = [
     title: 'Spirit level',
     detail: 'bases level, drains in their fall',
     wanted: ({ context, placed }) => (placed.length > 0 ? some(context.job.tanks.map(useOfTank)) : undefined),
+  },
+  { code: 'GLV', title: 'Work gloves', detail: 'edges, swarf and cement', wanted: atAll },
+  { code: 'RAG', title: 'Rags', detail: 'wipe before primer and after tape', wanted: atAll },
+  { code: 'BUC', title: 'Bucket', detail: 'for the test, and for what runs out', wanted: atAll },
+  {
+    code: 'LOC',
+    title: 'Cable and pipe locator',
+    detail: 'have what lies in the ground marked before anybody digs',
+    wanted: (work) => some(dug(work)),
+  },
+  {
+    code: 'SPD',
+    title: 'Spade and tamper',
+    detail: 'trench and backfill in layers',
+    wanted: (work) => some(dug(work)),
+  },
+  {
+    code: 'STR',
+    title: 'String line',
+    detail: 'a straight gutter, an even fall',
+    wanted: (work) => some([...upThere(work), ...dug(work)]),
+  },
+  {
+    code: 'LAD',
+    title: 'Ladder',
+    detail: 'footed and held; a scaffold above one storey',
+    wanted: (work) => some(upThere(work)),
+  },
+  {
+    code: 'MBT',
+    title: 'Masonry bit 8 mm and dust mask',
+    detail: 'for the plugs of the brackets',
+    wanted: (work) =>
+      work.context.job.roofs.some(({ fixedTo }) => fixedTo === 'masonry') ? some(upThere(work)) : undefined,
+  },
+  {
+    code: 'BRU',
+    title: 'Brush with a long handle',
+    detail: 'washes a used tank out from its opening',
+    wanted: ({ context }) => some(context.job.tanks.filter(wantsBrush).map(useOfTank)),
   },
   {
     code: 'CD',
@@ -181,7 +240,7 @@ const TOOLS: readonly ToolRule[] = [
   },
   {
     code: 'TO',
-    title: 'Torch, brush and emery cloth',
+    title: 'Torch, brush, emery cloth and heat mat',
     detail: 'soldered joints; a wet cloth, a fire blanket and somebody who watches an hour after',
     wanted: joinedBy('solder'),
   },
