@@ -13,6 +13,7 @@ import {
   threaded,
   upToGutter,
 } from './habits';
+import type { Step } from './find-part';
 import { definePattern } from './pattern';
 
 /** The outfall is looked at first: everything else hangs on how low it is. */
@@ -56,7 +57,14 @@ export const precastCistern = definePattern({
     });
     kit.line(supply.inside(), [
       { part: 'Elbow', boreMm: 27, points: 'down' },
-      { part: supplyPipe(kit), boreMm: 27, lengthM: 0.5 },
+      // It comes apart below the way in, or the pump never comes up again: what is pushed into a nut does so by itself.
+      ...kit.by<readonly Step[]>({
+        US: [
+          { part: 'Union', boreMm: 27 },
+          { part: supplyPipe(kit), boreMm: 27, lengthM: 0.3 },
+        ],
+        else: [{ part: supplyPipe(kit), boreMm: 27, lengthM: 0.5 }],
+      }),
       { part: 'Submersible pump' },
     ]);
     kit.line(

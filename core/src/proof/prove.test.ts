@@ -132,7 +132,7 @@ function takenOff(lines: readonly PartsLine[]): readonly (readonly [what: string
   });
 }
 /** Amounts are listed up to the next whole: a twentieth that is less than that is not on any list. */
-const LEAST = { m: 0.012, ml: 1, m3: 0.011 } as const;
+const LEAST = { m: 0.002, ml: 1, m3: 0.002 } as const;
 
 describe('what a list lacks', () => {
   test.each(prepared.map((list) => [list.job.name, list] as const))(

@@ -53,8 +53,8 @@ export function claimsOf(context: CheckContext): readonly Claim[] {
   ];
 }
 
-/** Amounts are listed to the hundredth, or up to the next whole. */
-const ROUNDING: Readonly<Record<Unit, number>> = { piece: 0, length: 0, m: 0.006, ml: 0.001, m3: 0.006 };
+/** Lengths are listed to the millimetre, what is poured up to the next whole. */
+const ROUNDING: Readonly<Record<Unit, number>> = { piece: 0, length: 0, m: 0.001, ml: 0.001, m3: 0.001 };
 /** Less than this is nothing, in any unit. */
 const NEAR = 1e-6;
 

@@ -96,7 +96,7 @@ function tapeLines(needs: readonly PlacedNeed[]): PartsLine[] {
     .sort((a, b) => a - b)
     .map((width) => {
       const own = tape.filter(({ need }) => tapeWidthIn(need.size) === width);
-      const metres = Math.round(own.reduce((sum, { need }) => sum + need.lengthM, 0) * 100) / 100;
+      const metres = own.reduce((sum, { need }) => sum + need.lengthM, 0);
       const turns = own.reduce((sum, { need }) => sum + need.turns, 0);
       return packed({
         code: tapeCode(width),
@@ -120,7 +120,7 @@ function pasteLines(needs: readonly PlacedNeed[]): PartsLine[] {
       code: 'JP-60',
       title: 'Thread paste',
       detail: 'for plastic threads, tube of 60 ml',
-      need: Math.ceil(own.reduce((sum, { need }) => sum + pasteMl(need.size), 0)),
+      need: own.reduce((sum, { need }) => sum + pasteMl(need.size), 0),
       unit: 'ml',
       holds: PASTE_TUBE_ML,
       packUsd: PRICES.paste,
@@ -144,7 +144,7 @@ function cementLines(needs: readonly PlacedNeed[]): PartsLine[] {
       code,
       title,
       detail: `${TIN_ML} ml tin`,
-      need: Math.ceil(needed),
+      need: needed,
       unit: 'ml',
       holds: TIN_ML,
       packUsd: tinUsd,
@@ -249,7 +249,7 @@ function solderLines(needs: readonly PlacedNeed[]): PartsLine[] {
       code: SOLDER_CODE,
       title: 'Solder wire, lead-free',
       detail: '3 mm, roll of 250 g',
-      need: Math.round(own.reduce((sum, { need }) => sum + need.wireMm, 0)) / 1000,
+      need: own.reduce((sum, { need }) => sum + need.wireMm, 0) / 1000,
       unit: 'm',
       holds: SOLDER_ROLL_M,
       packUsd: PRICES.solderRoll,
@@ -260,7 +260,7 @@ function solderLines(needs: readonly PlacedNeed[]): PartsLine[] {
       code: FLUX_CODE,
       title: 'Flux for soft solder',
       detail: `tin of ${FLUX_TIN_ML} ml, for drinking water`,
-      need: Math.ceil(own.reduce((sum, { need }) => sum + need.fluxMl, 0)),
+      need: own.reduce((sum, { need }) => sum + need.fluxMl, 0),
       unit: 'ml',
       holds: FLUX_TIN_ML,
       packUsd: PRICES.fluxTin,

@@ -7,6 +7,7 @@ export interface Packed {
   readonly code: string;
   readonly title: string;
   readonly detail: string;
+  /** As it is worked out: it is shown rounded, and bought as it is. */
   readonly need: number;
   /** Absent: the piece. */
   readonly unit?: Unit;
@@ -21,6 +22,16 @@ export interface Packed {
 /** Amounts that differ by less are the same: 3 rolls of 13.2 m hold 39.6 m. */
 const SAME = 1e-9;
 
+const thousandths = (round: (amount: number) => number) => (amount: number) => round(amount * 1000) / 1000;
+/** How an amount stands on a list: a length to the millimetre, what is poured or filled up to the next whole. */
+const SHOWN: Readonly<Record<Unit, (amount: number) => number>> = {
+  piece: (count) => count,
+  length: (count) => count,
+  m: thousandths(Math.round),
+  ml: (ml) => Math.ceil(ml - SAME),
+  m3: thousandths((litres) => Math.ceil(litres - SAME)),
+};
+
 /** A line that is bought in whole packs, with what is left over of them. */
 export function packed({
   code,
@@ -34,12 +45,13 @@ export function packed({
   note,
 }: Packed): PartsLine {
   const buy = Math.ceil(need / holds - SAME);
-  const leftOver = Math.round((buy * holds - need) * 1000) / 1000;
+  const shown = SHOWN[unit](need);
+  const leftOver = Math.round((buy * holds - shown) * 1000) / 1000;
   return {
     code,
     title,
     detail,
-    need,
+    need: shown,
     unit,
     buy,
     priceUsd: packUsd === null ? null : cents(buy * packUsd),

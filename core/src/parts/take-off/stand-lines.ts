@@ -161,7 +161,7 @@ function anchorLines({ job: { tanks, measures } }: CheckContext): PartsLine[] {
       code,
       title: 'Concrete for anchors',
       detail: bags ? 'bag of 25 kg' : 'ready mixed, or anchors ready cast of as much',
-      need: Math.ceil(held.reduce((sum, { by }) => sum + by.concreteM3, 0) * 1000) / 1000,
+      need: held.reduce((sum, { by }) => sum + by.concreteM3, 0),
       unit: 'm3',
       holds: bags ? CONCRETE_BAG_M3 : READY_MIX_STEP_M3,
       packUsd: bags ? CONCRETE_BAG_USD : READY_MIX_USD_PER_M3 * READY_MIX_STEP_M3,

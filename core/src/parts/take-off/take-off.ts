@@ -233,7 +233,7 @@ function zincLines(drilled: readonly HoleToDrill[], { job, index }: CheckContext
       code: 'ZP-100',
       title: 'Zinc-rich paint',
       detail: `tin of ${ZINC_TIN_ML} ml, with a brush`,
-      need: Math.ceil(acrossMm * ZINC_ML_PER_MM),
+      need: acrossMm * ZINC_ML_PER_MM,
       unit: 'ml',
       holds: ZINC_TIN_ML,
       packUsd: ZINC_USD,
