@@ -1,7 +1,7 @@
 import { isByLength, outsideMmOf } from '../fittings/part';
 import type { RunSight } from '../derived/context';
 import type { Run } from '../derived/run';
-import { memoizeBoth } from '../quantity/memoize';
+import { memoize, memoizeBoth } from '../quantity/memoize';
 import { type Course, type Leg, coursesOf } from './course';
 import { lengthOf, minus } from './vector';
 
@@ -21,6 +21,14 @@ export const beddingM3 = (run: Run, context: RunSight): number =>
     const section = (outsideM + BESIDE_M) * (BELOW_M + outsideM + OVER_M) - (Math.PI / 4) * outsideM ** 2;
     return sum + levelM * section;
   }, 0);
+
+/** The parts of a job that lie in the ground, by their ids. */
+export const inGround: (context: RunSight) => ReadonlySet<string> = memoize((context: RunSight) => {
+  const buried = new Set<string>();
+  for (const { strands } of coursesOf(context).values())
+    for (const legs of strands) for (const leg of legs) if (isInGround(leg)) buried.add(leg.placed.id);
+  return buried;
+});
 
 /** The new lengths of a run that lie in a trench, with how long each is on the plan [m]. */
 const dugFor = memoizeBoth(({ along }: Course, { strands }: Run) =>

@@ -1,7 +1,7 @@
 import { type Leg, coursesOf } from '../assembly/course';
 import { isFlexible } from '../assembly/flexible';
 import { runsOnce } from '../assembly/flow';
-import { isMetal } from '../connections/material';
+import { type Material, isMetal } from '../connections/material';
 import type { CheckContext } from '../derived/context';
 import { roofsInto } from '../derived/heights';
 import type { StrandItem } from '../derived/run';
@@ -71,7 +71,9 @@ export const ofHolding = (context: CheckContext): readonly Claim[] => [
   ...newParts(context).flatMap(({ part, placed, use, hole }): readonly Claim[] => {
     const lengthM = placed.lengthM ?? 0;
     if (!(isByLength(part) && isDownpipe(part)))
-      return placed.held ? [claim(`ST-${sizeCode(part.size)}`, strapsOn(part, lengthM), use)] : [];
+      return placed.held && !buriedIn(context).has(placed.id)
+        ? [claim(`ST-${sizeCode(part.size)}`, strapsOn(part, lengthM), use)]
+        : [];
     // A bracket every 1.8 m and one at the end; a short piece hangs on one, and one that nobody has measured on two.
     const brackets = placed.lengthM !== null && lengthM < 0.6 ? 1 : Math.max(2, Math.ceil(lengthM / 1.8) + 1);
     const wall = roofsInto(context.job, hole.id)[0]?.fixedTo ?? null;
@@ -114,14 +116,20 @@ export const ofTrenches = (context: CheckContext): readonly Claim[] =>
   });
 
 /** What is seen of the lengths that are put in: those that lie in no trench. */
-function inTheOpen(context: CheckContext): readonly New[] {
+const inTheOpen = (context: CheckContext): readonly New[] =>
+  newParts(context).filter(
+    ({ part, placed }) => isByLength(part) && placed.lengthM !== null && !buriedIn(context).has(placed.id),
+  );
+
+const buriedIn: (context: CheckContext) => ReadonlySet<string> = memoize((context: CheckContext) => {
   const buried = new Set<string>();
   for (const { strands } of coursesOf(context).values())
     for (const legs of strands) for (const leg of legs) if (inEarth(leg)) buried.add(leg.placed.id);
-  return newParts(context).filter(
-    ({ part, placed }) => isByLength(part) && placed.lengthM !== null && !buried.has(placed.id),
-  );
-}
+  return buried;
+});
+
+/** Plastics that are painted: what bends sheds it, what is clear is looked through. */
+const PAINTED: readonly Material[] = ['pvc', 'cpvc', 'abs', 'polypropylene'];
 
 /** Against frost round what holds water, against the sun on plastic: metres of tube, and two coats of a litre for 5 m2 (common practice). */
 export function ofCare(context: CheckContext): readonly Claim[] {
@@ -135,7 +143,7 @@ export function ofCare(context: CheckContext): readonly Claim[] {
       ...(frostPlan === 'insulated' && holdsWater
         ? [claim(`FO-${Math.round(acrossMm)}`, lengthM, use, { unit: 'm' })]
         : []),
-      ...(sunPlan === 'painted' && !isMetal(part.material)
+      ...(sunPlan === 'painted' && PAINTED.includes(part.material)
         ? [claim('PA-500', (Math.PI * acrossMm * lengthM) / 5, use, { unit: 'ml' })]
         : []),
     ];

@@ -80,6 +80,13 @@ describe('what keeps frost, sun and thirst away', () => {
   // Pi x 0.0334 x 2 = 0.21 m2; two coats at 5 m2 a litre: 42 ml of a tin of 500.
   test('painted pipe takes two coats', () =>
     expect(drawn({ sunPlan: 'painted', drinking: true })).toEqual(['PA-500 42, buy 1, left 458']));
+  test('hose bends and sheds it, a clear tube is looked through: neither is painted', () => {
+    const open = (code: string) =>
+      tankWith({ settings: { sunPlan: 'painted', drinking: true }, holes: [{ parts: [{ code, lengthM: 2 }] }] });
+    for (const code of ['HO-075', 'CP-050'])
+      expect([code, site(open(code)).map((line) => line.code)]).toEqual([code, []]);
+    expect(site(open('PI-100')).map((line) => line.code)).toEqual(['PA-500']);
+  });
   test('what stands already has its care', () =>
     expect(drawn({ sunPlan: 'painted', frostPlan: 'insulated', drinking: true }, true)).toEqual([]));
   test('a plate where water is drawn that is not drunk', () => expect(drawn({})).toEqual(['LB 1, buy 1, left 0']));

@@ -1,7 +1,7 @@
 import { tankOf } from '../../job/lookup';
 import { isDrunk } from '../../walls/tank';
-import { isInGround } from '../../assembly/trench';
-import { coursesOf } from '../../assembly/course';
+import { isFlexible } from '../../assembly/flexible';
+import { inGround } from '../../assembly/trench';
 import type { CheckContext } from '../../derived/context';
 import { isMetal } from '../../connections/material';
 import { isDownpipe } from '../../fittings/capability';
@@ -26,14 +26,11 @@ const MEDIA_BAG_M3 = 0.02;
 const MEDIA_USD = 8.5;
 
 /** New lengths of pipe and hose in the open: not in the ground, and of a length that is known. */
-const inTheOpen = memoize((context: CheckContext): readonly PutIn[] => {
-  const buried = new Set<string>();
-  for (const { strands } of coursesOf(context).values())
-    for (const legs of strands) for (const leg of legs) if (isInGround(leg)) buried.add(leg.placed.id);
-  return putIn(context).filter(
-    ({ placed, part }) => isByLength(part) && placed.lengthM !== null && !buried.has(placed.id),
-  );
-});
+const inTheOpen = memoize((context: CheckContext): readonly PutIn[] =>
+  putIn(context).filter(
+    ({ placed, part }) => isByLength(part) && placed.lengthM !== null && !inGround(context).has(placed.id),
+  ),
+);
 
 const lengthOf = ({ placed }: PutIn): number => placed.lengthM ?? 0;
 
@@ -69,11 +66,12 @@ function insulationLines(context: CheckContext): PartsLine[] {
   });
 }
 
-/** Plastic lengths in the open that are painted, with the surface of each [m2]. */
+/** Rigid plastic lengths in the open that are painted, with the surface of each [m2]. */
 export const painted = (context: CheckContext): readonly { readonly item: PutIn; readonly m2: number }[] =>
   context.job.sunPlan === 'painted'
     ? inTheOpen(context)
-        .filter(({ part }) => !isMetal(part.material))
+        // What bends sheds its paint, and a clear tube is there to be looked through.
+        .filter(({ part }) => !isMetal(part.material) && !isFlexible(part) && part.material !== 'clear-pvc')
         .map((item) => ({ item, m2: Math.PI * (outsideMmOf(item.part) / 1000) * lengthOf(item) }))
     : [];
 

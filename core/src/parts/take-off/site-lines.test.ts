@@ -12,6 +12,9 @@ import { takeOff } from './take-off';
 const lines = (job: Job) =>
   takeOff(contextOf(job, shippedCatalogue)).groups.find(({ id }) => id === 'site')?.lines ?? [];
 
+const wall = (job: Job) =>
+  takeOff(contextOf(job, shippedCatalogue)).groups.find(({ id }) => id === 'wall')?.lines ?? [];
+
 // Common practice: a bracket every 1.8 m, two at least; half a metre hangs on one.
 test.each([
   [0.5, 1],
@@ -57,6 +60,26 @@ test('a buried pipe is bedded: the trench less the pipe', () => {
   // 3.5 in pipe, 88.9 mm: (0.3889 x 0.3389 - 0.00621) x 4 m = 0.5024 m3 (by hand), up to the litre, less nothing for what stands in the gasket.
   expect(bed).toMatchObject({ code: 'BE-20', unit: 'm3', need: 0.503 });
   expect(bed?.buy).toBe(26);
+});
+
+test('what lies on its bed is strapped to nothing; the same pipe in the air is', () => {
+  const straps = (buriedM: number) =>
+    wall(
+      tankWith({
+        type: 'concrete',
+        tank: { buriedM, plinthM: 0 },
+        holes: [
+          {
+            size: '3',
+            heightM: 0.7,
+            parts: [{ code: 'PG-300' }, { code: 'PI-300', lengthM: 4, slope: rising(0), held: true }],
+          },
+        ],
+      }),
+    ).filter(({ code }) => code === 'ST-300');
+  expect(straps(1.2)).toEqual([]);
+  // 3 in pipe full of water spans 7 ft, 2.13 m: two straps along 4 m.
+  expect(straps(0)).toMatchObject([{ need: 2 }]);
 });
 
 test('a buried line between two tanks is bedded once, whichever of them it is walked from', () => {

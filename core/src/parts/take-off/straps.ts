@@ -1,4 +1,5 @@
 import { strapsFor } from '../../assembly/support-spacing';
+import { inGround } from '../../assembly/trench';
 import { isDownpipe } from '../../fittings/capability';
 import { isByLength } from '../../fittings/part';
 import { inventedPriceUsd } from '../../fittings/part-family';
@@ -12,13 +13,15 @@ import { useOfHole } from '../list/trace';
 /** Invented price of a strap, by the size it holds. */
 const STRAP_USD = 2.4;
 
-/** Straps for what is held beside its hole, since a gasket holds no pull, and along the pipes that are said to be held. */
+/** Straps for what is held beside its hole, since a gasket holds no pull, and along the pipes that are said to be held; what lies in the ground lies on its bed. */
 export function strapLines(context: CheckContext): PartsLine[] {
   const beside = context.job.penetrations
     .filter(({ supported }) => supported)
     .map((hole) => ({ size: hole.size, use: useOfHole(hole), count: 1 }));
   const along = putIn(context)
-    .filter(({ placed, part }) => placed.held && !(isByLength(part) && isDownpipe(part)))
+    .filter(
+      ({ placed, part }) => placed.held && !(isByLength(part) && isDownpipe(part)) && !inGround(context).has(placed.id),
+    )
     .map(({ placed, part, use }) => ({ size: part.size, use, count: strapsFor(part, placed.lengthM) }));
   const held = [...beside, ...along];
   return [...new Set(held.map(({ size }) => size))].map((size) => {
