@@ -20,7 +20,13 @@ export type Need =
       readonly primerMl: number;
     }
   | { readonly kind: 'washer'; readonly name: string; readonly suppliedWithPart: boolean }
-  | { readonly kind: 'clamp'; readonly name: string; readonly count: number }
+  | {
+      readonly kind: 'clamp';
+      readonly name: string;
+      readonly count: number;
+      /** What a worm drive closes on [mm]; absent of a ring, which is known by its name. */
+      readonly aroundMm?: number;
+    }
   | { readonly kind: 'insert'; readonly name: string }
   | { readonly kind: 'bolts'; readonly name: string; readonly count: number }
   | { readonly kind: 'solder'; readonly size: NominalSize; readonly wireMm: number; readonly fluxMl: number }

@@ -71,7 +71,7 @@ test('at every pair of ends that goes together the two minds ask for the same', 
         mating,
         penetration: undefined,
       } as unknown as JudgedJoint;
-      const [own, theirs] = [inWords(atJoint(judged)), mating.needs.map(ofNeed)].map((words) =>
+      const [own, theirs] = [inWords(atJoint(judged, 'in-gal')), mating.needs.map(ofNeed)].map((words) =>
         words.toSorted().join('; '),
       );
       if (own !== theirs) apart.push(`${formatEnd(a)} with ${formatEnd(b)}, ${mating.reason}: ${own} | ${theirs}`);

@@ -8,7 +8,7 @@ import { pipeOf, pipeSeries } from '../connections/standards/pipes';
 import { threadForm } from '../connections/standards/threads';
 import { wallSealStyle } from '../connections/standards/wall-seals';
 import type { Use } from '../parts/list/trace';
-import { MM_PER_INCH, inchFigure } from '../quantity/length';
+import { type Measures, MM_PER_INCH, inchFigure } from '../quantity/length';
 import { memoize } from '../quantity/memoize';
 import { type NominalSize, sizeInInches, sizeWords } from '../quantity/size';
 import { type Claim, claim } from './claim';
@@ -23,7 +23,9 @@ interface Side<One extends End = End> {
  * What a joint is closed with, told by its two ends alone: by their kind, their size and what they are made of (common
  * practice). A joint that does not go together is closed by nothing.
  */
-export const atJoint: (judged: JudgedJoint) => readonly Claim[] = memoize((judged: JudgedJoint) => {
+export const atJoint = (judged: JudgedJoint, measures: Measures): readonly Claim[] => AT_JOINT[measures](judged);
+
+const closing = (judged: JudgedJoint, measures: Measures): readonly Claim[] => {
   const { a, b, joint, penetration, mating } = judged;
   if (!a.end || !b.end || !['holds', 'holds-with', 'fits-unrated'].includes(mating.verdict)) return [];
   const use: Use = { place: penetration?.label ?? '', of: 'joint', id: joint.id, penetrationId: penetration?.id };
@@ -40,8 +42,15 @@ export const atJoint: (judged: JudgedJoint) => readonly Claim[] = memoize((judge
     rated: mating.verdict !== 'fits-unrated',
     onWasher: mating.verdict === 'holds-with',
     factorySeal: joint.factorySeal,
+    measures,
   }).filter((one) => !leftOut(one));
-});
+};
+
+/** Worked out once for each joint, in each of the measures. */
+const AT_JOINT: Readonly<Record<Measures, (judged: JudgedJoint) => readonly Claim[]>> = {
+  'in-gal': memoize((judged: JudgedJoint) => closing(judged, 'in-gal')),
+  'mm-l': memoize((judged: JudgedJoint) => closing(judged, 'mm-l')),
+};
 
 interface At {
   readonly use: Use;
@@ -49,6 +58,8 @@ interface At {
   /** What stands in its wall is sealed by its own washer. */
   readonly onWasher: boolean;
   readonly factorySeal: boolean;
+  /** Clamps go by number where people measure in inches, elsewhere by millimetres. */
+  readonly measures: Measures;
 }
 
 const isA =
@@ -214,7 +225,8 @@ function ofSocket(
 }
 
 /** Worm drives by number: what they close on [in] (SAE J1508, from memory). */
-const WORM_DRIVES: readonly (readonly [number: number, least: number, most: number])[] = [
+type Drive = readonly [name: number | string, least: number, most: number];
+const BY_NUMBER: readonly Drive[] = [
   [4, 1 / 4, 5 / 8],
   [6, 7 / 16, 0.78],
   [8, 1 / 2, 29 / 32],
@@ -235,19 +247,37 @@ const WORM_DRIVES: readonly (readonly [number: number, least: number, most: numb
   [88, 41 / 8, 6],
   [104, 49 / 8, 7],
 ];
+/** Worm drives by millimetres (DIN 3017, from memory): the ranges overlap by half from 50 mm on. */
+const BY_MILLIMETRES: readonly Drive[] = [
+  ...([
+    [8, 12],
+    [10, 16],
+    [12, 22],
+    [16, 27],
+    [20, 32],
+    [25, 40],
+    [32, 50],
+    [40, 60],
+  ] as const),
+  ...Array.from({ length: 12 }, (_, step) => [50 + 10 * step, 70 + 10 * step] as const),
+].map(([least, most]): Drive => [`${least}-${most}`, least / MM_PER_INCH, most / MM_PER_INCH]);
+
 /** Best a little below the middle of its range, so that it follows rubber that settles. */
 const BEST = 0.45;
 
-function wormDrive(aroundMm: number, count: number, { use }: At): readonly Claim[] {
+function wormDrive(aroundMm: number, count: number, { use, measures }: At): readonly Claim[] {
+  const drives = measures === 'mm-l' ? BY_MILLIMETRES : BY_NUMBER;
   const inches = aroundMm / MM_PER_INCH;
-  const off = ([, least, most]: (typeof WORM_DRIVES)[number]): number =>
-    Math.abs((inches - least) / (most - least) - BEST);
-  const closing = WORM_DRIVES.filter(([, least, most]) => inches >= least && inches <= most);
-  const best = closing.reduce<(typeof WORM_DRIVES)[number] | undefined>(
+  const off = ([, least, most]: Drive): number => Math.abs((inches - least) / (most - least) - BEST);
+  const round = drives.filter(([, least, most]) => inches >= least && inches <= most);
+  const best = round.reduce<Drive | undefined>(
     (found, one) => (found === undefined || off(one) < off(found) ? one : found),
     undefined,
   );
-  return best ? [claim(`HC-${best[0]}`, count, use, { detail: `worm-drive clamp no. ${best[0]}` })] : [];
+  if (!best) return [];
+  const [name] = best;
+  const detail = measures === 'mm-l' ? `worm-drive clamp ${name} mm` : `worm-drive clamp no. ${name}`;
+  return [claim(`HC-${name}`, count, use, { detail })];
 }
 
 /** From this bore on, and always on bore-controlled pipe, two clamps (common practice). */

@@ -34,7 +34,7 @@ export function claimsOf(context: CheckContext): readonly Claim[] {
   const made = [
     ...gather(
       context.joints.filter(({ a, b }) => !(a.stands && b.stands)),
-      atJoint,
+      (judged) => atJoint(judged, context.job.measures),
     ),
     ...atHoles(context),
   ];

@@ -94,6 +94,7 @@ export const hoseOnBarb = defineJointFamily({
       {
         kind: 'clamp',
         name: `worm-drive clamp no. ${clampFor(hose.outsideOnBarbMm).number}`,
+        aroundMm: hose.outsideOnBarbMm,
         // As many as the one of them asks for that is clamped as a rule: pipe with a nut of its own asks for none.
         count: Math.max(hose.clampsPerJoint, tail.clampsPerJoint),
       },

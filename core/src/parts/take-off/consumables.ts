@@ -1,7 +1,8 @@
 import type { Need } from '../../connections/mating';
 import { CEMENTS, CEMENT_NAMES, type Cement } from '../../connections/material';
+import { clampFor } from '../../connections/make-up/clamp';
 import { tapeWidthIn } from '../../connections/make-up/tape';
-import { MM_PER_INCH, inchFigure } from '../../quantity/length';
+import { type Measures, MM_PER_INCH, inchFigure } from '../../quantity/length';
 import { type NominalSize, sizeInInches } from '../../quantity/size';
 import { cents } from './cents';
 import { packed } from './packed';
@@ -32,7 +33,7 @@ export const clampCode = (name: string): string =>
         .replace(/ ring$/, '')
         .replaceAll(/[^A-Za-z0-9]+/g, '-')
         .toUpperCase()}`
-    : `HC-${name.split(' ').at(-1) ?? ''}`;
+    : `HC-${name.replace(/ mm$/, '').split(' ').at(-1) ?? ''}`;
 /** The ring of an insert, squeezed or shrunk on: no clamp. */
 const isRing = (name: string): boolean => name.endsWith(' ring');
 
@@ -78,12 +79,12 @@ const PRICES = {
 } as const;
 
 /** What the joints need, by amount: tape by width, primer and cement, washers, clamps, rings, inserts, bolts, lubricant, solder. */
-export const consumableLines = (needs: readonly PlacedNeed[]): readonly PartsLine[] => [
+export const consumableLines = (needs: readonly PlacedNeed[], measures: Measures): readonly PartsLine[] => [
   ...tapeLines(needs),
   ...pasteLines(needs),
   ...cementLines(needs),
   ...washerLines(needs),
-  ...clampLines(needs),
+  ...clampLines(needs, measures),
   ...insertLines(needs),
   ...boltLines(needs),
   ...lubricantLines(needs),
@@ -185,8 +186,18 @@ function washerLines(needs: readonly PlacedNeed[]): PartsLine[] {
   });
 }
 
-function clampLines(needs: readonly PlacedNeed[]): PartsLine[] {
-  const clamps = ofKind(needs, 'clamp');
+/** What a clamp goes by at the counter: its number, or in millimetres the range that it closes on. */
+function clampName({ name, aroundMm }: NeedOf<'clamp'>, measures: Measures): string {
+  if (measures === 'in-gal' || aroundMm === undefined) return name;
+  const [least, most] = clampFor(aroundMm).metricMm;
+  return `worm-drive clamp ${least}-${most} mm`;
+}
+
+function clampLines(needs: readonly PlacedNeed[], measures: Measures): PartsLine[] {
+  const clamps = ofKind(needs, 'clamp').map(({ need, use }) => ({
+    need: { ...need, name: clampName(need, measures) },
+    use,
+  }));
   return [...new Set(clamps.map(({ need }) => need.name))].map((name) => {
     const own = clamps.filter(({ need }) => need.name === name);
     const count = own.reduce((sum, { need }) => sum + need.count, 0);

@@ -12,7 +12,8 @@ import { drillLines, toolLines } from './tools';
 
 const INCH = 0.0254;
 const at = (place: string) => ({ use: { place, of: 'joint', id: `j-${place}`, penetrationId: undefined } }) as const;
-const line = (needs: readonly PlacedNeed[], code: string) => consumableLines(needs).find((one) => one.code === code);
+const line = (needs: readonly PlacedNeed[], code: string) =>
+  consumableLines(needs, 'in-gal').find((one) => one.code === code);
 
 describe('consumables', () => {
   const tape = (lengthM: number, place: string): PlacedNeed => ({
@@ -20,7 +21,7 @@ describe('consumables', () => {
     ...at(place),
   });
 
-  test('of nothing are none', () => expect(consumableLines([])).toEqual([]));
+  test('of nothing are none', () => expect(consumableLines([], 'in-gal')).toEqual([]));
 
   test('tape is summed over joints and bought by the roll of 13.2 m', () => {
     expect(line([tape(6.6, 'P1'), tape(6.6, 'P2')], 'TA-050')).toMatchObject({
@@ -34,7 +35,11 @@ describe('consumables', () => {
 
   test('tape of each width is a line of its own, narrow first', () => {
     const wide: PlacedNeed = { need: { kind: 'tape', size: '2', turns: 6, lengthM: 1.1 }, ...at('P5') };
-    expect(consumableLines([wide, tape(0.33, 'P1')]).map(({ code }) => code)).toEqual(['TA-050', 'TA-075', 'JP-60']);
+    expect(consumableLines([wide, tape(0.33, 'P1')], 'in-gal').map(({ code }) => code)).toEqual([
+      'TA-050',
+      'TA-075',
+      'JP-60',
+    ]);
   });
 
   // A film of 0.3 mm round 50.8 mm over 0.6 of that: pi x 50.8 x 30.5 x 0.3 = 1.46 ml; four take 5.8 ml of a tube of 60.
@@ -61,20 +66,25 @@ describe('consumables', () => {
       ...at(`P ${cement}`),
     });
     const needs = [glued('pvc'), glued('pvc'), glued('abs'), glued('transition'), glued('cpvc')];
-    expect(consumableLines(needs).map(({ code, need, places }) => `${code} ${need} ${places.join('+')}`)).toEqual([
+    expect(
+      consumableLines(needs, 'in-gal').map(({ code, need, places }) => `${code} ${need} ${places.join('+')}`),
+    ).toEqual([
       'PR-118 24 P pvc+P cpvc',
       'CE-118 32 P pvc',
       'CC-118 16 P cpvc',
       'CA-118 16 P abs',
       'CT-118 16 P transition',
     ]);
-    expect(consumableLines([glued('abs')]).map(({ code }) => code)).toEqual(['CA-118']);
+    expect(consumableLines([glued('abs')], 'in-gal').map(({ code }) => code)).toEqual(['CA-118']);
   });
 
   test('inserts go by the piece and the size', () => {
     const insert = (name: string, place: string): PlacedNeed => ({ need: { kind: 'insert', name }, ...at(place) });
     expect(
-      consumableLines([insert('3/4 CTS insert', 'P1'), insert('3/4 CTS insert', 'P2'), insert('22 CU insert', 'P2')]),
+      consumableLines(
+        [insert('3/4 CTS insert', 'P1'), insert('3/4 CTS insert', 'P2'), insert('22 CU insert', 'P2')],
+        'in-gal',
+      ),
     ).toMatchObject([
       { title: 'Pipe insert', detail: '3/4 CTS insert', need: 2, buy: 2, places: ['P1', 'P2'] },
       { detail: '22 CU insert', need: 1, places: ['P2'] },
@@ -85,12 +95,15 @@ describe('consumables', () => {
   test('solder goes by the wire, with its flux; the ring of an insert is no hose clamp', () => {
     const solder = { kind: 'solder', size: '22', wireMm: 22, fluxMl: 0.44 } as const;
     const ring = { kind: 'clamp', name: '3/4 in crimp ring', count: 1 } as const;
-    const lines = consumableLines([
-      { need: solder, ...at('P1') },
-      { need: solder, ...at('P1') },
-      { need: ring, ...at('P1') },
-      { need: ring, ...at('P1') },
-    ]);
+    const lines = consumableLines(
+      [
+        { need: solder, ...at('P1') },
+        { need: solder, ...at('P1') },
+        { need: ring, ...at('P1') },
+        { need: ring, ...at('P1') },
+      ],
+      'in-gal',
+    );
     expect(lines.map(({ code, title, need, unit, buy }) => [code, title, need, unit, buy])).toEqual([
       ['RG-3-4-IN-CRIMP', 'Ring', 2, 'piece', 2],
       ['SO-250', 'Solder wire, lead-free', 0.044, 'm', 1],
@@ -103,16 +116,21 @@ describe('consumables', () => {
       need: { kind: 'washer', name: '3/4 NH hose washer', suppliedWithPart },
       ...at('P4'),
     });
-    expect(consumableLines([washer(true)])).toMatchObject([
+    expect(consumableLines([washer(true)], 'in-gal')).toMatchObject([
       { buy: 0, priceUsd: null, note: expect.stringContaining('comes with') as string },
     ]);
-    expect(consumableLines([washer(false), washer(false)])).toMatchObject([{ need: 2, buy: 2 }]);
-    expect(consumableLines([washer(false), washer(true)])).toHaveLength(2);
+    expect(consumableLines([washer(false), washer(false)], 'in-gal')).toMatchObject([{ need: 2, buy: 2 }]);
+    expect(consumableLines([washer(false), washer(true)], 'in-gal')).toHaveLength(2);
   });
 
   test('large hose takes two clamps a joint', () => {
     const clamp: PlacedNeed = { need: { kind: 'clamp', name: 'worm-drive clamp no. 40', count: 2 }, ...at('P1') };
     expect(line([clamp, clamp], 'HC-40')).toMatchObject({ need: 4, buy: 4 });
+    // On 62 mm: no. 40 closes from 2-1/16 to 3 in (SAE J1508), of those by millimetres 50 to 70 (DIN 3017); from memory.
+    const metric = { ...clamp, need: { ...clamp.need, aroundMm: 62 } as PlacedNeed['need'] };
+    expect(consumableLines([metric], 'mm-l')).toMatchObject([
+      { code: 'HC-50-70', detail: 'worm-drive clamp 50-70 mm', need: 2 },
+    ]);
   });
 });
 

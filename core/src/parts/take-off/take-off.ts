@@ -71,7 +71,7 @@ export function takeOff(context: CheckContext): PartsList {
     ]),
     group('extras', 'With it', 'what goes in besides, as it was written down', extraLines(context)),
     group('consumables', 'Consumables', 'tape, primer, cement, clamps', [
-      ...consumableLines(needs),
+      ...consumableLines(needs, context.job.measures),
       ...siliconeLines(context),
       ...zincLines(drillable, context),
     ]),

@@ -51,7 +51,14 @@ export const sleeve: PipeJoint = {
       case 'clamps': {
         const { number } = clampFor(overRubberMm(pipe.outsideMm));
         return {
-          needs: [{ kind: 'clamp', name: `worm-drive clamp no. ${number}`, count: 1 }],
+          needs: [
+            {
+              kind: 'clamp',
+              name: `worm-drive clamp no. ${number}`,
+              count: 1,
+              aroundMm: overRubberMm(pipe.outsideMm),
+            },
+          ],
           basis,
           engagementMm: Math.min(50, pipe.outsideMm),
           why: 'The clamp presses the rubber on the pipe. Good for drains and the head of a tank; not for a pump or the mains.',
