@@ -51,7 +51,7 @@ export function TankRibs({ tank }: { readonly tank: Tank }) {
       <ul>
         {ribs.map((rib, index) => (
           <li
-            key={`${rib.runs} ${rib.atM} ${rib.widthM}`}
+            key={`${index} ${rib.runs} ${rib.atM}`}
             className="flex items-center justify-between border-b border-hair type-row"
           >
             <span>
