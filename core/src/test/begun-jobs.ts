@@ -293,6 +293,8 @@ const WITH_CARE: readonly Job[] = [
     ],
   }),
   withWall(measured(-2, -0.25), measured(2, -0.25)),
+  // A lever against the ground.
+  drumWith({ hole: { heightM: 0.06 }, parts: [{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'LV-075' }] }),
   // Filled by a tanker, and the air leaves through half an inch.
   tankWith({
     type: 'closed-drum',
