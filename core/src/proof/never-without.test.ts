@@ -195,7 +195,11 @@ const MORE: readonly Job[] = [
       terminals: [place({ id: 'wc', name: 'toilet', offers: null, throughM: 0.3 })],
       holes: [
         { ...TOP_INLET, parts: upToGutter(2.5) },
-        { ...OVERFLOW, parts: [...(OVERFLOW.parts ?? []), { code: 'XSC-200' }] },
+        {
+          ...OVERFLOW,
+          size: '1-1/2',
+          parts: [{ code: 'PG-150' }, { code: 'PI-150', lengthM: 0.3 }, { code: 'SO-150' }],
+        },
         {
           id: 'h',
           parts: [{ code: 'BS-100' }, { code: 'PI-100', lengthM: 4 }, { code: 'LV-100' }],
