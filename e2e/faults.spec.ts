@@ -7,7 +7,7 @@ import { type OwnServer, ownServer, smallDisk } from './own-server';
 
 // What can happen to a server and its database while three people work: a few times in every run, a hundred kills, thirty
 // storms and thirty jumps of the clock with `npm run test:faults`.
-const KILLS = Number(process.env.HERRERO_FAULTS ?? 2);
+const KILLS = Number(process.env.HERRERO_FAULTS ?? 3);
 const TIMES = Math.max(1, Math.ceil(KILLS * 0.3));
 const PORT = 3174;
 /** The first edit after the database is back is answered within this [ms]. */

@@ -17,7 +17,7 @@ export default defineConfig({
     environment: 'node',
     include: ['src/**/*.test.{ts,tsx}'],
     globalSetup: ['src/server/test/need-database.ts'],
-    setupFiles: ['../core/src/test/seed.ts', 'src/ui/test-dom.ts'],
+    setupFiles: ['../core/src/test/seed.ts', 'src/test/dom.ts'],
     // Files share their modules, and must not care: `--sequence.shuffle.files` shows that they do not.
     isolate: false,
     testTimeout: 60_000,

@@ -1,7 +1,6 @@
 import { holdsAtAll } from '../connections/mating';
 import type { CheckContext } from '../derived/context';
-import { isSoldIn } from '../derived/seal-ways';
-import type { Part } from '../fittings/part';
+import { type Part, isSoldIn } from '../fittings/part';
 import { type Offer, offersOf } from '../routes/next-parts';
 import type { OpenEnd } from '../routes/way-index';
 

@@ -7,9 +7,8 @@ import { pipeOf } from '../connections/standards/pipes';
 import { WALL_SEAL_STYLES, wallSealSize, wallSealStyle } from '../connections/standards/wall-seals';
 import type { WallKind, WallSealSize, WallSealStyle } from '../connections/standards/wall-seals/wall-seal';
 import { wallFittingsOf } from '../fittings/catalogue';
-import type { Part } from '../fittings/part';
+import { type Part, isSoldIn } from '../fittings/part';
 import { type NominalSize, sizeInInches, sizeWords } from '../quantity/size';
-import type { Region } from '../region';
 import { memoizeBoth } from '../quantity/memoize';
 import type { Values } from '../quantity/values';
 import { HAND_M } from '../walls/access';
@@ -60,10 +59,6 @@ export interface SealWay {
 }
 
 const bySize = (a: NominalSize, b: NominalSize): number => sizeInInches(a) - sizeInInches(b);
-
-/** Is it what the counter hands out where the work is? Anything is where that is not said. */
-export const isSoldIn = ({ regions }: Part, region: Region | null): boolean =>
-  region === null || regions.includes(region);
 
 /** A parallel thread seals on a face, which most of what is screwed on has not. */
 const wantsFace = ({ ends }: Part): boolean => ends.some(({ end }) => end.kind === 'thread' && end.standard === 'g');

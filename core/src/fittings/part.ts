@@ -147,6 +147,15 @@ export const outsideMmOf: (part: Pick<Part, 'body'>) => number = memoize(({ body
 
 export const isByLength = (part: Part): boolean => part.sale.by === 'length';
 
+/** Is it what the counter hands out where the work is? Anything is where that is not said. */
+export const isSoldIn = ({ regions }: Pick<Part, 'regions'>, region: Region | null): boolean =>
+  region === null || regions.includes(region);
+
+/** A length that is cut to a hair more than its stock is cut from it [m]. */
+const HAIR_M = 1e-6;
+/** In how many pieces so much is laid that comes so long; both above 0. */
+export const piecesFrom = (lengthM: number, stockM: number): number => Math.ceil(lengthM / stockM - HAIR_M);
+
 /** How far it goes on from end to end [m]: as it is cut, or as it is bought; null where nobody has said, undefined for a fitting. */
 export const ownLengthM = (part: Part, { lengthM }: { readonly lengthM: number | null }): number | null | undefined =>
   isByLength(part) ? lengthM : part.readyM;

@@ -1,11 +1,11 @@
 import { wallSealSizeOf } from '../connections/standards/wall-seals';
 import { type CheckContext, contextOf } from '../derived/context';
 import { flatRadiusM, holeDiameterM, resolveEnd } from '../derived/resolve';
-import { type SealWay, isSoldIn, sealWays } from '../derived/seal-ways';
+import { type SealWay, sealWays } from '../derived/seal-ways';
 import { type JobBuilder, buildJob } from '../edits/build-job';
 import { setField } from '../edits/change-field';
 import { type Catalogue, shippedCatalogue } from '../fittings/catalogue';
-import { type Part, isByLength } from '../fittings/part';
+import { type Part, isByLength, isSoldIn, piecesFrom } from '../fittings/part';
 import { holeKind, setOutHole } from '../job/hole-kinds';
 import type { EndRef, Job, Penetration, PlacedPart } from '../job/job';
 import { newPart } from '../job/new-part';
@@ -246,10 +246,9 @@ function onMarks<Place extends WallPlace>(place: Place, tank: Tank, { flatM }: H
 const chosenIn = <Value>(choices: Choices<Value>, region: Region): Value =>
   'else' in choices ? (choices[region] ?? choices.else) : choices[region];
 
-/** In how many pieces so much is laid; rounded up to a hair, so that an even cut stays one. */
+/** In how many pieces so much of a part is laid. */
 const piecesOf = ({ sale }: Part, lengthM: number | null | undefined): number =>
-  sale.by === 'length' && lengthM ? Math.ceil(lengthM / Math.max(...sale.stockLengthsM) - HAIR) : 1;
-const HAIR = 1e-6;
+  sale.by === 'length' && lengthM ? piecesFrom(lengthM, Math.max(...sale.stockLengthsM)) : 1;
 
 /** Such a share of how much a line rises; a fall is a share of its length by itself. */
 const shareOf = ({ slope }: Pick<Step, 'slope'>, share: number): Pick<Step, 'slope'> =>

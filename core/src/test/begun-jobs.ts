@@ -293,6 +293,16 @@ const WITH_CARE: readonly Job[] = [
     ],
   }),
   withWall(measured(-2, -0.25), measured(2, -0.25)),
+  // Longer than any length it is sold in; two flanges that lie on one another.
+  drumWith({ parts: [{ code: 'BH-075' }, { code: 'HB-075' }, { code: 'HO-075', lengthM: 40 }] }),
+  tankWith({
+    holes: [0.5, 0.55].map((aroundM, place) => ({
+      id: `near-${place}`,
+      heightM: 0.15,
+      aroundM,
+      parts: [{ code: 'BH-075' }],
+    })),
+  }),
   // A lever against the ground.
   drumWith({ hole: { heightM: 0.06 }, parts: [{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'LV-075' }] }),
   // Filled by a tanker, and the air leaves through half an inch.

@@ -1,3 +1,4 @@
+import { isSoldIn } from '../../fittings/part';
 import { holeById } from '../../job/lookup';
 import { formatEnd } from '../../connections/format';
 import { closesEnd } from '../../fittings/capability';
@@ -8,7 +9,6 @@ import type { EndRef, Job } from '../../job/job';
 import { fitsPlace } from '../../derived/destinations';
 import { resolveEnd } from '../../derived/resolve';
 import { serviceAt } from '../../derived/service';
-import { isSoldIn } from '../../derived/seal-ways';
 import { type Run, type Strand, itemsOfRun } from '../../derived/run';
 import { waysBetween } from '../../routes/ways-between';
 import type { Route } from '../../routes/find-routes';

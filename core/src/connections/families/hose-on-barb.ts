@@ -1,6 +1,6 @@
 import { differenceMm } from '../../quantity/length';
 import type { HoseEnd } from '../end';
-import { clampFor } from '../make-up/clamp';
+import { wormDrives } from '../make-up/clamp';
 import type { Figure, Need } from '../mating';
 import { type HoseSystem, hoseOf, hoseSystem } from '../standards/hose';
 import { type Explanation, bare, defineJointFamily, judgements, sourcesOf } from './joint-family';
@@ -90,14 +90,9 @@ export const hoseOnBarb = defineJointFamily({
       { name: `bore of the ${system.name}`, value: hose.boreMm, unit: 'mm' },
     ];
     const instead = `Use a ${bore.size} ${system.barbWord === '' ? 'hose tail' : `${system.barbWord} tail`}.`;
+    // As many as the one of them asks for that is clamped as a rule: pipe with a nut of its own asks for none.
     const clamps = (): readonly Need[] => [
-      {
-        kind: 'clamp',
-        name: `worm-drive clamp no. ${clampFor(hose.outsideOnBarbMm).number}`,
-        aroundMm: hose.outsideOnBarbMm,
-        // As many as the one of them asks for that is clamped as a rule: pipe with a nut of its own asks for none.
-        count: Math.max(hose.clampsPerJoint, tail.clampsPerJoint),
-      },
+      wormDrives(hose.outsideOnBarbMm, Math.max(hose.clampsPerJoint, tail.clampsPerJoint)),
     ];
     const made = { needs: [], basis, sources, engagementMm: tail.barbLengthMm } as const;
     const not = { ...made, instead, engagementMm: 0 };

@@ -1,4 +1,5 @@
 import { MM_PER_INCH } from '../../quantity/length';
+import type { Need } from '../mating';
 import type { Range } from '../standards/thread-standard';
 
 /** Worm-drive clamps by number: the range of outside diameters they close on [in] (SAE J1508, from memory). */
@@ -47,6 +48,14 @@ const METRIC: readonly Range[] = [
   [150, 170],
   [160, 180],
 ];
+
+/** Worm drives on what is so large outside, as a joint asks for them. @throws RangeError none closes there */
+export const wormDrives = (aroundMm: number, count: number): Need => ({
+  kind: 'clamp',
+  name: `worm-drive clamp no. ${clampFor(aroundMm).number}`,
+  count,
+  aroundMm,
+});
 
 export interface Clamp {
   readonly number: number;

@@ -47,8 +47,6 @@ export const CEMENT_CODES: Readonly<Record<Cement, string>> = {
 };
 /** Soapy water for one gasket [ml] (common practice). */
 export const LUBRICANT_ML = 5;
-/** A bead of silicone round one bulkhead [ml] (common practice). */
-export const BEAD_ML = 15;
 const PASTE_TUBE_ML = 60;
 /** From this size paste goes over the tape (common practice). */
 const PASTE_FROM_IN = 1.25;

@@ -5,8 +5,7 @@ import { tankOf } from '../../job/lookup';
 import type { CheckContext, JudgedJoint } from '../../derived/context';
 import { MATERIAL_NAMES } from '../../connections/material';
 import { holdsAtAll } from '../../connections/mating';
-import { holeDiameterM, isToDrill, sealOf } from '../../derived/resolve';
-import { wallKindOf } from '../../walls/tank-types';
+import { isToDrill } from '../../derived/resolve';
 import type { Spares } from '../../job/job';
 import type { Run } from '../../derived/run';
 import { sealsWall } from '../../fittings/capability';
@@ -15,7 +14,8 @@ import { isByLength } from '../../fittings/part';
 import { type Measures, formatLength } from '../../quantity/length';
 import { gather } from '../../quantity/gather';
 import { memoize } from '../../quantity/memoize';
-import { BEAD_ML, type PlacedNeed, consumableLines } from './consumables';
+import { type PlacedNeed, consumableLines } from './consumables';
+import { siliconeLines, zincLines } from './hole-lines';
 import { cents } from './cents';
 import type { ClosedBy, Completeness, CutBars, PartsGroup, PartsLine, PartsList } from '../list/parts-list';
 import { cutOf } from './drilling';
@@ -24,15 +24,14 @@ import { careLines } from './care-lines';
 import { extraLines } from './extra-lines';
 import { type OnHand, takeOf } from './from-hand';
 import { type ProvenList, missingFrom } from '../../proof/prove';
-import { ownSealLines, siliconed } from './own-lines';
-import { packed } from './packed';
+import { ownSealLines } from './own-lines';
 import { type PutIn, putIn, putInByRun } from './put-in';
 import { standLines, standQuestions } from './stand-lines';
 import { beddingLines, bracketLines, gutterLines, markerLines, sleeveLines, warningLines } from './site-lines';
 import { spareLines } from './spare-lines';
 import { strapLines } from './straps';
 import { type HoleToDrill, drillLines, toolLines } from './tools';
-import { type Use, traced, useOfHole } from '../list/trace';
+import { type Use, traced } from '../list/trace';
 
 /**
  * Everything needed to build the job, in the order in which it is reached for: what drills, what seals the walls, each
@@ -185,61 +184,6 @@ function runGroup({ penetration }: Run, items: readonly PutIn[], { job }: CheckC
       ]),
       penetrationId: penetration.id,
     },
-  ];
-}
-
-/** What a tube holds [ml] (common practice). */
-const TUBE_ML = 300;
-const TUBE_USD = 7.5;
-
-/** Silicone where the job asks for it at its bulkheads, and where nothing else closes a hole. */
-function siliconeLines(context: CheckContext): PartsLine[] {
-  const { job, index } = context;
-  const bulkheads = job.silicone
-    ? job.penetrations.filter(({ id }) => sealOf(id, index)?.end.style === 'bulkhead')
-    : [];
-  const places = [...bulkheads, ...siliconed(context)].map(useOfHole);
-  if (places.length === 0) return [];
-  return [
-    packed({
-      code: 'SI-300',
-      title: 'Silicone, neutral cure',
-      detail: 'tube of 300 ml',
-      need: places.length * BEAD_ML,
-      unit: 'ml',
-      holds: TUBE_ML,
-      packUsd: TUBE_USD,
-      uses: places,
-      note: 'fills a gap; does not bond polyethylene',
-    }),
-  ];
-}
-
-const ZINC_TIN_ML = 100;
-const ZINC_USD = 8;
-/** A stroke of the brush round the bare edge of a hole [ml for each mm of its diameter] (common practice). */
-const ZINC_ML_PER_MM = (0.2 * Math.PI) / 25;
-
-/** What keeps rust from the edge of a hole in sheet steel. */
-function zincLines(drilled: readonly HoleToDrill[], { job, index }: CheckContext): PartsLine[] {
-  const bare = job.penetrations.filter((hole) => {
-    const tank = tankOf(job, hole);
-    return tank !== undefined && wallKindOf(tank) === 'metal' && drilled.some(({ id }) => id === hole.id);
-  });
-  if (bare.length === 0) return [];
-  const acrossMm = bare.reduce((sum, { id }) => sum + (holeDiameterM(id, job, index) ?? 0) * 1000, 0);
-  return [
-    packed({
-      code: 'ZP-100',
-      title: 'Zinc-rich paint',
-      detail: `tin of ${ZINC_TIN_ML} ml, with a brush`,
-      need: acrossMm * ZINC_ML_PER_MM,
-      unit: 'ml',
-      holds: ZINC_TIN_ML,
-      packUsd: ZINC_USD,
-      uses: bare.map(useOfHole),
-      note: 'on the bare edge of every hole in steel, before anything is set in it',
-    }),
   ];
 }
 

@@ -1,22 +1,18 @@
 import { judge } from '../../../connections/mate';
 import { holdsAtAll } from '../../../connections/mating';
 import type { CheckContext } from '../../../derived/context';
-import { isSoldIn } from '../../../derived/seal-ways';
 import type { Strand } from '../../../derived/run';
 import type { Edit } from '../../../edits/edits';
 import { freshIds } from '../../../edits/fresh-id';
 import { partTitle } from '../../../fittings/catalogue';
 import { goesRound } from '../../../fittings/capability';
-import { type Part, isByLength } from '../../../fittings/part';
+import { type Part, isByLength, isSoldIn, piecesFrom } from '../../../fittings/part';
 import { newPart } from '../../../job/new-part';
 import type { PlacedPart } from '../../../job/job';
 import { serviceOfRoles } from '../../../derived/service';
 import { defineCheck } from '../../define-check';
 import type { Fix } from '../../finding';
 import { atPart } from '../../places';
-
-/** A length that is cut to a hair more than its stock is cut from it [m]. */
-const HAIR_M = 1e-6;
 
 export default defineCheck({
   meta: {
@@ -39,7 +35,8 @@ export default defineCheck({
         strand.items.flatMap(({ part, placed }, place) => {
           const lengthM = placed.lengthM ?? 0;
           const stockM = longestM(part, context.catalogue);
-          if (stockM === undefined || placed.existing || lengthM <= stockM + HAIR_M || seen.has(placed.id)) return [];
+          if (stockM === undefined || placed.existing || piecesFrom(lengthM, stockM) <= 1 || seen.has(placed.id))
+            return [];
           seen.add(placed.id);
           return [
             {
@@ -77,7 +74,7 @@ function joinFixes(
   { job, said, catalogue }: CheckContext,
 ): readonly Fix[] {
   const lengthM = placed.lengthM ?? 0;
-  const count = Math.ceil(lengthM / stockM - HAIR_M);
+  const count = piecesFrom(lengthM, stockM);
   const takes = (coupling: Part, end: 0 | 1): boolean => {
     const [theirs, ours] = [coupling.ends[end]?.end, part.ends[end]?.end];
     return (

@@ -1,10 +1,10 @@
 import { WALL_SEAL_SIZES, WALL_SEAL_STYLES, wallSealSizeOf } from '../../../connections/standards/wall-seals';
 import type { CheckContext } from '../../../derived/context';
 import { sharingWith } from '../../../derived/levels';
-import { isSoldIn, judgeWay } from '../../../derived/seal-ways';
+import { judgeWay } from '../../../derived/seal-ways';
 import { freshIds } from '../../../edits/fresh-id';
 import { partTitle, wallFittingsOf } from '../../../fittings/catalogue';
-import type { Part } from '../../../fittings/part';
+import { type Part, isSoldIn } from '../../../fittings/part';
 import { sideOverflowM3s } from '../../../hydraulics/free-flow';
 import { ALIKE_SHARE, inflowM3s, nominalAreaIn2 } from '../../../hydraulics/overflow';
 import type { Penetration } from '../../../job/job';

@@ -2,7 +2,7 @@ import { differenceMm } from '../../../quantity/length';
 import { type Material, isMetal } from '../../material';
 import type { Explanation } from '../joint-family';
 import { judgements } from '../joint-family';
-import { insertOf } from './push-fit';
+import { insertFor } from '../../make-up/insert';
 import { agreement, type PipeJoint, type PipePair, diameters, isRectangular, oneFamily, overMm } from './pipe-joint';
 
 const JUDGEMENTS = judgements({
@@ -75,7 +75,7 @@ export const compression: PipeJoint = {
       case 'nearly':
         return {
           ...made,
-          needs: soft(pair) ? insertOf(pair) : [],
+          needs: soft(pair) ? [insertFor(pair.spigot)] : [],
           instead: 'Use a conversion coupling, or the ring made for this tube.',
           why: `${agreement(pair)}, and it is of another standard: it can be pulled tight, no standard rates it.`,
         };
@@ -94,7 +94,7 @@ export const compression: PipeJoint = {
       case 'needs-insert':
         return {
           ...made,
-          needs: insertOf(pair),
+          needs: [insertFor(pair.spigot)],
           why: 'Soft pipe needs its insert inside, or the ring squeezes it out of round.',
           tighten: 'Hand tight, then about a turn.',
         };

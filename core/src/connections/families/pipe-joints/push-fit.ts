@@ -1,5 +1,5 @@
 import { differenceMm } from '../../../quantity/length';
-import type { Need } from '../../mating';
+import { insertFor } from '../../make-up/insert';
 import type { Explanation } from '../joint-family';
 import { judgements } from '../joint-family';
 import { agreement, type PipeJoint, type PipePair, diameters, isRectangular, oneFamily, overMm } from './pipe-joint';
@@ -24,11 +24,6 @@ const SMALLER_MM = 0.5;
 const FALLS_THROUGH_SHARE = 0.06;
 
 const soft = ({ pipeMaterial }: PipePair): boolean => pipeMaterial === 'pex' || pipeMaterial === 'polyethylene';
-
-/** What keeps soft pipe round where it is gripped. */
-export const insertOf = ({ spigot, pipeSeries }: PipePair): readonly Need[] => [
-  { kind: 'insert', name: `${spigot.size} ${pipeSeries.token} insert` },
-];
 
 /** A pipe pushed past a rubber ring: by squeeze on a round, smooth pipe of its own diameter. Pressure fittings also grip it with teeth. */
 export const pushFit: PipeJoint = {
@@ -64,7 +59,7 @@ export const pushFit: PipeJoint = {
       case 'other-series':
         return {
           ...made,
-          needs: !pair.fittingSeries.pressure ? [{ kind: 'lubricant' }] : soft(pair) ? insertOf(pair) : [],
+          needs: !pair.fittingSeries.pressure ? [{ kind: 'lubricant' }] : soft(pair) ? [insertFor(pair.spigot)] : [],
           instead: 'Use an adapter between the two series.',
           why: `${agreement(pair)}, but they are two standards: the ring may or may not seal.`,
         };
@@ -94,7 +89,7 @@ export const pushFit: PipeJoint = {
       case 'needs-insert':
         return {
           ...made,
-          needs: insertOf(pair),
+          needs: [insertFor(pair.spigot)],
           why: 'Soft pipe needs its insert inside, or the ring squeezes it out of round.',
         };
     }

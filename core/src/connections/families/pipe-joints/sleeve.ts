@@ -1,5 +1,5 @@
 import { differenceMm } from '../../../quantity/length';
-import { clampFor } from '../../make-up/clamp';
+import { wormDrives } from '../../make-up/clamp';
 import { judgements } from '../joint-family';
 import { type PipeJoint, diameters, isRectangular, overMm } from './pipe-joint';
 
@@ -48,23 +48,14 @@ export const sleeve: PipeJoint = {
           instead: 'Use fittings that are made for pressure.',
           why: 'The clamp holds the head of a tank; a pump or the mains push the pipe out of the rubber.',
         };
-      case 'clamps': {
-        const { number } = clampFor(overRubberMm(pipe.outsideMm));
+      case 'clamps':
         return {
-          needs: [
-            {
-              kind: 'clamp',
-              name: `worm-drive clamp no. ${number}`,
-              count: 1,
-              aroundMm: overRubberMm(pipe.outsideMm),
-            },
-          ],
+          needs: [wormDrives(overRubberMm(pipe.outsideMm), 1)],
           basis,
           engagementMm: Math.min(50, pipe.outsideMm),
           why: 'The clamp presses the rubber on the pipe. Good for drains and the head of a tank; not for a pump or the mains.',
           tighten: 'Tighten the clamp until the rubber starts to bulge beside it.',
         };
-      }
     }
   },
 };
