@@ -11,11 +11,19 @@ import { levelAtM, outsideOverstates, volumeAtM3, holdsM3 } from './level';
 import { clearances, flangeRadiusM, freePlace, noDrillZones, zoneAt } from './no-drill';
 import { checkPlanks, emptyKg, footKpa, fullKg } from './stand';
 import { setOutTank } from '../edits/set-out-tank';
-import { TANK_TYPES, tankType, tankTypesIn } from './tank-types';
+import { TANK_TYPES, tankType, tankTypesIn, waysOn } from './tank-types';
 import type { Tank } from './tank';
 
 const tankOf = (type: string, given: Partial<Tank> = {}): Tank => ({ ...newTank('t', type), label: 'T1', ...given });
 const every = TANK_TYPES.map(({ id }) => [id, tankOf(id)] as const);
+
+// A drum of the Americas has 2 NPS in its head, one of anywhere else mostly G 2 (common practice); either is met everywhere.
+test('the fine bung of a drum is first asked for as it is usual in a region', () => {
+  const [bung] = tankType('closed-drum').ports(tankOf('closed-drum'));
+  const ways = (region: Parameters<typeof waysOn>[1]) => (bung ? waysOn(bung, region).map(({ end }) => end) : []);
+  expect([ways('US')[0], ways('UK')[0], ways('EU')[0], ways('ANZ')[0]]).toEqual(['2 NPS F', '2 G F', '2 G F', '2 G F']);
+  expect(ways('US')).toContain('2 G F');
+});
 
 test('a region finds its own crate first, and the other one all the same', () => {
   const ids = (region: Parameters<typeof tankTypesIn>[0]) => tankTypesIn(region).map(({ id }) => id);

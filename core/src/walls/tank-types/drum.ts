@@ -37,6 +37,11 @@ const FINE: Port['ways'][number] = {
   name: 'Fine thread, 2 NPS',
   tell: '11-1/2 crests to the inch; a 2 in pipe nipple starts by hand',
 };
+const FINE_G: Port['ways'][number] = {
+  end: '2 G F',
+  name: 'Fine thread, G 2',
+  tell: '11 crests to the inch, round at crest and root; a 2 in BSP plug starts by hand',
+};
 const COARSE: Port['ways'][number] = {
   end: '2 buttress F',
   name: 'Coarse thread, 2 in buttress',
@@ -55,7 +60,7 @@ const bungs = (tank: TankDimensions, role: readonly [Role, Role], face: Port['fa
     return {
       id: index === 0 ? 'fine-bung' : 'coarse-bung',
       name: index === 0 ? 'Fine bung' : 'Coarse bung',
-      ways: index === 0 ? [FINE, COARSE_EU] : [COARSE, COARSE_EU, FINE],
+      ways: index === 0 ? [FINE_G, FINE, COARSE_EU] : [COARSE, COARSE_EU, FINE_G, FINE],
       size: '2',
       role: role[index] ?? 'spare',
       face,
@@ -166,7 +171,7 @@ export const drumOnSide = defineTankType({
     {
       id: 'low-bung',
       name: 'Bung at the bottom',
-      ways: [FINE, COARSE, COARSE_EU],
+      ways: [FINE_G, FINE, COARSE, COARSE_EU],
       size: '2',
       role: 'draw-off',
       face: 'right',
@@ -178,7 +183,7 @@ export const drumOnSide = defineTankType({
     {
       id: 'high-bung',
       name: 'Bung at the top',
-      ways: [COARSE, FINE, COARSE_EU],
+      ways: [COARSE, FINE_G, FINE, COARSE_EU],
       size: '2',
       role: 'vent',
       face: 'right',

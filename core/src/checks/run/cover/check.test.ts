@@ -66,7 +66,7 @@ testCheck(check, {
     {
       why: 'a line that always holds water, above the frost',
       job: supply(0.2, 'insulated'),
-      findings: [{ title: 'Above the frost', at: 'P1', text: 'frost goes down to 17-11/16 in' }],
+      findings: [{ title: 'Above the frost', at: 'P1', text: 'frost is taken to go down to 17-11/16 in' }],
       fixSettles: false,
     },
   ],

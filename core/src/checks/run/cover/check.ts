@@ -5,6 +5,7 @@ import { isByLength } from '../../../fittings/part';
 import { siteFigure } from '../../../job/job';
 import { DRAWS } from '../../../walls/roles';
 import { type Report, defineCheck } from '../../define-check';
+import { frostWords } from '../../frost';
 import { atPart } from '../../places';
 
 /** Less cover than this and a pipe counts as laid on the ground, not in it [m]. */
@@ -27,7 +28,7 @@ export default defineCheck({
       },
       frost: {
         title: 'Above the frost',
-        text: '{part} of {hole} holds water {depth} deep; frost goes down to {frost}. Bury it deeper, or drain it before winter.',
+        text: '{part} of {hole} holds water {depth} deep; frost {goes} down to {frost}. Bury it deeper, or drain it before winter.',
       },
     },
   },
@@ -71,7 +72,7 @@ export default defineCheck({
                   part: least.part.name,
                   hole: run.penetration.label,
                   depth: { lengthM: depthM },
-                  frost: { lengthM: frostM },
+                  ...frostWords(context.job),
                 },
               },
             ]

@@ -24,7 +24,7 @@ testCheck(check, {
       job: run({}),
       findings: [
         { title: 'Sun on plastic', at: 'P1' },
-        { title: 'Frost', at: 'P1', text: 'frost goes 17-11/16 in deep' },
+        { title: 'Frost', at: 'P1', text: 'frost is taken to go 17-11/16 in deep' },
       ],
       fixSettles: true,
     },

@@ -3,6 +3,7 @@ import { settingCaution } from '../../../connections/material';
 import { type Job, type Penetration, siteFigure } from '../../../job/job';
 import { itemsOfRun } from '../../../derived/run';
 import { gather } from '../../../quantity/gather';
+import { frostWords } from '../../frost';
 import { setFix } from '../../move-fix';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';
@@ -20,7 +21,7 @@ export default defineCheck({
       sun: { title: 'Sun on plastic', text: '{parts} stand outdoors: {why} Shade or paint them, and say so.' },
       frost: {
         title: 'Frost',
-        text: 'The runs are above the ground, frost goes {frost} deep: drain them before winter, or insulate and say so.',
+        text: 'The runs are above the ground, and frost {goes} {frost} deep: drain them before winter, or insulate and say so.',
       },
     },
   },
@@ -59,7 +60,7 @@ export default defineCheck({
             {
               messageId: 'frost' as const,
               at: atPenetration(first.penetration),
-              data: { frost: { lengthM: siteFigure(job, 'frostM') } },
+              data: frostWords(job),
               fixes: [
                 setFix(setSetting(job, 'frostPlan', 'drained'), 'They are drained before frost'),
                 setFix(setSetting(job, 'frostPlan', 'insulated'), 'They are insulated'),
