@@ -100,6 +100,7 @@ export {
   wordsOf,
 } from './edits/change-field';
 export { holeOf } from './derived/hole-of';
+export { isDoneBare, staysClosed } from './derived/ports';
 export * from './derived/resolve';
 export { serviceAt } from './derived/service';
 export * from './derived/seal-ways';

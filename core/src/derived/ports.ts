@@ -20,3 +20,7 @@ export const ownSealIn = ({ id, ownSeal, stands, port }: Penetration, index: Job
 /** Is it a port of the tank that stays closed: plugged, or left as it came and it came closed? */
 export const staysClosed = (hole: Penetration, tank: Tank | undefined): boolean =>
   hole.portUse === 'plug' || (hole.portUse === 'leave' && tank !== undefined && comesClosed(hole, tank));
+
+/** Is it done with nothing on it: closed as it came or plugged, or said to be done? */
+export const isDoneBare = (hole: Penetration, tank: Tank | undefined): boolean =>
+  isSaidDone(hole, tank) || staysClosed(hole, tank);

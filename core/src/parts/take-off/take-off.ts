@@ -1,5 +1,5 @@
 import { runsOnce } from '../../assembly/flow';
-import { isSaidDone, staysClosed } from '../../derived/ports';
+import { isDoneBare } from '../../derived/ports';
 import { isAccepted } from '../../derived/settled';
 import { tankOf } from '../../job/lookup';
 import type { CheckContext, JudgedJoint } from '../../derived/context';
@@ -220,12 +220,7 @@ function endsClosed(context: CheckContext): Completeness {
     strands.length === 0
       ? [{ open: false, label: penetration.label }]
       : strands.map(({ end, items }) => ({
-          open:
-            end.at === 'open' &&
-            !(
-              items.length === 0 &&
-              (isSaidDone(penetration, tankOf(job, penetration)) || staysClosed(penetration, tankOf(job, penetration)))
-            ),
+          open: end.at === 'open' && !(items.length === 0 && isDoneBare(penetration, tankOf(job, penetration))),
           label: penetration.label,
         })),
   );

@@ -1,4 +1,4 @@
-import { type Plan, type Run, jointsOfRun, memoize } from '@herrero/core';
+import { type Plan, type Run, isDoneBare, jointsOfRun, memoize, tankOf } from '@herrero/core';
 import { type Seam, seamOf } from '@/ui/seam-glyph';
 
 /** Worst first. */
@@ -19,6 +19,8 @@ const seamsOfRuns = memoize(({ runs, findings, context }: Plan): ReadonlyMap<str
       .map(({ mating }) => seamOf(mating));
     const all = new Set<Seam>(seams);
     if (asked.has(penetration.id)) all.add('unknown');
+    const bare = strands.every(({ items }) => items.length === 0);
+    if (bare && isDoneBare(penetration, tankOf(context.job, penetration))) return 'holds';
     if (strands.some(({ end }) => end.at === 'open')) all.add('open');
     return ORDER.find((seam) => all.has(seam)) ?? seams[0] ?? 'open';
   };

@@ -1,4 +1,4 @@
-import { RECORDS, emptyJob, plan, ternPoint } from '@herrero/core';
+import { RECORDS, applyEdits, emptyJob, plan, setOutTank, shippedCatalogue, ternPoint } from '@herrero/core';
 import { readFileSync, readdirSync } from 'node:fs';
 import path from 'node:path';
 import { describe, expect, test } from 'vitest';
@@ -26,6 +26,26 @@ test('a hole with nothing is open', () => {
   const job = ternPoint();
   const bare = plan({ ...job, parts: [], joints: [] });
   expect(seamOfRun(bare, 'p4')).toBe('open');
+});
+
+test('a bung that stays as it came is closed; one that is used and has nothing on it is open', () => {
+  const made = applyEdits(emptyJob('Drum', 'mm-l'), setOutTank('t1', 'closed-drum'), shippedCatalogue);
+  if (!made.ok) throw new Error(made.error.message);
+  const seamAs = (portUse: 'use' | 'leave' | 'plug') =>
+    made.value.job.penetrations.map(({ id }) =>
+      seamOfRun(
+        plan({
+          ...made.value.job,
+          penetrations: made.value.job.penetrations.map((hole) => ({ ...hole, portUse })),
+        }),
+        id,
+      ),
+    );
+  expect([seamAs('use'), seamAs('leave'), seamAs('plug')]).toEqual([
+    ['open', 'open'],
+    ['holds', 'holds'],
+    ['holds', 'holds'],
+  ]);
 });
 
 test.each([

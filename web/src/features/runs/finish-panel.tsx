@@ -22,6 +22,8 @@ import {
   runsOnce,
   serviceAt,
   soldFirst,
+  staysClosed,
+  tankOf,
 } from '@herrero/core';
 import { useMemo, useState } from 'react';
 import { Action } from '@/ui/action';
@@ -66,7 +68,8 @@ function targetsOf(at: EndRef, job: Job, plan: Plan): readonly Target[] {
     return [{ ref: { of: 'terminal', id }, name: taken ? `${name}, already reached` : name, taken, fits }];
   });
   const ends = runsOnce(plan.context)
-    .filter(({ penetration }) => penetration.id !== own?.id)
+    // Into what stays closed nothing is led.
+    .filter(({ penetration: hole }) => hole.id !== own?.id && !staysClosed(hole, tankOf(job, hole)))
     .flatMap(({ penetration, strands }) =>
       strands.flatMap(({ end: last }, place) =>
         last.at === 'open' && offersAnEnd(last.ref, own?.tankId, job, plan)

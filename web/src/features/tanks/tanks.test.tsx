@@ -146,6 +146,7 @@ describe('ports', () => {
     const port = screen.getByRole('region', { name: 'P1 Fine bung' });
     expect(within(port).queryByText(/What closes it/)).toBeNull();
     await userEvent.click(within(port).getByRole('radio', { name: 'plug' }));
+    await userEvent.click(within(port).getByRole('button', { name: /Fine thread, 2 NPS/ }));
     await userEvent.click(within(port).getByText(/What closes it/));
     await userEvent.click(within(port).getByRole('button', { name: /^Drum bung 2 NPS M/ }));
     expect(now().parts.map(({ code }) => code)).toEqual(['BU-NPS']);
