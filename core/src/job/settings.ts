@@ -65,6 +65,14 @@ const SITE = {
   },
 } as const satisfies Record<SiteFigure, Fields[string]>;
 
+/** What one of another money is worth, as somebody typed it, and the day of that. */
+export const RATE = {
+  currency: { kind: 'choice', of: CURRENCIES },
+  into: { kind: 'choice', of: CURRENCIES },
+  worth: { kind: 'number', above: 0, most: 10_000, says: 'So many of the second money is one of the first' },
+  day: { kind: 'day' },
+} as const satisfies Fields;
+
 /** What is said once for the whole job. */
 export const SETTINGS = {
   name: { kind: 'text', most: 120, words: 'name' },
@@ -103,6 +111,14 @@ export const SETTINGS = {
   },
   spares: { kind: 'choice', of: SPARES, default: 'none', words: 'spares' },
   currency: { kind: 'choice', of: CURRENCIES, default: 'USD', words: 'currency' },
+  rates: {
+    kind: 'list',
+    of: { kind: 'group', of: RATE },
+    most: 20,
+    default: [],
+    words: 'rates of exchange',
+    says: 'Prices in another money are used by these only',
+  },
   taxPercent: {
     kind: 'percent',
     least: 0,

@@ -106,7 +106,7 @@ describe('under any name', () => {
 
   test('XLSX is read by another package than it is written with', () =>
     everyName(async (job) => {
-      const rows = await readXlsx(Readable.from(Buffer.from(await partsXlsx(plan(job).parts, job))));
+      const rows = await readXlsx(Readable.from(Buffer.from(await partsXlsx(plan(job).parts, job, 'a4'))));
       expect(rows.length).toBeGreaterThan(0);
     }));
 

@@ -1,10 +1,12 @@
 import 'server-only';
-import { openQuestions, shelves } from '@herrero/core';
+import { openQuestions, paperOf, shelves } from '@herrero/core';
 import { CSV_TYPE } from './csv';
 import { answerDownload } from './download';
 import { partsCsv } from './parts-csv';
 import { partsXlsx } from './parts-xlsx';
+import { type PlannedJob } from './planned-job';
 import { pickListHtml } from './pick-list-html';
+import { priceRequestCsv, priceRequestXlsx } from './price-request';
 
 export const answerPartsCsv = answerDownload(({ plan, stored }) => ({
   ending: 'parts.csv',
@@ -24,7 +26,21 @@ export const answerPartsJson = answerDownload(({ plan, stored: { document, revis
 export const answerPartsXlsx = answerDownload(async ({ plan, stored }) => ({
   ending: 'parts.xlsx',
   type: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
-  body: await partsXlsx(plan.parts, stored.document),
+  body: await partsXlsx(plan.parts, stored.document, paperOf(stored.document)),
+}));
+
+const toBuy = ({ plan, catalogue }: PlannedJob) => shelves(plan.parts, catalogue).flatMap(({ lines }) => lines);
+
+export const answerPriceRequestCsv = answerDownload((found) => ({
+  ending: 'price-request.csv',
+  type: CSV_TYPE,
+  body: priceRequestCsv(toBuy(found), found.stored.document.currency),
+}));
+
+export const answerPriceRequestXlsx = answerDownload(async (found) => ({
+  ending: 'price-request.xlsx',
+  type: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+  body: await priceRequestXlsx(toBuy(found), found.stored.document),
 }));
 
 export const answerPickList = answerDownload(({ plan, catalogue, stored: { id, document } }) => ({

@@ -16,7 +16,7 @@ export interface PartsRow {
   readonly note: string;
 }
 
-/** The columns of the list, in the order in which they go out. */
+/** The columns of the list, in the order in which they go out. Its prices are no quote, and no heading of a price list. */
 export const PARTS_COLUMNS = (currency: string): readonly string[] => [
   'Group',
   'Article',
@@ -25,7 +25,7 @@ export const PARTS_COLUMNS = (currency: string): readonly string[] => [
   'Need',
   'Unit',
   'Buy',
-  `Price ${currency}`,
+  `Reckoned price ${currency}`,
   'Left over',
   'Where',
   'Note',

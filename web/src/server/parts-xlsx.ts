@@ -6,11 +6,13 @@ import {
   cutWords,
   formatStockLength,
   type Measures,
+  type PaperSize,
   reckoningWords,
   tapeMarks,
 } from '@herrero/core';
-import writeExcelFile, { type Row, type Sheet } from 'write-excel-file/node';
-import { PARTS_COLUMNS, partsRows } from './parts-table';
+import { type Row, type Sheet } from 'write-excel-file/node';
+import { PARTS_COLUMNS, type PartsRow, partsRows, toCents } from './parts-table';
+import { type Total, printedWorkbook } from './printed-workbook';
 
 const HEAD = { fontWeight: 'bold', backgroundColor: '#E4DAC3', bottomBorderStyle: 'thin' } as const;
 const head = (titles: readonly string[]): Row => titles.map((value) => ({ value, ...HEAD }));
@@ -19,9 +21,10 @@ const text = (value: string) => ({ value, type: String, wrap: true, alignVertica
 const number = (value: number | null, format = 'General') =>
   value === null ? null : ({ value, type: Number, format, alignVertical: 'top' } as const);
 /** Our own totals are the only formulas. */
+const sumOf = (column: string, lastRow: number): string => `SUM(${column}2:${column}${lastRow})`;
 const sum = (column: string, lastRow: number, format: string) =>
   ({
-    value: `=SUM(${column}2:${column}${lastRow})`,
+    value: sumOf(column, lastRow),
     type: 'Formula',
     format,
     fontWeight: 'bold',
@@ -33,12 +36,20 @@ const MONEY = '#,##0.00';
 export function partsXlsx(
   parts: PartsList,
   job: Reckoning & { readonly name: string; readonly measures: Measures },
+  paper: PaperSize,
 ): Promise<Buffer> {
-  return writeExcelFile([listSheet(parts, job), cutSheet(parts, job.measures)]).toBuffer();
+  const rows = partsRows(parts, job);
+  const last = rows.length + 1;
+  const totals: readonly Total[] = [
+    { formula: sumOf('G', last), value: rows.reduce((all, { buy }) => all + (buy ?? 0), 0) },
+    { formula: sumOf('H', last), value: toCents(rows.reduce((all, { price }) => all + (price ?? 0), 0)) },
+  ];
+  return printedWorkbook([listSheet(rows, job), cutSheet(parts, job.measures)], paper, totals);
 }
 
-function listSheet(parts: PartsList, reckoning: Reckoning): Sheet<Buffer> {
-  const rows = partsRows(parts, reckoning);
+type Named = Sheet<Buffer> & { readonly sheet: string };
+
+function listSheet(rows: readonly PartsRow[], reckoning: Reckoning): Named {
   const last = rows.length + 1;
   return {
     sheet: 'Parts',
@@ -74,7 +85,7 @@ function listSheet(parts: PartsList, reckoning: Reckoning): Sheet<Buffer> {
   };
 }
 
-function cutSheet({ cuts }: PartsList, measures: Measures): Sheet<Buffer> {
+function cutSheet({ cuts }: PartsList, measures: Measures): Named {
   const rows = cuts.flatMap(({ title, bars, order, unknown }) => [
     ...bars.flatMap((bar, index) => {
       const marks = tapeMarks(bar, order.kerfM);

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { type Supplier, type SupplierOffer } from '@herrero/core';
+import { type Currency, type Supplier, type SupplierOffer, converted } from '@herrero/core';
 
 /** A made-up supplier: how slow, how dear, how often out of stock, and how often it does not answer. */
 interface StandIn {
@@ -51,12 +51,15 @@ const shareOf = (...words: readonly string[]): number =>
 export function standInOffers(
   { id, prices: [least, most], out }: StandIn,
   asked: readonly AskedArticle[],
+  currency: Currency,
 ): SupplierOffer[] {
   return asked.map(({ article, count, usualUsd }) => {
     const pack = PACKS.find(([pattern]) => pattern.test(article))?.[1] ?? 1;
     const share = least + (most - least) * shareOf(id, 'price', article);
     // Packs are a little cheaper for each.
-    const price = Math.max(1, Math.round(usualUsd * share * pack * (pack > 1 ? 0.9 : 1) * CENTS)) / CENTS;
+    const price =
+      Math.max(1, Math.round(converted(usualUsd, 'USD', currency) * share * pack * (pack > 1 ? 0.9 : 1) * CENTS)) /
+      CENTS;
     const packs = Math.ceil(count / pack);
     const stock = shareOf(id, 'out', article) < out ? 0 : packs + Math.floor(shareOf(id, 'stock', article) * 20);
     return { article, price, pack, stock };
@@ -73,12 +76,18 @@ export function failsNow({ id, answersBetweenFailures }: StandIn): boolean {
   return before === 0;
 }
 
-/** A stand-in with its answer, as a supplier of today. */
-export const standInSupplier = (standIn: StandIn, asked: readonly AskedArticle[], today: string): Supplier => ({
+/** A stand-in with its answer, as a supplier of today, in the money it is asked in. */
+export const standInSupplier = (
+  standIn: StandIn,
+  asked: readonly AskedArticle[],
+  currency: Currency,
+  today: string,
+): Supplier => ({
   id: standIn.id,
   name: standIn.name,
-  currency: 'USD',
+  currency,
   pricedOn: today,
   standIn: true,
-  offers: standInOffers(standIn, asked),
+  offers: standInOffers(standIn, asked, currency),
+  names: [],
 });

@@ -1,11 +1,14 @@
 import { type DecimalMark } from '@herrero/core';
 
-/** Which mark parts decimals in a list; not said, a figure that can be read in two ways is asked about. */
+/** Which mark parts decimals in a list: as it shows by itself, or as somebody says; not said, a figure that can be read in two ways is asked about. */
 export const DecimalsChoice = ({
   value,
+  shown,
   onChange,
 }: {
   readonly value: DecimalMark | undefined;
+  /** What the figures of the list show by themselves. */
+  readonly shown?: DecimalMark | undefined;
   readonly onChange: (to: DecimalMark | undefined) => void;
 }) => (
   <label className="block">
@@ -17,7 +20,9 @@ export const DecimalsChoice = ({
         onChange(event.target.value === '.' || event.target.value === ',' ? event.target.value : undefined)
       }
     >
-      <option value="">not said</option>
+      <option value="">
+        {shown === undefined ? 'not said' : `as the list shows: ${shown === ',' ? '12,50' : '12.50'}`}
+      </option>
       <option value=".">after a point: 12.50</option>
       <option value=",">after a comma: 12,50</option>
     </select>

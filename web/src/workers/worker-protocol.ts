@@ -22,7 +22,8 @@ export type Outcome<Answer> =
   | { readonly state: 'failed'; readonly message: string }
   | { readonly state: 'cancelled' };
 
-type Doing<Of extends Tasks<Of>> = {
+/** How each task is done. */
+export type Doing<Of extends Tasks<Of>> = {
   readonly [Kind in keyof Of]: (
     question: Of[Kind]['question'],
     tell: (progress: Of[Kind]['progress']) => void,

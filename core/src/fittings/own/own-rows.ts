@@ -1,6 +1,4 @@
-import { type Currency } from '../../quantity/money';
-import { figureProblemWords, readFigure } from '../../quantity/read-figure';
-import { type Result, err, ok } from '../../result';
+import { type DecimalMark, listNumber } from '../../quantity/list-figures';
 import type { Catalogue } from '../catalogue';
 import { type Holding, OWN_LIMITS, type OwnPart, isFormula, makeOwnPart } from './own-part';
 
@@ -70,32 +68,6 @@ export function guessMapping(headings: readonly string[]): ColumnMapping {
       return column < 0 ? [] : [[field, column]];
     }),
   );
-}
-
-/** Which mark parts decimals in a list; not said: only what can be read in one way is taken. */
-export const DECIMAL_MARKS = ['.', ','] as const;
-export type DecimalMark = (typeof DECIMAL_MARKS)[number];
-
-/**
- * A number as it stands in a list: `12.50`, `$12.50`, `12,5`; undefined: none at all.
- * @error why it is none, or that it can be read in two ways
- */
-export function listNumber(
-  text: string,
-  {
-    kind = 'number',
-    decimals,
-    currency,
-  }: {
-    readonly kind?: 'number' | 'money';
-    readonly decimals?: DecimalMark | undefined;
-    readonly currency?: Currency | undefined;
-  } = {},
-): Result<number | undefined, string> {
-  if (text.trim() === '') return ok(undefined);
-  const region = decimals === undefined ? undefined : decimals === ',' ? 'EU' : 'US';
-  const read = readFigure(text, { kind, measures: 'mm-l', region, currency });
-  return read.ok ? read : err(figureProblemWords(read.error, text, { kind, measures: 'mm-l' }));
 }
 
 /**

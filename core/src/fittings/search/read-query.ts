@@ -1,5 +1,6 @@
 import { distance } from 'fastest-levenshtein';
 import { type NominalSize, sizeWords } from '../../quantity/size';
+import { GERMAN } from './spoken-german';
 import { COUNTED, EMPTY_WORDS, type Meaning, PHRASES, VOCABULARY, readSize } from './spoken';
 
 /** A word that was understood, with the word itself: a part may be called just that. */
@@ -21,6 +22,18 @@ export interface Query {
   readonly text: string;
 }
 
+/** Called without the pipe they are for: a 'soil pipe elbow' is an elbow. */
+const PIPE_FITTINGS: ReadonlySet<string> = new Set([
+  'elbow',
+  'tee',
+  'wye',
+  'coupling',
+  'cap',
+  'plug',
+  'adapter',
+  'union',
+]);
+
 /** Letters that name the types of cam couplings; only beside the word. */
 const CAM_TYPE = /^(dc|dp|[a-f])$/;
 
@@ -41,7 +54,7 @@ export function readQuery(text: string): Query {
   const literal: string[] = [];
   const counted: string[] = [];
   const words = wordsOf(text);
-  const cam = words.includes('cam');
+  const cam = words.some((word) => VOCABULARY.get(word)?.name === 'cam');
   for (const word of words) {
     const size = word === '45' || word === '22.5' ? undefined : readSize(word);
     if (size !== undefined) {
@@ -72,9 +85,11 @@ export function readQuery(text: string): Query {
   }
   // A bushing reduces: the word adds nothing beside it.
   const bushing = meanings.some(({ name }) => name === 'bushing');
+  // A fitting of a pipe is that fitting; a bracket of one is called so.
+  const fitting = meanings.some(({ name }) => PIPE_FITTINGS.has(name));
   return {
     sizes,
-    meanings: bushing ? meanings.filter(({ name }) => name !== 'reducing') : meanings,
+    meanings: meanings.filter(({ name }) => !(bushing && name === 'reducing') && !(fitting && name === 'pipe')),
     corrected,
     literal,
     counted,
@@ -82,14 +97,39 @@ export function readQuery(text: string): Query {
   };
 }
 
-/** Splits into words, parts sizes that are written together, joins the ones that belong together. */
-const wordsOf = (text: string): readonly string[] =>
-  PHRASES.reduce((said, [phrase, read]) => said.replace(phrase, read), text.toLowerCase())
-    .toLowerCase()
+/** Nominal diameters of threads in millimetres (ISO 6708), as the inches that fittings go by. Drains go by theirs. */
+const DN_INCHES: Readonly<Record<string, string>> = {
+  '15': '1/2',
+  '20': '3/4',
+  '25': '1',
+  '32': '1-1/4',
+  '40': '1-1/2',
+  '50': '2',
+  '65': '2-1/2',
+  '80': '3',
+};
+
+/** Quotes, fractions, angles and nominal diameters as a plain keyboard has them; a quarter turn is what an elbow is. */
+const plainMarks = (text: string): string =>
+  text
     .replace(/[“”″]/g, '"')
     .replace(/½/g, ' 1/2')
     .replace(/¾/g, ' 3/4')
     .replace(/¼/g, ' 1/4')
+    .replace(/\b1\/4 bend\b/g, 'elbow')
+    .replace(/\b1\/8 bend\b/g, 'elbow 45')
+    .replace(/\b(?:90|8[78](?:[.,]5)?)\s*(?:°|deg(?:rees?)?\b|d\b)/g, ' ')
+    .replace(/\b90(?=\s*(?:ell|el|elbow|bend)\b)/g, ' ')
+    .replace(/\b(ell|el|elbow|bend)\s+90\b(?!\s*mm)/g, '$1 ')
+    .replace(/\b45\s*(?:°|deg(?:rees?)?\b)/g, ' 45 ')
+    .replace(/\bdn\s*(\d+)\b/g, (said, dn: string) =>
+      /\b(?:ht|kg)|drain|abfluss|kanal/.test(text) ? dn : (DN_INCHES[dn] ?? dn),
+    );
+
+/** Splits into words, parts sizes that are written together, joins the ones that belong together. */
+const wordsOf = (text: string): readonly string[] =>
+  [...GERMAN, ...PHRASES]
+    .reduce((said, [phrase, read]) => said.replace(phrase, read), plainMarks(text.toLowerCase()))
     .replace(/(\d)\s+(\d\/\d)/g, '$1-$2')
     .replace(/([\d"])\s*(?:x|×|\*)\s*(?=[\d.])/g, '$1 ')
     .replace(/(\d)\s+(mm|in|inch)\b/g, '$1$2')

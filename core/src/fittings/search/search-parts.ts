@@ -29,7 +29,8 @@ export interface Found {
   readonly byMaterial: ReadonlyMap<Material, number>;
 }
 
-interface Indexed {
+/** A part with everything it may be asked by. */
+export interface Indexed {
   readonly part: Part;
   readonly words: ReadonlySet<string>;
   /** The noun of its name, alone and with the word before it: a union ball valve is a valve. */
@@ -39,7 +40,8 @@ interface Indexed {
   readonly text: string;
 }
 
-const textIndex = memoize(({ list }: Catalogue): readonly Indexed[] => list.map(indexed));
+/** Every part of a catalogue with its words, made once. */
+export const textIndex = memoize(({ list }: Catalogue): readonly Indexed[] => list.map(indexed));
 
 function indexed(part: Part): Indexed {
   const words = new Set<string>();
@@ -57,12 +59,13 @@ function indexed(part: Part): Indexed {
   if (part.bendDegrees === 45 || part.branchDegrees === 45) say('45');
   if (part.features.includes('slip')) say('slip');
   if (part.features.includes('bend')) say('elbow');
+  if (part.detail.includes('Schedule 80')) say('sch80');
   const sizes = new Set<NominalSize>([part.size]);
   for (const { end } of part.ends) {
     if ('size' in end) sizes.add(end.size);
     if (end.kind === 'thread')
       say(threadStandard(end.standard).token, end.sex, 'thread', ...(end.swivel ? ['swivel'] : []));
-    else if (end.kind === 'pipe') say(end.part, pipeSeries(end.series).token);
+    else if (end.kind === 'pipe') say(end.part, ...seriesWords(end.series));
     else if (end.kind === 'hose') say(end.part, end.system, ...(end.part === 'barb' ? ['tail'] : []));
     else say(end.kind, ...('part' in end ? [end.part] : []));
   }
@@ -80,6 +83,12 @@ function indexed(part: Part): Indexed {
   };
 }
 
+/** What a series of pipe is called by; of its long name only what tells it from a drain. */
+const seriesWords = (series: Parameters<typeof pipeSeries>[0]): readonly string[] => {
+  const { token, name } = pipeSeries(series);
+  return [token, ...(name.includes('pressure') ? ['pressure'] : [])];
+};
+
 const wordsOfName = (name: string): readonly string[] =>
   name
     .toLowerCase()
@@ -87,7 +96,7 @@ const wordsOfName = (name: string): readonly string[] =>
     .filter((word) => word !== '');
 
 /** Two words of a name that stand side by side, as one: 'float-valve'. */
-const pairsOf = (name: string): readonly string[] => {
+export const pairsOf = (name: string): readonly string[] => {
   const words = wordsOfName(name);
   return words.slice(1).map((word, at) => `${words[at] ?? ''}-${word}`);
 };

@@ -1,5 +1,8 @@
-import { type Currency, converted } from '../../quantity/money';
+import type { RecordOf } from '../../record/field';
+import type { RATE } from '../../job/settings';
+import { type Currency } from '../../quantity/money';
 import type { ShelfLine } from '../tables/shelves';
+import { nameOf } from './price-list/names';
 
 /** What a supplier asks for one pack of an article. */
 export interface SupplierOffer {
@@ -12,6 +15,12 @@ export interface SupplierOffer {
   readonly stock: number | null;
 }
 
+/** What a supplier calls an article of ours by: a code, a number of the trade, or words. */
+export interface SupplierName {
+  readonly theirs: string;
+  readonly article: string;
+}
+
 /** Somebody who sells, with what they ask and since when. */
 export interface Supplier {
   readonly id: string;
@@ -22,6 +31,7 @@ export interface Supplier {
   /** It is no real supplier: its prices and its stock are made up. */
   readonly standIn: boolean;
   readonly offers: readonly SupplierOffer[];
+  readonly names: readonly SupplierName[];
 }
 
 /** One line bought of one supplier, in whole packs. */
@@ -51,6 +61,8 @@ export interface BuyingPlan {
   readonly cheapest: Basket;
   /** The one that has the most first; of as many lines the cheapest. */
   readonly oneStop: readonly { readonly supplier: Supplier; readonly basket: Basket }[];
+  /** Whose prices are in another money, of which nobody has said what it is worth: they are in no basket. */
+  readonly notReckoned: readonly Supplier[];
 }
 
 const enough = ({ stock, pack }: SupplierOffer, count: number): boolean =>
@@ -61,7 +73,7 @@ function purchaseOf(
   line: ShelfLine,
   supplier: Supplier,
   offer: SupplierOffer | undefined,
-  currency: Currency,
+  worth: number,
 ): Purchase | NotSold {
   if (!offer) return 'not-listed';
   if (!enough(offer, line.buy)) return 'out-of-stock';
@@ -72,17 +84,20 @@ function purchaseOf(
     packs,
     pack: offer.pack,
     leftOver: packs * offer.pack - line.buy,
-    cost: converted(packs * offer.price, supplier.currency, currency),
+    cost: packs * offer.price * worth,
   };
 }
 
+/** What one of another money is worth in that of the job, as somebody typed it, and since when. */
+export type Rate = RecordOf<typeof RATE>;
+
 /** Each line where it is cheapest among these suppliers; of as cheap ones the first. */
-function basketOf(lines: readonly ShelfLine[], suppliers: readonly Priced[], currency: Currency): Basket {
+function basketOf(lines: readonly ShelfLine[], suppliers: readonly Priced[]): Basket {
   const purchases: Purchase[] = [];
   const missing: { line: ShelfLine; why: NotSold }[] = [];
   for (const line of lines) {
-    const asked = suppliers.map(({ supplier, byArticle }) =>
-      purchaseOf(line, supplier, byArticle.get(line.article), currency),
+    const asked = suppliers.map(({ supplier, byArticle, worth }) =>
+      purchaseOf(line, supplier, byArticle.get(line.article), worth),
     );
     const sold = asked.filter((one) => typeof one !== 'string').toSorted((a, b) => a.cost - b.cost)[0];
     if (sold) purchases.push(sold);
@@ -94,27 +109,44 @@ function basketOf(lines: readonly ShelfLine[], suppliers: readonly Priced[], cur
 interface Priced {
   readonly supplier: Supplier;
   readonly byArticle: ReadonlyMap<string, SupplierOffer>;
+  /** What one of its money is worth in that of the job. */
+  readonly worth: number;
+}
+
+/** What a supplier asks for our articles: under our own name, or under what it is known to call them by. */
+function offersByArticle({ offers, names }: Pick<Supplier, 'offers' | 'names'>): ReadonlyMap<string, SupplierOffer> {
+  const articles = new Map(names.map(({ theirs, article }) => [nameOf(theirs), article]));
+  const byName = offers.flatMap((offer): (readonly [string, SupplierOffer])[] => {
+    const article = articles.get(nameOf(offer.article));
+    return article === undefined ? [] : [[article, offer]];
+  });
+  return new Map([...byName, ...offers.map((offer) => [offer.article, offer] as const)]);
 }
 
 /**
  * Where to buy what a job needs: over all suppliers as cheaply as can be, and at each of them alone. What nobody has
  * enough of is named with the reason.
  *
- * @param currency of the totals; prices in another are turned by the rates of the table of currencies
+ * @param currency of the totals
+ * @param rates    what other money is worth in it; without one no price in that money is taken
  */
 export function buyingPlan(
   lines: readonly ShelfLine[],
   suppliers: readonly Supplier[],
   currency: Currency,
+  rates: readonly Rate[],
 ): BuyingPlan {
-  const priced = suppliers.map((supplier) => ({
-    supplier,
-    byArticle: new Map(supplier.offers.map((offer) => [offer.article, offer])),
-  }));
+  const worthOf = (money: Currency): number | undefined =>
+    money === currency ? 1 : rates.find((rate) => rate.currency === money && rate.into === currency)?.worth;
+  const priced = suppliers.flatMap((supplier): readonly Priced[] => {
+    const worth = worthOf(supplier.currency);
+    return worth === undefined ? [] : [{ supplier, byArticle: offersByArticle(supplier), worth }];
+  });
   return {
-    cheapest: basketOf(lines, priced, currency),
+    cheapest: basketOf(lines, priced),
     oneStop: priced
-      .map((one) => ({ supplier: one.supplier, basket: basketOf(lines, [one], currency) }))
+      .map((one) => ({ supplier: one.supplier, basket: basketOf(lines, [one]) }))
       .toSorted((a, b) => a.basket.missing.length - b.basket.missing.length || a.basket.total - b.basket.total),
+    notReckoned: suppliers.filter((supplier) => worthOf(supplier.currency) === undefined),
   };
 }

@@ -13,6 +13,8 @@ export interface ShelfLine extends Traced {
   readonly title: string;
   readonly detail: string;
   readonly buy: number;
+  /** In what one of them is sold. */
+  readonly soldBy: 'piece' | 'pack' | 'length';
   /** For all of them; null where it is not priced. */
   readonly priceUsd: number | null;
   readonly note: string | undefined;
@@ -89,6 +91,7 @@ function together(lines: readonly PartsLine[]): readonly ShelfLine[] {
         article,
         title: first.title,
         detail: first.detail,
+        soldBy: first.stockM !== undefined ? 'length' : first.unit === 'piece' ? 'piece' : 'pack',
         buy: own.reduce((sum, { buy }) => sum + buy, 0),
         priceUsd: prices.length === 0 ? null : cents(prices.reduce((sum, price) => sum + price, 0)),
         note: first.note,

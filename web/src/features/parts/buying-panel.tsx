@@ -6,6 +6,7 @@ import { Action } from '@/ui/action';
 import { useJob } from '../../store/job-provider';
 import { BasketLines } from './buying/basket-lines';
 import { PriceListImport } from './buying/price-list-import';
+import { Rates } from './buying/rates';
 import { type Suppliers, useSuppliers } from './buying/use-suppliers';
 
 /** Where to buy what the job needs: prices and stock of suppliers, the cheapest basket, or one stop. */
@@ -14,9 +15,13 @@ export default function BuyingPanel() {
   const catalogue = useJob((state) => state.plan.context.catalogue);
   const currency = useJob((state) => state.job.currency);
   const lines = useMemo(() => shelves(parts, catalogue).flatMap((shelf) => shelf.lines), [parts, catalogue]);
-  const suppliers = useSuppliers(lines);
+  const suppliers = useSuppliers(lines, currency);
   const [importing, setImporting] = useState(false);
-  const plan = useMemo(() => buyingPlan(lines, suppliers.all, currency), [lines, suppliers.all, currency]);
+  const rates = useJob((state) => state.job.rates);
+  const plan = useMemo(
+    () => buyingPlan(lines, suppliers.all, currency, rates),
+    [lines, suppliers.all, currency, rates],
+  );
   if (lines.length === 0) return <p className="py-2 type-row">Nothing is to be bought.</p>;
   return (
     <div>
@@ -44,7 +49,8 @@ export default function BuyingPanel() {
         </p>
       )}
       <Sources suppliers={suppliers} />
-      {suppliers.all.length > 0 && <Choose plan={plan} />}
+      <Rates suppliers={suppliers.all} />
+      {plan.oneStop.length > 0 && <Choose plan={plan} />}
     </div>
   );
 }
@@ -64,7 +70,7 @@ function Sources({ suppliers: { all, standIns, ask, remove } }: { readonly suppl
       {all.map(({ id, name, pricedOn, currency, standIn, offers }) => (
         <p key={id} className="flex items-baseline justify-between gap-3 border-b border-hair">
           <span>
-            {name}, {offers.length} {offers.length === 1 ? 'price' : 'prices'} in {currency}
+            {name}: {offers.length === 1 ? '1 price' : `${offers.length} prices`} for this job, in {currency}
             <span className="type-second">
               {' '}
               of {pricedOn}

@@ -3,30 +3,40 @@
 import {
   type Compared,
   type ForeignColumns,
+  type Catalogue,
   type ForeignRow,
+  type LearntWords,
+  type ListTable,
   type Match,
   type Part,
   MATERIAL_NAMES,
   compareWithList,
+  formatLength,
   guessForeignColumns,
+  isForeignHeading,
   matchForeign,
   partTitle,
   readForeignRows,
+  readQuery,
+  searchParts,
+  wordsToLearn,
 } from '@herrero/core';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
+import { send } from '@/ui/send';
 import { sendOwn } from '../bench/catalogue/send-own';
 import { useOwn } from '../../store/catalogue-provider';
 import { useJob } from '../../store/job-provider';
 import { ColumnSelect } from '@/ui/column-select';
 import { FileChoice } from './file-choice';
 import { LeftOut } from './left-out';
-import { type FileTable } from './read-table';
 import { useTable } from './use-table';
 
 /** A parts list from elsewhere: matched to the catalogue, doubtful rows asked, then held against this job or put in stock. */
 export default function ForeignList() {
   const [columns, setColumns] = useState<ForeignColumns>();
-  const { table, problem, open } = useTable((opened) => setColumns(guessForeignColumns(opened.headings)));
+  const { table, problem, open } = useTable(isForeignHeading, (opened) =>
+    setColumns(guessForeignColumns(opened.headings, opened.rows)),
+  );
   return (
     <div className="space-y-2 py-1">
       <p className="type-row">
@@ -54,7 +64,7 @@ function ColumnChoice({
   columns,
   onChange,
 }: {
-  readonly table: FileTable;
+  readonly table: ListTable;
   readonly columns: ForeignColumns;
   readonly onChange: (columns: ForeignColumns) => void;
 }) {
@@ -87,25 +97,61 @@ function ColumnChoice({
         value={columns.count}
         onChange={(count) => onChange({ ...columns, count })}
       />
+      <ColumnSelect
+        label="In what it is counted"
+        headings={headings}
+        value={columns.unit}
+        onChange={(unit) => onChange({ ...columns, unit })}
+      />
     </div>
   );
 }
 
+/** So many are offered of a search. */
+const MOST_FOUND = 40;
+/** Nearer together two amounts are one. */
+const LEAST_APART = 0.001;
+
 type Chosen = ReadonlyMap<number, Part | null>;
 
-function Matched({ table, columns }: { readonly table: FileTable; readonly columns: ForeignColumns }) {
+/** What rows were said to mean before, and how to keep what one means now; undefined until it is known. */
+function useLearnt() {
+  const [learnt, setLearnt] = useState<ReadonlyMap<string, string>>();
+  const [problem, setProblem] = useState<string>();
+  useEffect(() => {
+    let wanted = true;
+    void send<{ readonly learnt: readonly LearntWords[] }>('GET', '/api/v1/learnt-words').then((sent) => {
+      if (!wanted) return;
+      setLearnt(new Map(sent.ok ? sent.answer.learnt.map(({ theirs, code }) => [theirs, code]) : []));
+      if (!sent.ok) setProblem(sent.message);
+    });
+    return () => {
+      wanted = false;
+    };
+  }, []);
+  const keep = (row: ForeignRow, { code }: Part): void => {
+    void send('PUT', '/api/v1/learnt-words', { learnt: [{ theirs: wordsToLearn(row), code }] }).then((sent) =>
+      setProblem(sent.ok ? undefined : `What it is counts here, but was not kept. ${sent.message}`),
+    );
+  };
+  return { learnt, problem, keep };
+}
+
+function Matched({ table, columns }: { readonly table: ListTable; readonly columns: ForeignColumns }) {
   const context = useJob((state) => state.plan.context);
   const groups = useJob((state) => state.plan.parts.groups);
   const [chosen, setChosen] = useState<Chosen>(new Map());
   const { catalogue, job } = context;
+  const { learnt, problem, keep } = useLearnt();
   const read = useMemo(() => readForeignRows(table.rows, columns), [table, columns]);
   const matches = useMemo(() => {
-    const inJob = new Set(job.parts.map(({ code }) => code));
-    return read.rows.map((row) => ({ row, match: matchForeign(row, catalogue, inJob) }));
-  }, [read, catalogue, job.parts]);
+    if (!learnt) return [];
+    const by = { inJob: new Set(job.parts.map(({ code }) => code)), region: job.region ?? undefined, learnt };
+    return read.rows.map((row) => ({ row, match: matchForeign(row, catalogue, by) }));
+  }, [read, catalogue, job.parts, job.region, learnt]);
   const taken = matches.flatMap(({ row, match }) => {
     const part = match.kind === 'sure' ? match.part : chosen.get(row.row);
-    return part ? [{ part, count: row.count }] : [];
+    return part ? [{ part, count: row.count, lengthM: row.lengthM }] : [];
   });
   const asked = matches.filter(({ row, match }) => match.kind === 'doubtful' && !chosen.has(row.row));
   const compared = compareWithList(
@@ -121,6 +167,14 @@ function Matched({ table, columns }: { readonly table: FileTable; readonly colum
         </b>
         {asked.length > 0 && `, ${asked.length} to be asked`}.
       </p>
+      {problem !== undefined && (
+        <p role="alert" className="type-row">
+          {problem}
+        </p>
+      )}
+      {read.headings.length > 0 && (
+        <p className="type-second">Rows that only head others: {read.headings.map(({ words }) => words).join(', ')}.</p>
+      )}
       <LeftOut problems={read.problems} />
       <ul aria-label="Doubtful rows">
         {matches
@@ -131,39 +185,45 @@ function Matched({ table, columns }: { readonly table: FileTable; readonly colum
               row={row}
               match={match}
               chosen={chosen.get(row.row)}
-              onChoose={(part) => setChosen(new Map(chosen).set(row.row, part))}
+              catalogue={catalogue}
+              onChoose={(part) => {
+                setChosen(new Map(chosen).set(row.row, part));
+                if (part) keep(row, part);
+              }}
             />
           ))}
       </ul>
       {taken.length > 0 && (
         <>
           <Comparison compared={compared} />
-          <ToStock taken={taken} />
+          <ToStock taken={taken.filter(({ lengthM }) => lengthM === undefined)} />
         </>
       )}
     </>
   );
 }
 
+/** A row that is not sure: the likeliest parts, and a search where it is none of them. */
 function Doubtful({
-  row: { row, description, code },
+  row,
   match,
   chosen,
+  catalogue,
   onChoose,
 }: {
   readonly row: ForeignRow;
   readonly match: Match;
   readonly chosen: Part | null | undefined;
+  readonly catalogue: Catalogue;
   readonly onChoose: (part: Part | null) => void;
 }) {
-  const words = `Row ${row}: ${description === '' ? code : description}`;
-  if (match.kind !== 'doubtful')
-    return (
-      <li className="border-b border-hair py-1 type-row">
-        {words} <span className="type-second">nothing like it is in the catalogue</span>
-      </li>
-    );
+  const [asked, setAsked] = useState('');
+  const likely = match.kind === 'doubtful' ? match.candidates : [];
+  const query = readQuery(asked);
+  const found = asked.trim() === '' ? likely : searchParts(catalogue, query).parts.slice(0, MOST_FOUND);
+  const offered = chosen && !found.includes(chosen) ? [chosen, ...found] : found;
   const NONE = 'none';
+  const words = `Row ${row.row}: ${row.description === '' ? row.code : row.description}`;
   return (
     <li className="border-b border-hair py-1">
       <label className="block type-row">
@@ -172,12 +232,12 @@ function Doubtful({
           className="field w-full"
           data-unknown={chosen === undefined}
           value={chosen === undefined ? '' : (chosen?.code ?? NONE)}
-          onChange={(event) => onChoose(match.candidates.find((part) => part.code === event.target.value) ?? null)}
+          onChange={(event) => onChoose(offered.find((part) => part.code === event.target.value) ?? null)}
         >
           <option value="" disabled>
-            Which is it?
+            {offered.length === 0 ? 'Nothing like it: search below' : 'Which is it?'}
           </option>
-          {match.candidates.map((part) => (
+          {offered.map((part) => (
             <option key={part.code} value={part.code}>
               {partTitle(part)}, {MATERIAL_NAMES[part.material]}
             </option>
@@ -185,14 +245,39 @@ function Doubtful({
           <option value={NONE}>none of these</option>
         </select>
       </label>
+      {(likely.length === 0 || chosen === null || asked !== '') && (
+        <label className="mt-1 block type-second">
+          Search the catalogue for it
+          <input
+            type="search"
+            className="field w-full"
+            value={asked}
+            maxLength={120}
+            placeholder="3/4 ball valve female"
+            onChange={(event) => setAsked(event.target.value)}
+          />
+          {asked.trim() !== '' && (
+            <span role="status">
+              {found.length === 0 ? 'Nothing found.' : `${found.length} to choose from, above.`}
+            </span>
+          )}
+        </label>
+      )}
     </li>
   );
 }
 
 /** What the list has and the job needs, what differs first. */
 function Comparison({ compared }: { readonly compared: readonly Compared[] }) {
-  const words = ({ theirs, ours }: Compared): string =>
-    theirs === ours ? 'agrees' : theirs < ours ? `${ours - theirs} missing there` : `${theirs - ours} more there`;
+  const measures = useJob((state) => state.job.measures);
+  const amount = (figure: number, { unit }: Pick<Compared, 'unit'>): string =>
+    unit === 'm' ? formatLength(figure, measures) : `${figure}`;
+  const words = (one: Compared): string => {
+    const more = one.theirs - one.ours;
+    return Math.abs(more) < LEAST_APART
+      ? 'agrees'
+      : `${amount(Math.abs(more), one)} ${more < 0 ? 'missing' : 'more'} there`;
+  };
   return (
     <table className="w-full type-row">
       <caption className="text-left type-row font-[650]">Held against this job</caption>
@@ -208,8 +293,8 @@ function Comparison({ compared }: { readonly compared: readonly Compared[] }) {
         {compared.map((one) => (
           <tr key={one.part.code} className="border-b border-hair align-top">
             <td>{partTitle(one.part)}</td>
-            <td className="text-right">{one.theirs}</td>
-            <td className="text-right">{one.ours}</td>
+            <td className="text-right">{amount(one.theirs, one)}</td>
+            <td className="text-right">{amount(one.ours, one)}</td>
             <td className="pl-3">{words(one)}</td>
           </tr>
         ))}

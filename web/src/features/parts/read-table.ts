@@ -1,12 +1,6 @@
-import { type Result, err, ok } from '@herrero/core';
+import { type ListTable, type Result, err, ok, tableFrom } from '@herrero/core';
 import { Unzip, UnzipInflate } from 'fflate';
-import { readFile } from '../bench/catalogue/list-file';
-
-/** A table as it stands in a file: its first row and the rest, all as text. */
-export interface FileTable {
-  readonly headings: readonly string[];
-  readonly rows: readonly (readonly string[])[];
-}
+import { readLines } from '../bench/catalogue/list-file';
 
 /** How large a file may be, packed and unpacked, and how many files a workbook may have in it. */
 export interface TableLimits {
@@ -60,42 +54,57 @@ export function zipProblem(bytes: Uint8Array, { unpackedBytes, entries }: TableL
   return problem ?? (count === 0 ? 'It is damaged: there is nothing in it.' : undefined);
 }
 
+/** A figure of a workbook has a point for its decimals; with three of them it could be read as thousands, with four not. */
+const figureText = (figure: number): string => `${figure}`.replace(/^(-?\d+\.\d{3})$/, '$10');
+
 const textOf = (cell: unknown): string =>
   cell === null || cell === undefined
     ? ''
-    : cell instanceof Date
-      ? cell.toISOString().slice(0, 10)
-      : typeof cell === 'object'
-        ? ''
-        : `${cell as string | number | boolean}`;
+    : typeof cell === 'number'
+      ? figureText(cell)
+      : cell instanceof Date
+        ? cell.toISOString().slice(0, 10)
+        : typeof cell === 'object'
+          ? ''
+          : `${cell as string | boolean}`;
 
 /**
  * Reads a table from CSV (comma, semicolon, tab; any usual encoding) or from the first sheet of a workbook (XLSX). An
  * escaped formula is text again; no formula is ever worked out, of a workbook its kept values are taken.
  *
+ * @param isHeading knows the headings of such lists: a title may stand over them
  * @error why the file is refused; nothing of it is used then
  */
-export async function readTable(bytes: ArrayBuffer, limits = TABLE_LIMITS): Promise<Result<FileTable, string>> {
+export async function readTable(
+  bytes: ArrayBuffer,
+  isHeading: (cell: string) => boolean,
+  limits = TABLE_LIMITS,
+): Promise<Result<ListTable, string>> {
   if (bytes.byteLength === 0) return err('The file is empty.');
   if (bytes.byteLength > limits.fileBytes)
     return err(`The file is larger than ${limits.fileBytes / MEGA} MB: split it.`);
   const start = new Uint8Array(bytes);
   if (isOldWorkbook(start)) return err('This is a workbook of the old kind (XLS): save it as XLSX or CSV.');
-  const table = isZip(start) ? await readWorkbook(start, limits) : ok(readFile(bytes));
-  if (!table.ok) return table;
-  if (table.value.rows.length > limits.rows)
+  const read = isZip(start) ? await readWorkbook(start, limits) : ok(readLines(bytes));
+  if (!read.ok) return read;
+  const { lines, separator } = read.value;
+  if (lines.length > limits.rows)
     return err(`There are more than ${limits.rows.toLocaleString('en')} rows: split the list.`);
-  return ok({ headings: table.value.headings, rows: table.value.rows });
+  return ok(tableFrom(lines, isHeading, separator));
 }
 
-async function readWorkbook(bytes: Uint8Array, limits: TableLimits): Promise<Result<FileTable, string>> {
+interface Lines {
+  readonly lines: readonly (readonly string[])[];
+  readonly separator?: string | undefined;
+}
+
+async function readWorkbook(bytes: Uint8Array, limits: TableLimits): Promise<Result<Lines, string>> {
   const problem = zipProblem(bytes, limits);
   if (problem !== undefined) return err(problem);
   try {
     const { readSheet } = await import('read-excel-file/universal');
     const sheet = await readSheet(new Blob([new Uint8Array(bytes)]));
-    const [headings = [], ...rows] = sheet.map((row) => row.map(textOf));
-    return ok({ headings, rows: rows.filter((row) => row.some((cell) => cell.trim() !== '')) });
+    return ok({ lines: sheet.map((row) => row.map(textOf)) });
   } catch {
     return err('It is no workbook that can be read: save it as XLSX or CSV again.');
   }

@@ -8,6 +8,8 @@ import { useJob } from '../../store/job-provider';
 const FILES: readonly { readonly file: string; readonly name: string }[] = [
   { file: 'parts.xlsx', name: 'Workbook (XLSX)' },
   { file: 'parts.csv', name: 'List (CSV)' },
+  { file: 'price-request.xlsx', name: 'Request for prices (XLSX)' },
+  { file: 'price-request.csv', name: 'Request for prices (CSV)' },
   { file: 'parts.json', name: 'List (JSON)' },
   { file: 'pick-list.html', name: 'Pick list, one file for a phone' },
   { file: 'runs.svg', name: 'Drawings (SVG)' },

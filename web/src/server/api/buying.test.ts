@@ -7,6 +7,7 @@ import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { GET as getRunsDxf } from '@/app/api/v1/jobs/[id]/runs.dxf/route';
 import { GET as getRunsSvg } from '@/app/api/v1/jobs/[id]/runs.svg/route';
 import { GET as getWorkbook } from '@/app/api/v1/jobs/[id]/parts.xlsx/route';
+import { GET as getRequest } from '@/app/api/v1/jobs/[id]/price-request.xlsx/route';
 import { GET as getTicks, POST as postTicks } from '@/app/api/v1/jobs/[id]/ticks/route';
 import { GET as getTaken, PUT as putTaken } from '@/app/api/v1/jobs/[id]/taken/route';
 import { POST as postOffCuts } from '@/app/api/v1/off-cuts/route';
@@ -55,8 +56,53 @@ describe('the workbook', () => {
     const formulas = sheets.flatMap(([, xml]) =>
       [...new TextDecoder().decode(xml).matchAll(/<f>([^<]*)<\/f>/g)].map(([, f]) => f),
     );
+    // A formula in its file has no sign of equality before it (ECMA-376, part 1, 18.17).
     expect(formulas.length).toBe(2);
-    for (const formula of formulas) expect(formula).toMatch(/^=?SUM\([GH]2:[GH]\d+\)$/);
+    for (const formula of formulas) expect(formula).toMatch(/^SUM\([GH]2:[GH]\d+\)$/);
+  });
+
+  test('a total has its value beside its formula, and every sheet fits the paper with its headings on each page', async () => {
+    const file = await workbook(id);
+    const rows = await readSheet(file, 'Parts');
+    const [total] = rows.slice(-1);
+    const prices = rows.slice(1, -1).map((row) => Number(row[7] ?? 0));
+    expect(total?.[7]).toBeCloseTo(
+      prices.reduce((sum, price) => sum + price, 0),
+      2,
+    );
+    const files = unzipSync(new Uint8Array(file));
+    const xml = (name: string) => new TextDecoder().decode(files[name]);
+    for (const at of [1, 2])
+      // Tern Point is in the US: letter is 1, A4 would be 9.
+      expect(xml(`xl/worksheets/sheet${at}.xml`)).toContain(
+        '<pageSetup paperSize="1" orientation="landscape" fitToWidth="1" fitToHeight="0"/>',
+      );
+    expect(xml('xl/workbook.xml')).toContain(
+      `<definedName name="_xlnm.Print_Titles" localSheetId="1">'Cut list'!$1:$1</definedName>`,
+    );
+  });
+
+  test('a request for prices asks of every line, and none of its prices is ours', async () => {
+    const file = Buffer.from(await (await getRequest(get(), at(id))).arrayBuffer());
+    const [headings, ...rows] = await readSheet(file, 'Request for prices');
+    expect(headings?.slice(0, 6)).toEqual([
+      'Article',
+      'Description',
+      'Amount',
+      'Sold by',
+      'Price USD, without tax',
+      'Pack',
+    ]);
+    expect(rows.find(([article]) => article === 'LV-075')?.slice(0, 5)).toEqual([
+      'LV-075',
+      'Lever valve 3/4 NPT female, brass',
+      1,
+      'piece',
+      null,
+    ]);
+    expect(rows.find(([article]) => String(article).startsWith('PI-300@'))?.[3]).toBe('length');
+    expect(rows.find(([article]) => String(article).startsWith('TA-'))?.[3]).toBe('pack');
+    expect(rows.every((row) => (row[4] ?? null) === null)).toBe(true);
   });
 });
 

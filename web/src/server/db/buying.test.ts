@@ -1,12 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import { ternPoint } from '@herrero/core';
+import { type SupplierName, ternPoint } from '@herrero/core';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { closeDatabase } from './database';
 import { createJob } from './job-repository';
 import { jobOfSecret, makeMerchantLink, merchantLinksOf, revokeMerchantLink } from './merchant-repository';
 import { putOwn, readEntered, readOwn, theCatalogue } from './part-repository';
 import { listOffCuts, listTaken, putOffCuts, removeOffCut, takeFromHand } from './stock-repository';
-import { listSuppliers, putSupplier, removeSupplier } from './supplier-repository';
+import { askSupplier, listSuppliers, putSupplier, rememberedPrices, removeSupplier } from './supplier-repository';
 import { type Tick, putTicks, ticksOf } from './tick-repository';
 
 const [job, other, third] = [randomUUID(), randomUUID(), randomUUID()];
@@ -146,28 +146,68 @@ describe('price lists', () => {
         currency: 'GBP',
         pricedOn,
         offers: articles.map((article) => ({ article, price: 2.5, pack: 10, stock: null })),
+        names: [],
       });
     const id = await list('2026-11-01', ['NC-075', 'LV-075']);
     expect(await list('2026-11-20', ['NC-075'])).toBe(id);
     const stored = (await listSuppliers()).filter((one) => one.name === name);
-    expect(stored).toEqual([
-      {
-        id,
-        name,
-        currency: 'GBP',
-        pricedOn: '2026-11-20',
-        standIn: false,
-        offers: [{ article: 'NC-075', price: 2.5, pack: 10, stock: null }],
-      },
-    ]);
+    expect(stored).toEqual([{ id, name, currency: 'GBP', pricedOn: '2026-11-20', offers: 1 }]);
+    expect(await askSupplier(id, ['NC-075', 'LV-075'])).toMatchObject({
+      currency: 'GBP',
+      standIn: false,
+      offers: [{ article: 'NC-075', price: 2.5, pack: 10, stock: null }],
+    });
+    expect(await askSupplier('nobody', ['NC-075'])).toBeUndefined();
     expect(await removeSupplier(id)).toBe(true);
     expect((await listSuppliers()).some((one) => one.name === name)).toBe(false);
+  });
+
+  test('what a supplier calls an article is kept when its list is replaced, and a number of the trade is known of others', async () => {
+    const [name, other] = [`Yard ${randomUUID().slice(0, 8)}`, `Depot ${randomUUID().slice(0, 8)}`];
+    const list = (whose: string, offers: { article: string; price: number }[], names: SupplierName[]) =>
+      putSupplier({
+        name: whose,
+        currency: 'EUR',
+        pricedOn: '2026-11-20',
+        offers: offers.map((offer) => ({ ...offer, pack: 1, stock: null })),
+        names,
+      });
+    const id = await list(
+      name,
+      [{ article: 'LV-075', price: 9 }],
+      [
+        { theirs: 'KH  20', article: 'LV-075' },
+        { theirs: '4006381333931', article: 'LV-075' },
+      ],
+    );
+    await list(name, [{ article: 'KH 20', price: 8 }], []);
+    // Kept under their own name, found under ours.
+    expect((await askSupplier(id, ['LV-075', 'NC-075']))?.offers).toEqual([
+      { article: 'LV-075', price: 8, pack: 1, stock: null },
+    ]);
+    expect(await rememberedPrices(name, 0)).toMatchObject({
+      currency: 'EUR',
+      offers: [{ article: 'KH 20' }],
+      more: false,
+    });
+    const ofOther = await list(other, [{ article: 'x', price: 1 }], []);
+    const known = (await rememberedPrices(other, 0)).names;
+    expect(known).toContainEqual({ theirs: '04006381333931', article: 'LV-075' });
+    expect(known).not.toContainEqual({ theirs: 'kh 20', article: 'LV-075' });
+    await removeSupplier(id);
+    expect((await rememberedPrices(other, 0)).names).not.toContainEqual({
+      theirs: '04006381333931',
+      article: 'LV-075',
+    });
+    await removeSupplier(ofOther);
   });
 
   test('half a list is none', async () => {
     const name = `Yard ${randomUUID().slice(0, 8)}`;
     const twice = [1, 2].map((price) => ({ article: 'NC-075', price, pack: 1, stock: null }));
-    await expect(putSupplier({ name, currency: 'USD', pricedOn: '2026-11-20', offers: twice })).rejects.toThrow();
+    await expect(
+      putSupplier({ name, currency: 'USD', pricedOn: '2026-11-20', offers: twice, names: [] }),
+    ).rejects.toThrow();
     expect((await listSuppliers()).some((one) => one.name === name)).toBe(false);
   });
 });

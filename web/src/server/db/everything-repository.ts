@@ -1,11 +1,32 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
-import { type Job, type OwnCatalogue, SCHEMA_VERSION, type Supplier, migrateJob } from '@herrero/core';
+import {
+  type Job,
+  type LearntWords,
+  type OwnCatalogue,
+  SCHEMA_VERSION,
+  type Supplier,
+  migrateJob,
+} from '@herrero/core';
 import { and, asc, eq, inArray, isNotNull, not } from 'drizzle-orm';
 import { type KeptHistory, type KeptShop } from '../everything/contents';
 import { type Transaction, inTransaction, ofOneMoment } from './database';
 import { byCode, inChunks } from './rows';
-import { holdings, jobHistory, jobs, offCuts, offers, ownParts, suppliers, takenParts, ticks } from './schema';
+import { putLearnt } from './learnt-repository';
+import { putPrices } from './supplier-repository';
+import {
+  holdings,
+  jobHistory,
+  jobs,
+  offCuts,
+  learntWords,
+  offers,
+  ownParts,
+  supplierNames,
+  suppliers,
+  takenParts,
+  ticks,
+} from './schema';
 import { type StoredOffCut } from './stock-repository';
 
 /** A job with all that belongs to it alone. */
@@ -20,6 +41,8 @@ export interface WholeJob {
 export interface Shared extends OwnCatalogue {
   readonly offCuts: readonly StoredOffCut[];
   readonly suppliers: readonly Omit<Supplier, 'id' | 'standIn'>[];
+  /** What rows of lists from elsewhere were said to mean. */
+  readonly learnt: readonly LearntWords[];
 }
 
 /**
@@ -75,6 +98,7 @@ async function readShared(tx: Transaction): Promise<Shared> {
   const cut = await tx.select({ id, code, lengthM, fromJob, usedBy }).from(offCuts).orderBy(asc(offCuts.id));
   const lists = await tx.select().from(suppliers).orderBy(asc(suppliers.name));
   const asked = await tx.select().from(offers).orderBy(asc(offers.article));
+  const called = await tx.select().from(supplierNames).orderBy(asc(supplierNames.theirs));
   return {
     own: own.map(({ part }) => part),
     holdings: held,
@@ -86,7 +110,11 @@ async function readShared(tx: Transaction): Promise<Shared> {
       offers: asked
         .filter(({ supplierId }) => supplierId === one.id)
         .map(({ article, price, pack, stock }) => ({ article, price, pack, stock })),
+      names: called
+        .filter(({ supplierId }) => supplierId === one.id)
+        .map(({ theirs, article }) => ({ theirs, article })),
     })),
+    learnt: await tx.select().from(learntWords).orderBy(asc(learntWords.theirs)),
   };
 }
 
@@ -112,6 +140,7 @@ export const putEverything = (shared: Shared, wholeJobs: Iterable<WholeJob>): Pr
   inTransaction(async (tx) => {
     const own = await putOwnParts(tx, shared);
     const held = await putHoldings(tx, shared);
+    await putLearnt(tx, shared.learnt, 'keep');
     const added = new Set<string>();
     const left: string[] = [];
     for (const job of wholeJobs) {
@@ -212,7 +241,7 @@ async function putCuts(tx: Transaction, { offCuts: cut }: Shared): Promise<PutIn
 
 async function putLists(tx: Transaction, { suppliers: lists }: Shared): Promise<PutIn> {
   const added = new Set<string>();
-  for (const { name, currency, pricedOn, offers: asked } of lists) {
+  for (const { name, currency, pricedOn, ...prices } of lists) {
     const [row] = await tx
       .insert(suppliers)
       .values({ id: randomUUID(), name, currency, pricedOn })
@@ -220,7 +249,7 @@ async function putLists(tx: Transaction, { suppliers: lists }: Shared): Promise<
       .returning({ id: suppliers.id });
     if (!row) continue;
     added.add(name);
-    await inChunks(asked, (some) => tx.insert(offers).values(some.map((offer) => ({ ...offer, supplierId: row.id }))));
+    await putPrices(tx, row.id, prices);
   }
   return told(
     lists.map(({ name }) => name),

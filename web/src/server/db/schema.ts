@@ -169,6 +169,25 @@ export const offers = pgTable(
   ],
 );
 
+/** What a supplier calls an article of ours by: learnt from its lists, kept when a list is replaced. */
+export const supplierNames = pgTable(
+  'supplier_names',
+  {
+    supplierId: text('supplier_id')
+      .notNull()
+      .references(() => suppliers.id, { onDelete: 'cascade' }),
+    theirs: text('theirs').notNull(),
+    article: text('article').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.supplierId, table.theirs] })],
+);
+
+/** What a row of a list from elsewhere was said to mean: it is known when it comes again. */
+export const learntWords = pgTable('learnt_words', {
+  theirs: text('theirs').primaryKey(),
+  code: text('code').notNull(),
+});
+
 /** What has become of a line of the pick list, by the newest press of any phone. */
 export const ticks = pgTable(
   'ticks',

@@ -1,27 +1,127 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
-import { type Supplier } from '@herrero/core';
-import { asc, eq } from 'drizzle-orm';
-import { database, inTransaction, writing } from './database';
+import { type Currency, type Supplier, type SupplierName, type SupplierOffer, nameOf } from '@herrero/core';
+import { and, asc, count, eq, inArray, ne, or, sql } from 'drizzle-orm';
+import { type Transaction, database, inTransaction, writing } from './database';
 import { inChunks } from './rows';
-import { offers, suppliers } from './schema';
+import { offers, supplierNames, suppliers } from './schema';
 
-/** Every supplier whose price list was brought in, with all that it asks. */
-export async function listSuppliers(): Promise<Supplier[]> {
-  const [all, asked] = await Promise.all([
-    database().select().from(suppliers).orderBy(asc(suppliers.name)),
-    database().select().from(offers),
-  ]);
-  return all.map((supplier) => ({
-    ...supplier,
-    standIn: false,
-    offers: asked
-      .filter(({ supplierId }) => supplierId === supplier.id)
-      .map(({ article, price, pack, stock }) => ({ article, price, pack, stock })),
-  }));
+/** A supplier whose price list was brought in, without its prices. */
+export interface SupplierHead extends Pick<Supplier, 'id' | 'name' | 'currency' | 'pricedOn'> {
+  /** How many prices it has. */
+  readonly offers: number;
 }
 
-/** Puts a price list in: a list of the same name is replaced whole. All of it, or none. */
+/** Every supplier whose price list was brought in. */
+export const listSuppliers = (): Promise<SupplierHead[]> =>
+  database()
+    .select({
+      id: suppliers.id,
+      name: suppliers.name,
+      currency: suppliers.currency,
+      pricedOn: suppliers.pricedOn,
+      offers: count(offers.article),
+    })
+    .from(suppliers)
+    .leftJoin(offers, eq(offers.supplierId, suppliers.id))
+    .groupBy(suppliers.id)
+    .orderBy(asc(suppliers.name));
+
+const OFFER = { article: offers.article, price: offers.price, pack: offers.pack, stock: offers.stock };
+const NAME = { theirs: supplierNames.theirs, article: supplierNames.article };
+
+/** What a supplier asks for some articles, each under our own name; undefined: there is no such supplier. */
+export async function askSupplier(id: string, articles: readonly string[]): Promise<Supplier | undefined> {
+  const [supplier] = await database().select().from(suppliers).where(eq(suppliers.id, id));
+  if (!supplier) return undefined;
+  const names = await database()
+    .select(NAME)
+    .from(supplierNames)
+    .where(and(eq(supplierNames.supplierId, id), inArray(supplierNames.article, [...articles])));
+  const wanted = [...articles, ...names.map(({ theirs }) => theirs)];
+  const asked = await database()
+    .select(OFFER)
+    .from(offers)
+    .where(
+      and(
+        eq(offers.supplierId, id),
+        or(inArray(offers.article, wanted), inArray(sql`lower(${offers.article})`, wanted)),
+      ),
+    );
+  const ours = new Map(names.map(({ theirs, article }) => [theirs, article]));
+  const known = new Set(articles);
+  const byArticle = new Map<string, SupplierOffer>();
+  for (const offer of asked) {
+    const article = known.has(offer.article) ? offer.article : ours.get(nameOf(offer.article));
+    // What is kept under our own name comes before what is only called so.
+    if (article !== undefined && (article === offer.article || !byArticle.has(article)))
+      byArticle.set(article, { ...offer, article });
+  }
+  return { ...supplier, standIn: false, offers: [...byArticle.values()], names: [] };
+}
+
+/** So many prices, and so many names, of one page. */
+const A_PAGE = 5000;
+
+/** What the next list of a supplier is read by: a page of its last prices, and of what articles are called. */
+export interface PriceMemory {
+  /** Of its last prices; null: it is new. */
+  readonly currency: Currency | null;
+  readonly offers: readonly SupplierOffer[];
+  readonly names: readonly SupplierName[];
+  readonly more: boolean;
+}
+
+/** What it calls articles itself comes before what others do: of these only numbers of the trade, which are the same everywhere. */
+export async function rememberedPrices(name: string, page: number): Promise<PriceMemory> {
+  const [supplier] = await database().select().from(suppliers).where(eq(suppliers.name, name));
+  const id = supplier?.id ?? '';
+  const last = await database()
+    .select(OFFER)
+    .from(offers)
+    .where(eq(offers.supplierId, id))
+    .orderBy(asc(offers.article))
+    .limit(A_PAGE)
+    .offset(page * A_PAGE);
+  const names = await database()
+    .select(NAME)
+    .from(supplierNames)
+    .where(
+      or(
+        eq(supplierNames.supplierId, id),
+        and(ne(supplierNames.supplierId, id), sql`${supplierNames.theirs} ~ '^[0-9]{14}$'`),
+      ),
+    )
+    .orderBy(sql`${supplierNames.supplierId} = ${id}`, asc(supplierNames.theirs), asc(supplierNames.article))
+    .limit(A_PAGE)
+    .offset(page * A_PAGE);
+  return {
+    currency: supplier?.currency ?? null,
+    offers: last,
+    names,
+    more: last.length === A_PAGE || names.length === A_PAGE,
+  };
+}
+
+/** Puts what a supplier asks and what it calls articles to it; what it was known to call them by stays. */
+export async function putPrices(
+  tx: Transaction,
+  supplierId: string,
+  { offers: asked, names }: Pick<Supplier, 'offers' | 'names'>,
+): Promise<void> {
+  await inChunks(asked, (some) => tx.insert(offers).values(some.map((offer) => ({ ...offer, supplierId }))));
+  await inChunks(names, (some) =>
+    tx
+      .insert(supplierNames)
+      .values(some.map(({ theirs, article }) => ({ supplierId, theirs: nameOf(theirs), article })))
+      .onConflictDoUpdate({
+        target: [supplierNames.supplierId, supplierNames.theirs],
+        set: { article: sql`excluded.article` },
+      }),
+  );
+}
+
+/** Puts a price list in: the prices of a list of the same name are replaced. All of it, or none. */
 export const putSupplier = (list: Omit<Supplier, 'id' | 'standIn'>): Promise<string> =>
   inTransaction(async (tx) => {
     const { name, currency, pricedOn } = list;
@@ -32,9 +132,7 @@ export const putSupplier = (list: Omit<Supplier, 'id' | 'standIn'>): Promise<str
       .returning({ id: suppliers.id });
     const id = stored?.id ?? '';
     await tx.delete(offers).where(eq(offers.supplierId, id));
-    await inChunks(list.offers, (some) =>
-      tx.insert(offers).values(some.map((offer) => ({ ...offer, supplierId: id }))),
-    );
+    await putPrices(tx, id, list);
     return id;
   });
 

@@ -1,7 +1,7 @@
 import { type RecordOf, SCHEMA_VERSION } from '@herrero/core';
 import { TICKS, putTaken } from '../api/operations/jobs';
 import { ID, group, listOf } from '../api/operations/kinds';
-import { OFF_CUT, OWN, SUPPLIER } from '../api/operations/stock';
+import { LEARNT, OFF_CUT, OWN, SUPPLIER } from '../api/operations/stock';
 
 /** What the file of everything is told by. */
 export const FORMAT = 'herrero-everything';
@@ -26,7 +26,7 @@ export const FILES = {
   'off-cuts.json': {
     offCuts: listOf(group({ ...OFF_CUT, usedBy: { ...ID, orUnknown: true } }), MANY),
   },
-  'suppliers.json': { suppliers: listOf(group(SUPPLIER), 1000) },
+  'suppliers.json': { suppliers: listOf(group(SUPPLIER), 1000), learnt: { ...LEARNT.learnt, default: [] } },
 } as const;
 
 /** Beside each job, `jobs/<id>.json`: what became of it, `jobs/<id>.history.json`, and in the shop, `jobs/<id>.shop.json`. */
@@ -74,7 +74,7 @@ jobs/<id>.history.json   every change that was made to it, oldest first, each wi
 jobs/<id>.shop.json      what was ticked on its pick list, and what it has taken of what was on hand
 own-parts.json           parts that you entered, with what is on hand of any part and what it really costs
 off-cuts.json            pieces left over
-suppliers.json           price lists that were brought in
+suppliers.json           price lists that were brought in, what suppliers call articles, and what rows of other lists mean
 
 Demo jobs that nobody has changed are not in it, nor links for merchants: their secrets are not kept.
 `;

@@ -6,7 +6,7 @@ import { closeDatabase } from '../db/database';
 import { applyBatch, archiveJob, createJob, findJob, historyOf } from '../db/job-repository';
 import { putOwn, readOwn, theCatalogue } from '../db/part-repository';
 import { listOffCuts, listTaken, putOffCuts, takeFromHand } from '../db/stock-repository';
-import { listSuppliers, putSupplier } from '../db/supplier-repository';
+import { askSupplier, listSuppliers, putSupplier, rememberedPrices } from '../db/supplier-repository';
 import { putTicks, ticksOf } from '../db/tick-repository';
 import { answerEverything, answerPutEverything } from './answer';
 
@@ -84,6 +84,7 @@ describe('everything of one Herrero', () => {
       currency: 'GBP',
       pricedOn: '2026-11-20',
       offers: [{ article: 'LV-075', price: 9.5, pack: 2, stock: null }],
+      names: [{ theirs: 'kh 20', article: 'LV-075' }],
     });
     files = await written();
   });
@@ -139,10 +140,12 @@ describe('everything of one Herrero', () => {
       fromJob: twin,
       usedBy: null,
     });
-    expect((await listSuppliers()).find(({ name }) => name === other(supplier))).toMatchObject({
+    const there = (await listSuppliers()).find(({ name }) => name === other(supplier));
+    expect(await askSupplier(there?.id ?? '', ['LV-075'])).toMatchObject({
       currency: 'GBP',
       offers: [{ article: 'LV-075', price: 9.5, pack: 2, stock: null }],
     });
+    expect((await rememberedPrices(other(supplier), 0)).names).toContainEqual({ theirs: 'kh 20', article: 'LV-075' });
     expect((await theCatalogue()).byCode.has(other(code))).toBe(true);
 
     // It can be gone on with there: undo stands on its history.

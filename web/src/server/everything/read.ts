@@ -11,6 +11,7 @@ import {
   err,
   makeOwnPart,
   ok,
+  withDefaults,
 } from '@herrero/core';
 import { unzipSync } from 'fflate';
 import { ownProblems } from '../api/answer-own-parts';
@@ -93,8 +94,10 @@ function described<Described extends Fields>(
 ): Result<RecordOf<Described>, readonly FieldProblem[]> {
   const json = jsonOf(files, name, false);
   if (!json.ok) return json;
-  const problems = shapeProblems(fields, json.value);
-  return problems.length > 0 ? err(within(name, problems)) : ok(json.value as RecordOf<Described>);
+  // What came to be described after the file was written begins as it is described.
+  const value = withDefaults({ kind: 'group', of: fields }, json.value);
+  const problems = shapeProblems(fields, value);
+  return problems.length > 0 ? err(within(name, problems)) : ok(value as RecordOf<Described>);
 }
 
 /**
@@ -137,7 +140,13 @@ export function readEverythingFile(zip: Uint8Array, here: Catalogue): Result<Eve
     if (job.ok) whole.push(id);
     else refused.push({ file: `jobs/${id}.json`, problems: job.error });
   return ok({
-    shared: { own, holdings, offCuts: cuts.value.offCuts, suppliers: lists.value.suppliers },
+    shared: {
+      own,
+      holdings,
+      offCuts: cuts.value.offCuts,
+      suppliers: lists.value.suppliers,
+      learnt: lists.value.learnt,
+    },
     jobs: {
       *[Symbol.iterator]() {
         for (const { job } of read(whole)) if (job.ok) yield job.value;

@@ -27,10 +27,10 @@ export async function writeEverything(now: Date): Promise<Uint8Array> {
       putJson(`jobs/${id}.history.json`, history);
       putJson(`jobs/${id}.shop.json`, shop);
     },
-    shared: ({ own, holdings, offCuts, suppliers }) => {
+    shared: ({ own, holdings, offCuts, suppliers, learnt }) => {
       putJson('own-parts.json', { own, holdings });
       putJson('off-cuts.json', { offCuts });
-      putJson('suppliers.json', { suppliers });
+      putJson('suppliers.json', { suppliers, learnt });
     },
   });
   zip.end();

@@ -9,7 +9,14 @@ import { answerWays } from '../api/answer-ways';
 import { answerSheet } from '../drilling-sheet/answer';
 import { answerEverything, answerPutEverything } from '../everything/answer';
 import { answerBook, answerSpace } from '../job-book/answer';
-import { answerPartsCsv, answerPartsJson, answerPartsXlsx, answerPickList } from '../job-files';
+import {
+  answerPartsCsv,
+  answerPartsJson,
+  answerPartsXlsx,
+  answerPickList,
+  answerPriceRequestCsv,
+  answerPriceRequestXlsx,
+} from '../job-files';
 import { answerLook } from '../job-looks/answer';
 import { answerShelves } from '../shelves';
 
@@ -21,6 +28,8 @@ export const HANDLERS = {
   'parts.csv': answerPartsCsv,
   'parts.json': answerPartsJson,
   'parts.xlsx': answerPartsXlsx,
+  'price-request.csv': answerPriceRequestCsv,
+  'price-request.xlsx': answerPriceRequestXlsx,
   'pick-list.html': answerPickList,
   'parts.pdf': answerBook('parts', 'pdf'),
   'runs.svg': answerBook('runs', 'svg'),

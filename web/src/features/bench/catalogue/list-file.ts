@@ -40,17 +40,39 @@ function textOf(bytes: ArrayBuffer): { readonly text: string; readonly encoding:
   }
 }
 
-/** Reads a CSV file; comma, semicolon or tab is found out. An escaped formula (a leading apostrophe) is text again. */
-export function readFile(bytes: ArrayBuffer): ListFile {
+/** A file of text as it stands, line by line. */
+interface FileLines extends Pick<ListFile, 'encoding' | 'broken'> {
+  readonly lines: readonly (readonly string[])[];
+  readonly separator: string;
+}
+
+/** Spreadsheets say in a first line what parts their columns: `sep=;`. */
+const SEPARATOR_LINE = /^\uFEFF?sep=(.)\r?\n/i;
+
+/**
+ * Reads a CSV file line by line; comma, semicolon or tab is found out, or said in its first line. An escaped formula (a
+ * leading apostrophe) is text again.
+ */
+export function readLines(bytes: ArrayBuffer): FileLines {
   const { text, encoding } = textOf(bytes);
-  const { data, errors } = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' });
-  const [headings = [], ...rows] = data.map((cells) => cells.map((cell) => cell.replace(/^'(?=[=+@\-\t\r])/, '')));
+  const said = SEPARATOR_LINE.exec(text);
+  const { data, errors, meta } = Papa.parse<string[]>(said ? text.slice(said[0].length) : text, {
+    skipEmptyLines: 'greedy',
+    ...(said ? { delimiter: said[1] } : {}),
+  });
   return {
     encoding,
-    headings,
-    rows,
+    separator: meta.delimiter,
+    lines: data.map((cells) => cells.map((cell) => cell.replace(/^'(?=[=+@\-\t\r])/, ''))),
     broken: errors.filter(({ type }) => type === 'Quotes').map(({ row, message }) => ({ row: row ?? 0, message })),
   };
+}
+
+/** Reads a CSV file whose first line has the headings. */
+export function readFile(bytes: ArrayBuffer): ListFile {
+  const { encoding, broken, lines } = readLines(bytes);
+  const [headings = [], ...rows] = lines;
+  return { encoding, headings, rows, broken };
 }
 
 export const openList = (

@@ -4,7 +4,7 @@ import { ROW_FIELDS, type RowField } from '@herrero/core';
 import { useState } from 'react';
 import { ColumnSelect } from '@/ui/column-select';
 import { DecimalsChoice } from '@/ui/decimals-choice';
-import { workerClient } from '@/workers/worker-client';
+import { besideThePage } from '@/workers/beside-the-page';
 import { type Outcome } from '@/workers/worker-protocol';
 import { type Known, useOwn } from '../../../store/catalogue-provider';
 import { type OpenedList } from './list-file';
@@ -14,22 +14,16 @@ import { sendOwn } from './send-own';
 const MOST_PROBLEMS = 40;
 const MOST_BYTES = 20_000_000;
 
-const client = workerClient<ListTasks>(
+const ask = besideThePage<ListTasks>(
   () => new Worker(new URL('./list-worker.ts', import.meta.url), { type: 'module' }),
+  listTasks,
 );
 
-/** Reads a list in a worker; where there is none, here. Answers with how to read a file, and how to read its columns anew. */
-function useListReader(known: Known, onRead: (outcome: Outcome<OpenedList>) => void) {
-  const [here] = useState(listTasks);
-  const ask = <Kind extends keyof ListTasks>(kind: Kind, question: ListTasks[Kind]['question']): void => {
-    if (typeof Worker === 'undefined') onRead({ state: 'ok', answer: here[kind](question as never) });
-    else client.ask(kind, question, onRead);
-  };
-  return {
-    read: (bytes: ArrayBuffer) => ask('open', { bytes, own: known.own, holdings: known.holdings }),
-    again: (reading: ListReading) => ask('again', reading),
-  };
-}
+/** Answers with how to read a file, and how to read its columns anew. */
+const listReader = (known: Known, onRead: (outcome: Outcome<OpenedList>) => void) => ({
+  read: (bytes: ArrayBuffer) => void ask('open', { bytes, own: known.own, holdings: known.holdings }).then(onRead),
+  again: (reading: ListReading) => void ask('again', reading).then(onRead),
+});
 
 /** A list from a spreadsheet: its columns said, every row judged, and only then put in, the good rows all at once. */
 export function ListImport({ onDone }: { readonly onDone: () => void }) {
@@ -38,7 +32,7 @@ export function ListImport({ onDone }: { readonly onDone: () => void }) {
   const [opened, setOpened] = useState<OpenedList>();
   const [said, setSaid] = useState<string>();
   const [busy, setBusy] = useState(false);
-  const reader = useListReader(known, (outcome) => {
+  const reader = listReader(known, (outcome) => {
     setBusy(false);
     if (outcome.state === 'ok') setOpened(outcome.answer);
     if (outcome.state === 'failed') setSaid(`The list could not be read: ${outcome.message}.`);

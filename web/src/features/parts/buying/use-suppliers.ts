@@ -1,6 +1,6 @@
 'use client';
 
-import { type ShelfLine, type Supplier } from '@herrero/core';
+import { type Currency, type ShelfLine, type Supplier } from '@herrero/core';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { send } from '@/ui/send';
 
@@ -23,17 +23,42 @@ export interface Suppliers {
   readonly remove: (id: string) => void;
 }
 
+/** What every supplier whose list was brought in asks for some articles; what could not be read is said. */
+async function readLists(
+  articles: readonly string[],
+): Promise<{ readonly lists: readonly Supplier[]; readonly problem: string | undefined }> {
+  const sent = await send<{ readonly suppliers: readonly { readonly id: string }[] }>('GET', '/api/v1/suppliers');
+  if (!sent.ok) return { lists: [], problem: sent.message };
+  const asked = await Promise.all(
+    sent.answer.suppliers.map(({ id }) => send<Supplier>('POST', `/api/v1/suppliers/${id}`, { articles })),
+  );
+  return {
+    lists: asked.flatMap((one) => (one.ok ? [one.answer] : [])),
+    problem: asked.flatMap((one) => (one.ok ? [] : [one.message]))[0],
+  };
+}
+
 /** Suppliers whose lists were brought in, and stand-ins with what they last answered. */
-export function useSuppliers(lines: readonly ShelfLine[]): Suppliers {
+export function useSuppliers(lines: readonly ShelfLine[], currency: Currency): Suppliers {
   const [lists, setLists] = useState<readonly Supplier[]>([]);
   const [standIns, setStandIns] = useState<readonly StandInState[]>([]);
   const [problem, setProblem] = useState<string>();
 
-  const reload = useCallback(() => {
-    void send<{ readonly suppliers: readonly Supplier[] }>('GET', '/api/v1/suppliers').then((sent) =>
-      sent.ok ? setLists(sent.answer.suppliers) : setProblem(sent.message),
-    );
-  }, []);
+  // Of a price list only what this job would buy is asked for: it may have all of a counter in it.
+  const articles = JSON.stringify(lines.map(({ article }) => article));
+  const [asked, setAsked] = useState(0);
+  const reload = useCallback(() => setAsked((before) => before + 1), []);
+  useEffect(() => {
+    let wanted = true;
+    void readLists(JSON.parse(articles) as string[]).then((read) => {
+      if (!wanted) return;
+      setProblem(read.problem);
+      setLists(read.lists);
+    });
+    return () => {
+      wanted = false;
+    };
+  }, [articles, asked]);
   // Whoever asks before it is known who there is waits for that; where it could not be found out it is tried again.
   const offered = useRef<Promise<readonly StandInState[]>>(undefined);
   const offer = useCallback(
@@ -52,23 +77,20 @@ export function useSuppliers(lines: readonly ShelfLine[]): Suppliers {
       })),
     [],
   );
-  useEffect(() => {
-    reload();
-    void offer();
-  }, [reload, offer]);
+  useEffect(() => void offer(), [offer]);
 
   const put = (id: string, state: Partial<StandInState>): void =>
     setStandIns((before) => before.map((one) => (one.id === id ? { ...one, ...state } : one)));
 
   const ask = async (id?: string): Promise<void> => {
-    const articles = lines.map(({ article, buy, priceUsd }) => ({
+    const asked = lines.map(({ article, buy, priceUsd }) => ({
       article,
       count: buy,
       usualUsd: priceUsd === null ? 1 : Math.max(0.01, priceUsd / buy),
     }));
     for (const one of (await offer()).filter((standIn) => id === undefined || standIn.id === id)) {
       put(one.id, { asking: true, problem: undefined });
-      void send<Supplier>('POST', `/api/v1/stand-ins/suppliers/${one.id}`, { articles }).then((sent) =>
+      void send<Supplier>('POST', `/api/v1/stand-ins/suppliers/${one.id}`, { currency, articles: asked }).then((sent) =>
         put(one.id, sent.ok ? { asking: false, answer: sent.answer } : { asking: false, problem: sent.message }),
       );
     }

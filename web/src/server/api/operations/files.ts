@@ -84,6 +84,16 @@ export const FILE_OPERATIONS = {
   '/api/v1/jobs/{id}/parts.xlsx': {
     get: file('getPartsWorkbook', 'The parts list and the cut list as a workbook; only our totals are formulas', XLSX),
   },
+  '/api/v1/jobs/{id}/price-request.csv': {
+    get: file(
+      'getPriceRequestCsv',
+      'A request for prices as CSV: what is to be bought, and columns to fill in',
+      'text/csv',
+    ),
+  },
+  '/api/v1/jobs/{id}/price-request.xlsx': {
+    get: file('getPriceRequestWorkbook', 'A request for prices as a workbook', XLSX),
+  },
   '/api/v1/jobs/{id}/pick-list.html': {
     get: file('getPickList', 'The list to pick from, one file that works without the server', 'text/html'),
   },

@@ -67,7 +67,11 @@ const NEED = {
     tape: { size: SIZE, turns: NUMBER, lengthM: NUMBER },
     cement: { size: SIZE, cement: { kind: 'choice', of: CEMENTS }, ml: NUMBER, primerMl: NUMBER },
     washer: { name: TEXT, suppliedWithPart: YES_NO },
-    clamp: { name: TEXT, count: COUNT },
+    clamp: {
+      name: TEXT,
+      count: COUNT,
+      aroundMm: { ...MAY_NUMBER, says: 'What a worm drive closes on [mm]; a ring is known by its name' },
+    },
     insert: { name: TEXT },
     solder: { size: SIZE, wireMm: NUMBER, fluxMl: NUMBER },
     bolts: { name: TEXT, count: COUNT },

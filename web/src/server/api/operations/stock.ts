@@ -1,10 +1,12 @@
 import { CURRENCIES, MATERIALS, NOMINAL_SIZES, OWN_ABILITIES, OWN_LIMITS } from '@herrero/core';
 import { type Operation, operation } from '../operation';
-import { COUNT, ID, TEXT, TEXT_OR_NULL, group, listOf } from './kinds';
+import { COUNT, ID, TEXT, TEXT_OR_NULL, YES_NO, group, listOf } from './kinds';
 
 const MEGABYTE = 1_000_000;
 /** So many rows are taken at once; a list of a whole counter has fewer. */
 const MOST_ROWS = 60_000;
+/** A code and a number of the trade for each. */
+const MOST_NAMES = 2 * MOST_ROWS;
 const MOST_OFF_CUTS = 500;
 const MOST_LINES = 5000;
 const CODE = { kind: 'text', most: OWN_LIMITS.codeChars } as const;
@@ -108,19 +110,62 @@ const OFFER = {
   pack: { kind: 'count', least: 1, most: 10_000 },
   stock: { kind: 'count', least: 0, most: 1_000_000, orUnknown: true },
 } as const;
-export const SUPPLIER = {
+const NAME = { theirs: ARTICLE, article: ARTICLE } as const;
+const WHOSE = {
   name: { kind: 'text', most: 80 },
   currency: { kind: 'choice', of: CURRENCIES },
   pricedOn: { kind: 'day' },
+} as const;
+export const SUPPLIER = {
+  ...WHOSE,
   offers: listOf(group(OFFER), MOST_ROWS),
+  names: {
+    ...listOf(group(NAME), MOST_NAMES),
+    default: [],
+    says: 'What the supplier calls articles of ours by; kept beside those it was known by before',
+  },
 } as const;
 const SUPPLIER_AS_KEPT = group({ id: TEXT, standIn: { kind: 'yes-no' }, ...SUPPLIER });
 
 export const listSuppliers = operation({
   id: 'listSuppliers',
   summary: 'Suppliers whose price lists were brought in',
-  answers: { 200: { says: 'With all that they ask', json: group({ suppliers: listOf(SUPPLIER_AS_KEPT) }) } },
+  answers: {
+    200: {
+      says: 'By name, and how many prices each has',
+      json: group({ suppliers: listOf(group({ id: TEXT, ...WHOSE, offers: COUNT })) }),
+    },
+  },
   example: {},
+});
+export const askSupplier = operation({
+  id: 'askSupplier',
+  summary: 'What a supplier asks for some articles, by its price list',
+  body: { articles: listOf(ARTICLE, MOST_LINES) },
+  answers: { 200: { says: 'Its prices of these, under our names', json: SUPPLIER_AS_KEPT } },
+  refuses: [400, 404, 413],
+  example: { path: { supplier: 'corner-shop' }, body: { articles: ['LV-075'] } },
+});
+export const rememberedPrices = operation({
+  id: 'rememberedPrices',
+  summary: 'What is known to read the next price list of a supplier by: its last prices, and what it calls articles',
+  body: {
+    supplier: { ...WHOSE.name, says: 'Its name; of one that is new only numbers of the trade are known, by others' },
+    page: { kind: 'count', least: 0, most: MOST_ROWS, default: 0 },
+  },
+  answers: {
+    200: {
+      says: 'A page of each',
+      json: group({
+        currency: { ...WHOSE.currency, orUnknown: true },
+        offers: SUPPLIER.offers,
+        names: listOf(group(NAME)),
+        more: YES_NO,
+      }),
+    },
+  },
+  refuses: [400, 413],
+  example: { body: { supplier: 'Corner shop', page: 0 } },
 });
 export const putSupplier = operation({
   id: 'putSupplier',
@@ -136,6 +181,7 @@ export const putSupplier = operation({
       currency: 'USD',
       pricedOn: '2026-11-25',
       offers: [{ article: 'LV-075', price: 9.5, pack: 1, stock: null }],
+      names: [{ theirs: '04012345678901', article: 'LV-075' }],
     },
   },
 });
@@ -145,6 +191,23 @@ export const removeSupplier = operation({
   answers: { 204: { says: 'Gone' } },
   refuses: [404],
   example: { path: { supplier: 'corner-shop' } },
+});
+
+/** Rows of lists from elsewhere and the part each is: whether there is such a part is asked when it is needed. */
+export const LEARNT = { learnt: listOf(group({ theirs: ARTICLE, code: CODE }), MOST_ROWS) } as const;
+export const listLearnt = operation({
+  id: 'listLearntWords',
+  summary: 'What rows of lists from elsewhere were said to mean',
+  answers: { 200: { says: 'All of it', json: group(LEARNT) } },
+  example: {},
+});
+export const putLearnt = operation({
+  id: 'putLearntWords',
+  summary: 'Keeps what rows of lists from elsewhere mean, over what was said of the same words before',
+  body: LEARNT,
+  answers: { 200: { says: 'How many', json: group({ learnt: COUNT }) } },
+  refuses: [400, 413],
+  example: { body: { learnt: [{ theirs: 'ball valve brs 3/4 fip', code: 'LV-075' }] } },
 });
 
 export const listStandInSuppliers = operation({
@@ -162,6 +225,7 @@ export const askStandInSupplier = operation({
   id: 'askStandInSupplier',
   summary: 'Stand-in for the service of a supplier: made-up prices and stock, slow and at times not answering',
   body: {
+    currency: { ...WHOSE.currency, default: 'USD', says: 'In which money it is to answer' },
     articles: listOf(
       group({ article: ARTICLE, count: { kind: 'count', least: 1, most: 1_000_000 }, usualUsd: PRICE }),
       MOST_LINES,
@@ -187,7 +251,9 @@ export const STOCK_OPERATIONS = {
   '/api/v1/off-cuts': { get: listOffCuts, post: putOffCuts },
   '/api/v1/off-cuts/{offCut}': { delete: removeOffCut },
   '/api/v1/suppliers': { get: listSuppliers, post: putSupplier },
-  '/api/v1/suppliers/{supplier}': { delete: removeSupplier },
+  '/api/v1/suppliers/{supplier}': { post: askSupplier, delete: removeSupplier },
+  '/api/v1/price-memory': { post: rememberedPrices },
+  '/api/v1/learnt-words': { get: listLearnt, put: putLearnt },
   '/api/v1/stand-ins/suppliers': { get: listStandInSuppliers },
   '/api/v1/stand-ins/suppliers/{supplier}': { post: askStandInSupplier },
 } as const satisfies Readonly<Record<string, Readonly<Record<string, Operation>>>>;

@@ -24,6 +24,6 @@ export const POST = answered(async (request: Request, { params }: Context): Prom
   return answer(
     askStandInSupplier,
     200,
-    standInSupplier(standIn, body.value.articles, new Date().toISOString().slice(0, 10)),
+    standInSupplier(standIn, body.value.articles, body.value.currency, new Date().toISOString().slice(0, 10)),
   );
 });
