@@ -14,6 +14,7 @@ import { memoize } from '../quantity/memoize';
 import { sizeCode } from '../quantity/size';
 import { DRAWS } from '../walls/roles';
 import { type Claim, claim } from './claim';
+import { BEDDING } from './earth';
 
 /** A part that is to be put in. */
 export interface New {
@@ -110,7 +111,7 @@ export const ofTrenches = (context: CheckContext): readonly Claim[] =>
     // Tape that warns, a twentieth more than the trench is long: everywhere but in the United States (common practice).
     const warned = context.job.region !== 'US';
     return [
-      claim('BE-20', m3, useOfHole(penetration), { unit: 'm3' }),
+      claim(BEDDING, m3, useOfHole(penetration), { unit: 'm3' }),
       ...(warned ? [claim('WT-100', 1.05 * alongM, useOfHole(penetration), { unit: 'm' })] : []),
     ];
   });
@@ -139,11 +140,16 @@ export function ofCare(context: CheckContext): readonly Claim[] {
     const lengthM = placed.lengthM ?? 0;
     const acrossMm = outsideMmOf(part);
     const holdsWater = !isDownpipe(part) && hole.roles.some((role) => DRAWS.includes(role) || role === 'link');
+    const lagged = frostPlan === 'insulated' && holdsWater;
     return [
-      ...(frostPlan === 'insulated' && holdsWater
-        ? [claim(`FO-${Math.round(acrossMm)}`, lengthM, use, { unit: 'm' })]
+      ...(lagged
+        ? [
+            claim(`${context.job.measures === 'mm-l' ? 'FOM' : 'FO'}-${Math.round(acrossMm)}`, lengthM, use, {
+              unit: 'm',
+            }),
+          ]
         : []),
-      ...(sunPlan === 'painted' && PAINTED.includes(part.material)
+      ...(sunPlan === 'painted' && !lagged && PAINTED.includes(part.material)
         ? [claim('PA-500', (Math.PI * acrossMm * lengthM) / 5, use, { unit: 'ml' })]
         : []),
     ];

@@ -5,7 +5,9 @@ import { formatLength } from '../quantity/length';
 import { formOf } from '../walls/forms';
 import { coursesHigh } from '../walls/stand';
 import type { Tank } from '../walls/tank';
+import { tankType } from '../walls/tank-types';
 import { type Claim, claim } from './claim';
+import { BEDDING, ROUND_A_TANK } from './earth';
 
 /** A block with its joint is 400 mm long and 200 mm wide; middle to middle at most 400 mm under a flat floor (common practice). */
 const [BLOCK_LONG_M, BLOCK_WIDE_M, BLOCK_EVERY_M] = [0.4, 0.2, 0.4];
@@ -21,6 +23,7 @@ export const atTanks = ({ job }: CheckContext): readonly Claim[] =>
     return [
       ...under(tank, job.tanks, use),
       ...(tank.stands || tank.buriedM <= 0 ? [] : held(tank, job.tanks, use)),
+      ...dug(tank, use),
       ...(riser && !tank.stands ? ['RI', 'RL'].map((code) => claim(code, 1, use, { detail: called })) : []),
     ];
   });
@@ -41,6 +44,24 @@ function under(tank: Tank, tanks: readonly Tank[], use: Use): readonly Claim[] {
   const rows = 1 + Math.max(1, Math.ceil((longM - BLOCK_WIDE_M) / (spanM + BLOCK_WIDE_M)));
   const inRow = Math.max(2, Math.ceil((count * widthM) / BLOCK_LONG_M));
   return [claim('BK', rows * inRow * high, use), claim('PK', count, use)].filter(({ amount }) => amount > 0);
+}
+
+/** The pit is 400 mm wider than the tank on each side, its bed 150 mm (common practice). */
+const [PIT_WIDER_M, BED_M] = [0.8, 0.15];
+
+/** The bed in the pit of a new tank, and the gravel round it up to its top or the ground: none round concrete. */
+function dug(tank: Tank, use: Use): readonly Claim[] {
+  const downM = Math.min(tank.buriedM, tank.heightM);
+  if (tank.stands || tank.baseStands || downM <= 0) return [];
+  const [acrossM, throughM] = [formOf(tank).acrossM(tank), formOf(tank).throughM(tank)];
+  const pitM2 = (acrossM + PIT_WIDER_M) * (throughM + PIT_WIDER_M);
+  // A shell without a wall holds what the tank takes the place of.
+  const shellM3 = formOf(tank).insideM3({ ...tank, wallM: 0, brimM: tank.heightM }, downM);
+  const { material } = tankType(tank.type);
+  return [
+    claim(BEDDING, pitM2 * BED_M, use, { unit: 'm3' }),
+    ...(material === 'concrete' ? [] : [claim(ROUND_A_TANK, pitM2 * downM - shellM3, use, { unit: 'm3' })]),
+  ].filter(({ amount }) => amount > 0);
 }
 
 /** Concrete weighs 2400 kg/m3, and 1000 less under ground water (handbook values). */

@@ -100,7 +100,7 @@ const shutForTest = ({ runs }: CheckContext): readonly Claim[] =>
   runs.flatMap(({ penetration, strands }) =>
     penetration.roles.some((role) => role === 'inlet' || role === 'overflow' || role === 'drain')
       ? strands.flatMap(({ end, items }) => {
-          const last = items.findLast(({ part }) => isPipe(part));
+          const last = items.findLast(({ part }) => isPipe(part) && !isDownpipe(part));
           return last && !last.placed.existing && end.at !== 'hole'
             ? [
                 thereIs(`TP-${sizeCode(last.part.size)}`, {

@@ -18,10 +18,13 @@ const PACKS: readonly (readonly [code: RegExp, holds: number])[] = [
   [/^(BE|FM)-20$/, 0.02],
   // Six feet.
   [/^FO-/, 1.8288],
+  [/^FOM-/, 2],
   [/^PA-500$/, 500],
   // 25 kg of ready mix.
   [/^CA-25$/, 0.012],
-  [/^CA-M3$/, 0.25],
+  [/^(CA|BE|GV)-M3$/, 0.25],
+  // A quarter of 27 cubic feet of 12 in of 25.4 mm.
+  [/^(BE|GV)-YD$/, (27 * (12 * 0.0254) ** 3) / 4],
 ];
 
 /** One pack of a code holds so much; one piece is one. */

@@ -9,6 +9,7 @@ import { atHand, atPlaces, atRoofs } from './at-places';
 import { atTanks } from './at-tanks';
 import { byHand } from './by-hand';
 import type { Claim } from './claim';
+import { asSold } from './earth';
 import { packOf } from './packs';
 
 /** What a list lacks for a job to be built from it. */
@@ -38,7 +39,7 @@ export function claimsOf(context: CheckContext): readonly Claim[] {
     ),
     ...atHoles(context),
   ];
-  return [
+  const all = [
     ...ofParts(context),
     ...made,
     ...ofHolding(context),
@@ -51,6 +52,7 @@ export function claimsOf(context: CheckContext): readonly Claim[] {
     ...atHand(context),
     ...byHand(context, made),
   ];
+  return asSold(all, context.job.measures);
 }
 
 /** Lengths are listed to the millimetre, what is poured up to the next whole. */

@@ -5,6 +5,8 @@ export const M3_PER_US_GALLON = 231 * 0.0254 ** 3;
 /** Imperial gallon, exact by definition (UK Weights and Measures Act 1985): 4.54609 L. */
 export const M3_PER_IMPERIAL_GALLON = 0.00454609;
 export const M3_PER_LITRE = 0.001;
+/** Cubic yard, exact by definition (international yard and pound agreement, 1959). */
+export const M3_PER_CUBIC_YARD = 0.9144 ** 3;
 
 /**
  * A volume of water as the job reads it, whole gallons or litres.

@@ -1,9 +1,28 @@
 import { formatLength, type Measures } from '../../quantity/length';
+import { M3_PER_CUBIC_YARD } from '../../quantity/volume';
 import type { PartsLine } from '../list/parts-list';
 
 /** An amount of a line as it is read: a length in the measures of the job, a number with its unit, or a count. */
 const amountWords = (amount: number, unit: PartsLine['unit'], measures: Measures): string =>
-  unit === 'm' ? formatLength(amount, measures) : unit === 'ml' || unit === 'm3' ? `${amount} ${unit}` : `${amount}`;
+  unit === 'm'
+    ? formatLength(amount, measures)
+    : unit === 'm3'
+      ? looseWords(amount, measures)
+      : unit === 'ml'
+        ? `${amount} ml`
+        : `${amount}`;
+
+/** More than this is tipped by the yard, less is sold by the foot [m3]. */
+const BY_THE_YARD_M3 = 0.25;
+const CUBIC_FEET_IN_A_YARD = 27;
+
+/** What is filled in, as it is ordered: cubic metres, or cubic yards and feet. Rounded up: it is bought by it. */
+function looseWords(m3: number, measures: Measures): string {
+  if (measures === 'mm-l') return `${m3} m3`;
+  const yards = m3 / M3_PER_CUBIC_YARD;
+  const [figure, unit] = m3 > BY_THE_YARD_M3 ? [yards, 'cu yd'] : [yards * CUBIC_FEET_IN_A_YARD, 'cu ft'];
+  return `${Math.ceil(figure * 100 - 1e-6) / 100} ${unit}`;
+}
 
 /** What a line needs, as it is read; a length that nobody has measured is not known. */
 export const needWords = ({ need, unit }: PartsLine, measures: Measures): string =>

@@ -8,7 +8,8 @@ import { takeOff } from './take-off';
 
 const listOf = (job: Parameters<typeof contextOf>[0]) => takeOff(contextOf(job, shippedCatalogue));
 const site = (job: Parameters<typeof contextOf>[0]) => listOf(job).groups.find(({ id }) => id === 'site')?.lines ?? [];
-const stand = (tank: Partial<Tank>) => site(tankWith({ tank }));
+/** What it stands on and is held by; what its pit is filled with is the earth's. */
+const stand = (tank: Partial<Tank>) => site(tankWith({ tank })).filter(({ code }) => !/^(BE|GV)-/.test(code));
 
 // An open drum is 600 mm across (its type). Blocks are 400 x 200 x 200 mm (ASTM C90 nominal), one every 400 mm: common practice.
 describe('what a tank stands on', () => {
@@ -80,6 +81,10 @@ describe('what keeps frost, sun and thirst away', () => {
   // Pi x 0.0334 x 2 = 0.21 m2; two coats at 5 m2 a litre: 42 ml of a tin of 500.
   test('painted pipe takes two coats', () =>
     expect(drawn({ sunPlan: 'painted', drinking: true })).toEqual(['PA-500 42, buy 1, left 458']));
+  test('what is insulated lies in the dark: it is not painted too', () =>
+    expect(drawn({ sunPlan: 'painted', frostPlan: 'insulated', drinking: true })).toEqual([
+      'FO-33 2, buy 2, left 1.658',
+    ]));
   test('hose bends and sheds it, a clear tube is looked through: neither is painted', () => {
     const open = (code: string) =>
       tankWith({ settings: { sunPlan: 'painted', drinking: true }, holes: [{ parts: [{ code, lengthM: 2 }] }] });

@@ -6,7 +6,7 @@ import type { CheckContext } from '../../derived/context';
 import { isMetal } from '../../connections/material';
 import { isDownpipe } from '../../fittings/capability';
 import { type Part, isByLength, outsideMmOf } from '../../fittings/part';
-import { MM_PER_INCH, METRES_PER_INCH, formatLength } from '../../quantity/length';
+import { MM_PER_INCH, METRES_PER_INCH, type Measures, formatStockLength } from '../../quantity/length';
 import { memoize } from '../../quantity/memoize';
 import { DRAWS } from '../../walls/roles';
 import { packed } from './packed';
@@ -15,7 +15,10 @@ import { type PutIn, putIn } from './put-in';
 import { type Use, useOfTerminal } from '../list/trace';
 
 /** A tube of foam is sold 2 m or 6 ft long; the shorter is reckoned with (common practice). */
-const FOAM_M = 72 * METRES_PER_INCH;
+const FOAM: Readonly<Record<Measures, { readonly kind: string; readonly holds: number }>> = {
+  'in-gal': { kind: 'FO', holds: 72 * METRES_PER_INCH },
+  'mm-l': { kind: 'FOM', holds: 2 },
+};
 const FOAM_USD = 2.6;
 /** Two coats of outdoor paint cover so much [m2/l], a tin holds so much [ml] (common practice). */
 const PAINT_M2_PER_L = 5;
@@ -34,7 +37,8 @@ const inTheOpen = memoize((context: CheckContext): readonly PutIn[] =>
 
 const lengthOf = ({ placed }: PutIn): number => placed.lengthM ?? 0;
 
-export const foamCode = (part: Part): string => `FO-${Math.round(outsideMmOf(part))}`;
+export const foamCode = (part: Part, measures: Measures): string =>
+  `${FOAM[measures].kind}-${Math.round(outsideMmOf(part))}`;
 
 /** What is insulated: lengths that hold water in the open, where the job says that frost is kept out so. */
 export const insulated = (context: CheckContext): readonly { readonly item: PutIn; readonly lengthM: number }[] =>
@@ -49,16 +53,18 @@ export const insulated = (context: CheckContext): readonly { readonly item: PutI
 
 function insulationLines(context: CheckContext): PartsLine[] {
   const own = insulated(context);
-  return [...new Set(own.map(({ item }) => foamCode(item.part)))].map((code) => {
-    const same = own.filter(({ item }) => foamCode(item.part) === code);
+  const { measures } = context.job;
+  const { holds } = FOAM[measures];
+  return [...new Set(own.map(({ item }) => foamCode(item.part, measures)))].map((code) => {
+    const same = own.filter(({ item }) => foamCode(item.part, measures) === code);
     const outsideMm = outsideMmOf((same[0] as (typeof same)[number]).item.part);
     return packed({
       code,
       title: 'Pipe insulation, outdoor',
-      detail: `for ${Math.round(outsideMm)} mm, ${(outsideMm / MM_PER_INCH).toFixed(2)} in outside, tube of ${formatLength(FOAM_M, context.job.measures)}`,
+      detail: `for ${measures === 'mm-l' ? `${Math.round(outsideMm)} mm` : `${(outsideMm / MM_PER_INCH).toFixed(2)} in`} outside, tube of ${formatStockLength(holds, measures)}`,
       need: same.reduce((sum, { lengthM }) => sum + lengthM, 0),
       unit: 'm',
-      holds: FOAM_M,
+      holds,
       packUsd: FOAM_USD,
       uses: same.map(({ item }) => item.use),
       note: 'slows frost, does not stop it: drain the line too',
@@ -66,14 +72,17 @@ function insulationLines(context: CheckContext): PartsLine[] {
   });
 }
 
-/** Rigid plastic lengths in the open that are painted, with the surface of each [m2]. */
-export const painted = (context: CheckContext): readonly { readonly item: PutIn; readonly m2: number }[] =>
-  context.job.sunPlan === 'painted'
+/** Rigid plastic lengths in the light that are painted, with the surface of each [m2]: what is insulated lies in the dark. */
+export function painted(context: CheckContext): readonly { readonly item: PutIn; readonly m2: number }[] {
+  const inTheDark = new Set(insulated(context).map(({ item }) => item.placed.id));
+  return context.job.sunPlan === 'painted'
     ? inTheOpen(context)
+        .filter(({ placed }) => !inTheDark.has(placed.id))
         // What bends sheds its paint, and a clear tube is there to be looked through.
         .filter(({ part }) => !isMetal(part.material) && !isFlexible(part) && part.material !== 'clear-pvc')
         .map((item) => ({ item, m2: Math.PI * (outsideMmOf(item.part) / 1000) * lengthOf(item) }))
     : [];
+}
 
 /** Paint for a surface [ml]. */
 export const paintMl = (m2: number): number => (m2 / PAINT_M2_PER_L) * 1000;

@@ -4,14 +4,17 @@ import type { PartsList } from '../list/parts-list';
 const BY_CODE: readonly (readonly [starts: readonly string[], text: string])[] = [
   [['SW-', 'JS', 'KD'], 'Hole saws snatch and swarf flies: clamp the work, wear eye protection, catch every shaving.'],
   [
-    ['CE-', 'CC-', 'CA-', 'CT-', 'PR-'],
+    ['CE-', 'CC-', 'CA-118', 'CT-', 'PR-'],
     'Primer and cement give off vapour that burns and dizzies: fresh air, no flame, never inside a tank.',
   ],
   [
     ['BH-', 'BS-'],
     'Never put head or body into a tank to reach a nut: the air inside can lack oxygen. Work from outside.',
   ],
-  [['BE-'], 'An open trench caves in without warning: shore it or slope it, and find cables and pipes before you dig.'],
+  [
+    ['BE-', 'GV-'],
+    'An open trench or pit caves in without warning: shore it or slope it, and find cables and pipes before you dig.',
+  ],
   [['DK'], 'Brackets and gutters are work at height: stand on a scaffold or a footed ladder, not on the tank.'],
 ];
 

@@ -78,7 +78,7 @@ const PRICES = {
 
 /** What the joints need, by amount: tape by width, primer and cement, washers, clamps, rings, inserts, bolts, lubricant, solder. */
 export const consumableLines = (needs: readonly PlacedNeed[], measures: Measures): readonly PartsLine[] => [
-  ...tapeLines(needs),
+  ...tapeLines(needs, measures),
   ...pasteLines(needs),
   ...cementLines(needs),
   ...washerLines(needs),
@@ -89,7 +89,11 @@ export const consumableLines = (needs: readonly PlacedNeed[], measures: Measures
   ...solderLines(needs),
 ];
 
-function tapeLines(needs: readonly PlacedNeed[]): PartsLine[] {
+/** Tape of half an inch is sold as 12 mm, of three quarters as 19, of an inch as 25. */
+const widthWords = (inches: number, measures: Measures): string =>
+  measures === 'mm-l' ? `${Math.floor(inches * MM_PER_INCH)} mm` : `${inchFigure(inches)} in`;
+
+function tapeLines(needs: readonly PlacedNeed[], measures: Measures): PartsLine[] {
   const tape = ofKind(needs, 'tape');
   return [...new Set(tape.map(({ need }) => tapeWidthIn(need.size)))]
     .sort((a, b) => a - b)
@@ -100,7 +104,7 @@ function tapeLines(needs: readonly PlacedNeed[]): PartsLine[] {
       return packed({
         code: tapeCode(width),
         title: 'Thread tape',
-        detail: `${inchFigure(width)} in wide, 13.2 m roll`,
+        detail: `${widthWords(width, measures)} wide, 13.2 m roll`,
         need: metres,
         unit: 'm',
         holds: ROLL_M,

@@ -1,7 +1,7 @@
 import { twoDrums } from '../../test/layouts';
 import { plan } from '../../plan/plan';
 import { rising } from '../../job/placed-part';
-import { expect, test } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import { shippedCatalogue } from '../../fittings/catalogue';
 import { contextOf } from '../../derived/context';
 import type { Job } from '../../job/job';
@@ -56,10 +56,39 @@ test('a buried pipe is bedded: the trench less the pipe', () => {
     tank: { buriedM: 1.2, plinthM: 0 },
     holes: [{ size: '3', heightM: 0.7, parts: [{ code: 'PG-300' }, { code: 'PI-300', lengthM: 4, slope: rising(0) }] }],
   });
-  const [bed] = lines(job);
+  const [bed] = lines({ ...job, tanks: job.tanks.map((tank) => ({ ...tank, baseStands: true })) });
   // 3.5 in pipe, 88.9 mm: (0.3889 x 0.3389 - 0.00621) x 4 m = 0.5024 m3 (by hand), up to the litre, less nothing for what stands in the gasket.
-  expect(bed).toMatchObject({ code: 'BE-20', unit: 'm3', need: 0.503 });
-  expect(bed?.buy).toBe(26);
+  // That is 26 bags: it is tipped, by the quarter cubic yard of 0.1911 m3.
+  expect(bed).toMatchObject({ code: 'BE-YD', unit: 'm3', need: 0.503, buy: 3 });
+  const short = lines({
+    ...job,
+    measures: 'mm-l',
+    tanks: job.tanks.map((tank) => ({ ...tank, baseStands: true })),
+    parts: job.parts.map((part) => (part.lengthM === null ? part : { ...part, lengthM: 1 })),
+  });
+  // A quarter of it, 0.1256 m3, is seven bags.
+  expect(short[0]).toMatchObject({ code: 'BE-20', need: 0.126, buy: 7 });
+});
+
+describe('the pit of a buried tank', () => {
+  const buried = (type: string, buriedM: number, tank: object = {}) =>
+    lines(tankWith({ type, tank: { buriedM, plinthM: 0, ...tank }, holes: [], settings: { measures: 'mm-l' } }));
+  const SIZES = { lengthM: 2, widthM: 1, heightM: 1, brimM: 0.95 };
+  // By hand: pit 2.8 x 1.8 = 5.04 m2, its bed 0.15 m of it = 0.756 m3; to the top 1 m deep 5.04 less 2 = 3.04 m3.
+  test('is bedded, and round plastic filled with gravel to its top, however deep it lies', () => {
+    const [bed, fill] = buried('own-box', 1, SIZES);
+    expect(bed).toMatchObject({ code: 'BE-M3', need: 0.756, buy: 4 });
+    expect(fill).toMatchObject({ code: 'GV-M3', need: 3.04, buy: 13 });
+    expect(buried('own-box', 1.5, SIZES)[1]).toMatchObject({ need: 3.04 });
+    expect(buried('own-box', 0.5, SIZES)[1]).toMatchObject({ need: 1.52 });
+  });
+  test('of a tank that stands on the ground, or was there before, is none', () => {
+    expect(buried('own-box', 0, SIZES)).toEqual([]);
+    expect(buried('own-box', 1, { ...SIZES, baseStands: true })).toEqual([]);
+    expect(buried('own-box', 1, { ...SIZES, stands: true })).toEqual([]);
+  });
+  test('round concrete takes back what was dug', () =>
+    expect(buried('concrete', 1.2).map(({ code }) => code)).toEqual(['BE-M3']));
 });
 
 test('what lies on its bed is strapped to nothing; the same pipe in the air is', () => {
@@ -87,7 +116,9 @@ test('a buried line between two tanks is bedded once, whichever of them it is wa
   const job = linkedDrums('PG-300', [{ code: 'PI-300', lengthM: 4, slope: rising(0) }], { size: '3', heightM: 0.7 });
   const buried = { ...job, tanks: job.tanks.map((one) => ({ ...one, ...tank })) };
   // As the single pipe above: 0.503 m3.
-  const bed = lines(buried).find(({ code }) => code === 'BE-20');
+  const bed = lines({ ...buried, tanks: buried.tanks.map((one) => ({ ...one, baseStands: true })) }).find(
+    ({ code }) => code === 'BE-YD',
+  );
   expect([bed?.need, bed?.uses.length]).toEqual([0.503, 1]);
 });
 

@@ -1,6 +1,6 @@
 import { placeAt } from '../../derived/strands';
 import { runsOnce } from '../../assembly/flow';
-import { beddingM3, trenchM } from '../../assembly/trench';
+import { trenchM } from '../../assembly/trench';
 import type { Region } from '../../region';
 import { isDownpipe } from '../../fittings/capability';
 import { type GutterPiece, gutterCode, gutterOf, gutterPieces } from '../../fittings/families/gutter';
@@ -125,30 +125,6 @@ export function gutterLines({ job, catalogue }: CheckContext): PartsLine[] {
       ];
     }),
   );
-}
-
-const BAG_M3 = 0.02;
-const BAG_USD = 4.2;
-
-/** Sand or fine gravel to bed buried pipe in. */
-export function beddingLines(context: CheckContext): PartsLine[] {
-  const beds = runsOnce(context)
-    .map((run) => ({ use: useOfHole(run.penetration), m3: beddingM3(run, context) }))
-    .filter(({ m3 }) => m3 > 0);
-  if (beds.length === 0) return [];
-  return [
-    packed({
-      code: 'BE-20',
-      title: 'Bedding sand or pea gravel',
-      detail: '20 L bag',
-      need: beds.reduce((sum, { m3 }) => sum + m3, 0),
-      unit: 'm3',
-      holds: BAG_M3,
-      packUsd: BAG_USD,
-      uses: beds.map(({ use }) => use),
-      note: 'trench 300 mm wider than the pipe, 100 mm below it, 150 mm over it',
-    }),
-  ];
 }
 
 /** A roll of warning tape [m] and its price, and how much more is rolled out than the trench is long (common practice). */

@@ -34,7 +34,9 @@ export function strapLines(context: CheckContext): PartsLine[] {
       need: count,
       packUsd: inventedPriceUsd(STRAP_USD, size),
       uses: own.map(({ use }) => use),
-      note: beside.some((one) => one.size === size) ? 'one within 12 in, 300 mm, of the wall' : undefined,
+      note: beside.some((one) => one.size === size)
+        ? `one within ${context.job.measures === 'mm-l' ? '300 mm' : '12 in'} of the wall`
+        : undefined,
     });
   });
 }

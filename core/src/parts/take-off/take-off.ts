@@ -27,7 +27,8 @@ import { type ProvenList, missingFrom } from '../../proof/prove';
 import { ownSealLines } from './own-lines';
 import { type PutIn, putIn, putInByRun } from './put-in';
 import { standLines, standQuestions } from './stand-lines';
-import { beddingLines, bracketLines, gutterLines, markerLines, sleeveLines, warningLines } from './site-lines';
+import { earthLines } from './earth-lines';
+import { bracketLines, gutterLines, markerLines, sleeveLines, warningLines } from './site-lines';
 import { spareLines } from './spare-lines';
 import { strapLines } from './straps';
 import { type HoleToDrill, drillLines, toolLines } from './tools';
@@ -62,7 +63,7 @@ export function takeOff(context: CheckContext): PartsList {
       ...standLines(context),
       ...gutterLines(context),
       ...bracketLines(context),
-      ...beddingLines(context),
+      ...earthLines(context),
       ...warningLines(context),
       ...sleeveLines(context),
       ...markerLines(context),

@@ -274,7 +274,8 @@ const TOOLS: readonly ToolRule[] = [
 function testPlugs({ runs }: CheckContext): PartsLine[] {
   const ends = runs.flatMap(({ penetration, strands }) =>
     strands.flatMap(({ end, items }) => {
-      const last = items.findLast(({ part }) => isPipe(part));
+      // A downpipe is open to the air at its joints: nobody shuts it with a plug.
+      const last = items.findLast(({ part }) => isPipe(part) && !isDownpipe(part));
       return last &&
         !last.placed.existing &&
         end.at !== 'hole' &&
