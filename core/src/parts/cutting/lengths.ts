@@ -1,10 +1,11 @@
+import { isFlexible } from '../../assembly/flexible';
 import { goesRound } from '../../fittings/capability';
 import { isByLength } from '../../fittings/part';
 import type { CheckContext } from '../../derived/context';
 import type { Solutions } from '../../derived/solutions';
 import type { PlacedPart } from '../../job/job';
 import type { Run } from '../../derived/run';
-import { formatStockLength } from '../../quantity/length';
+import { formatLength, formatStockLength } from '../../quantity/length';
 import { cents } from '../take-off/cents';
 import { type CutOrder, type Piece, bought, cutPlan, leastBars } from './cut-plan';
 import { type OnHand, takeOf } from '../take-off/from-hand';
@@ -107,6 +108,9 @@ function wholeLengths(own: readonly PutIn[], runs: readonly Run[]): readonly Who
   return [...pieces.values()];
 }
 
+/** Of less than this share of a coil it is worth asking for a cut piece (our judgement). */
+const LITTLE_OF_A_COIL = 0.5;
+
 /** The stock lengths to buy for a cut: what is on hand whole is taken first. */
 export function stockLines({ code, bars }: CutBars, { catalogue, job }: CheckContext, left: OnHand): PartsLine[] {
   const part = catalogue.byCode.get(code);
@@ -115,6 +119,8 @@ export function stockLines({ code, bars }: CutBars, { catalogue, job }: CheckCon
   return [...new Set(toBuy.map(({ stockM }) => stockM))].map((stockM) => {
     const own = toBuy.filter((bar) => bar.stockM === stockM);
     const { buy, said } = takeOf(left, code, own.length);
+    const cutM = own.reduce((sum, { pieces }) => sum + pieces.reduce((all, { lengthM }) => all + lengthM, 0), 0);
+    const mostlyLeft = isFlexible(part) && buy === own.length && cutM < own.length * stockM * LITTLE_OF_A_COIL;
     return {
       code,
       title: part.name,
@@ -125,6 +131,9 @@ export function stockLines({ code, bars }: CutBars, { catalogue, job }: CheckCon
       buy,
       priceUsd: cents(buy * stockM * part.priceUsd),
       ...traced(own.flatMap(({ pieces }) => pieces.flatMap(({ use }) => use ?? []))),
+      ...(mostlyLeft
+        ? { note: `only ${formatLength(cutM, job.measures)} of it is needed: ask whether the counter cuts it` }
+        : {}),
       ...said,
     };
   });

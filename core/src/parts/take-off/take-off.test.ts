@@ -82,6 +82,17 @@ describe('one whole job, every line', () => {
     );
     expect(tools?.lines.some(({ code }) => code === 'LK')).toBe(asked);
   });
+  // Hose comes 50 ft, 15.24 m: of 2 m the counter may cut, of 12 m it sells the coil.
+  test.each([
+    [2, true],
+    [12, false],
+  ])('of %s m of hose it is worth asking for a cut piece: %s', (lengthM, asked) => {
+    const hose = list(drumWith({ parts: [{ code: 'BH-075' }, { code: 'HO-075', lengthM }] }))
+      .groups.find(({ id }) => id === 'lengths')
+      ?.lines.find(({ code }) => code === 'HO-075');
+    expect(hose?.buy).toBe(1);
+    expect(hose?.note?.includes('ask whether the counter cuts it') ?? false).toBe(asked);
+  });
   test('the total is the sum of the lines', () => {
     const sum = parts.groups
       .flatMap((group) => group.lines)
