@@ -10,11 +10,13 @@ import { GET as getWorkbook } from '@/app/api/v1/jobs/[id]/parts.xlsx/route';
 import { GET as getRequest } from '@/app/api/v1/jobs/[id]/price-request.xlsx/route';
 import { GET as getTicks, POST as postTicks } from '@/app/api/v1/jobs/[id]/ticks/route';
 import { GET as getTaken, PUT as putTaken } from '@/app/api/v1/jobs/[id]/taken/route';
+import { GET as getLearnt, PUT as putLearnt } from '@/app/api/v1/learnt-words/route';
 import { POST as postOffCuts } from '@/app/api/v1/off-cuts/route';
 import { POST as askStandIn } from '@/app/api/v1/stand-ins/suppliers/[supplier]/route';
 import { POST as postSupplier } from '@/app/api/v1/suppliers/route';
 import { closeDatabase } from '../db/database';
 import { createJob } from '../db/job-repository';
+import { listSuppliers } from '../db/supplier-repository';
 
 const [id, empty, hostile] = [randomUUID(), randomUUID(), randomUUID()];
 const at = (job: string) => ({ params: Promise.resolve({ id: job }) });
@@ -161,6 +163,63 @@ describe('what comes in', () => {
     expect(await fieldsOf(await list([offer, offer]))).toEqual(['offers[1].article']);
     expect(await fieldsOf(await list([{ ...offer, price: -1 }]))).toEqual(['offers[0].price']);
     expect(await fieldsOf(await list([]))).toEqual(['offers']);
+  });
+
+  test('a long list comes by page: nothing of it is there before the last, all of it after', async () => {
+    const [upload, name] = [randomUUID(), `Long ${randomUUID()}`];
+    const page = (at: number, more: boolean, code: string, to = upload) =>
+      postSupplier(
+        post({
+          name,
+          currency: 'EUR',
+          pricedOn: '2026-11-25',
+          offers: [{ article: code, price: 2, pack: 1, stock: null }],
+          names: [{ theirs: `their ${code}`, article: code }],
+          upload: to,
+          page: at,
+          more,
+        }),
+      );
+    expect((await page(0, true, 'NC-075')).status).toBe(202);
+    // Sent again after a failure: it is kept once.
+    expect((await page(0, true, 'NC-075')).status).toBe(202);
+    expect((await listSuppliers()).some((one) => one.name === name)).toBe(false);
+    // A page that never came, and an article on two pages.
+    expect(await fieldsOf(await page(2, false, 'LV-075'))).toEqual(['page']);
+    expect(await fieldsOf(await page(1, false, 'NC-075'))).toEqual(['offers[1].article', 'names[1].theirs']);
+    expect((await listSuppliers()).some((one) => one.name === name)).toBe(false);
+    const put = await page(1, false, 'LV-075');
+    expect([put.status, (await bodyOf(put)).offers]).toEqual([201, 2]);
+    expect((await listSuppliers()).find((one) => one.name === name)?.offers).toBe(2);
+    // What was sent is forgotten with the last page.
+    expect(await fieldsOf(await page(1, false, 'LV-075'))).toEqual(['page']);
+    expect(
+      await fieldsOf(
+        await postSupplier(
+          post({
+            name,
+            currency: 'EUR',
+            pricedOn: '2026-11-25',
+            offers: [{ article: 'x', price: 1, pack: 1, stock: null }],
+            more: true,
+          }),
+        ),
+      ),
+    ).toEqual(['upload']);
+  });
+
+  test('what a row of another list means is kept under its words, however they are written; the newer counts', async () => {
+    const thing = `Blue thing ${randomUUID()}`;
+    const put = (theirs: string, code: string) =>
+      putLearnt(
+        new Request('http://localhost/', { method: 'PUT', body: JSON.stringify({ learnt: [{ theirs, code }] }) }),
+      );
+    expect((await put(thing, 'NC-075')).status).toBe(200);
+    expect((await put(`  ${thing.toUpperCase()} `, 'LV-075')).status).toBe(200);
+    const { learnt } = await bodyOf(await getLearnt());
+    expect((learnt as { theirs: string }[]).filter(({ theirs }) => theirs === thing.toLowerCase())).toEqual([
+      { theirs: thing.toLowerCase(), code: 'LV-075' },
+    ]);
   });
 });
 

@@ -1,4 +1,12 @@
-import { type Currency, type Edit, type Job, type OwnPart, type TickState } from '@herrero/core';
+import {
+  type Currency,
+  type Edit,
+  type Job,
+  type OwnPart,
+  type SupplierName,
+  type SupplierOffer,
+  type TickState,
+} from '@herrero/core';
 import { sql } from 'drizzle-orm';
 import { type Look } from '../job-looks/look';
 import {
@@ -180,6 +188,19 @@ export const supplierNames = pgTable(
     article: text('article').notNull(),
   },
   (table) => [primaryKey({ columns: [table.supplierId, table.theirs] })],
+);
+
+/** A page of a price list that is still being sent: gone when the last one comes, or after a day. */
+export const sentPages = pgTable(
+  'sent_pages',
+  {
+    upload: text('upload').notNull(),
+    page: integer('page').notNull(),
+    offers: jsonb('offers').$type<readonly SupplierOffer[]>().notNull(),
+    names: jsonb('names').$type<readonly SupplierName[]>().notNull(),
+    at: timestamp('at', { withTimezone: true }).notNull().defaultNow(),
+  },
+  (table) => [primaryKey({ columns: [table.upload, table.page] })],
 );
 
 /** What a row of a list from elsewhere was said to mean: it is known when it comes again. */

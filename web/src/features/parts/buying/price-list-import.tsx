@@ -14,7 +14,6 @@ import {
 import { useState } from 'react';
 import { ColumnSelect } from '@/ui/column-select';
 import { DecimalsChoice } from '@/ui/decimals-choice';
-import { send } from '@/ui/send';
 import { today } from '@/ui/today';
 import { useJob } from '../../../store/job-provider';
 import { FileChoice } from '../file-choice';
@@ -22,6 +21,7 @@ import { LeftOut } from '../left-out';
 import { FirstRows } from './first-rows';
 import { OddRows, WholeListOdd } from './odd-rows';
 import { type PricesFound } from './price-tasks';
+import { sendPrices } from './send-prices';
 import { type PriceListReading, usePriceList } from './use-price-list';
 import { type WhichRows, WhichRow } from './which-row';
 
@@ -64,6 +64,7 @@ export function PriceListImport({
   const [pricedOn, setPricedOn] = useState(today());
   const [answers, setAnswers] = useState(NO_ANSWERS);
   const [said, setSaid] = useState<string>();
+  const [putting, setPutting] = useState(false);
   const list = usePriceList(lines, ofJob, name);
   const { opened, reading, found, problem, busy } = list;
   const say = (to: PriceListReading): void => {
@@ -78,15 +79,18 @@ export function PriceListImport({
     if (currency === undefined) return setSaid('Say in which money the list is.');
     if (found.odd.whole !== undefined && !answers.wholeRight)
       return setSaid('Say first whether the prices of this list are right.');
-    const sent = await send('POST', '/api/v1/suppliers', {
+    setSaid(undefined);
+    setPutting(true);
+    const problem = await sendPrices({
       name: name.trim(),
       currency,
       pricedOn,
       offers: rows.map(({ offer }) => offer),
       names: namesLearnt(rows),
     });
-    if (sent.ok) onDone();
-    else setSaid(`Nothing was put in. ${sent.message}`);
+    setPutting(false);
+    if (problem === undefined) onDone();
+    else setSaid(`Nothing was put in. ${problem}`);
   };
   return (
     <section aria-label="Bring in a price list" className="rule-selected space-y-2 py-2">
@@ -167,8 +171,8 @@ export function PriceListImport({
           <LeftOut problems={found.read.problems} />
           <LeftOut problems={found.read.remarks} label="Rows with something to know" />
           {rows.length > 0 && (
-            <button type="button" className="main-action w-full" onClick={() => void put()}>
-              Put {rows.length} {rows.length === 1 ? 'price' : 'prices'} in
+            <button type="button" className="main-action w-full" disabled={putting} onClick={() => void put()}>
+              {putting ? 'Putting them in…' : `Put ${rows.length} ${rows.length === 1 ? 'price' : 'prices'} in`}
             </button>
           )}
         </>

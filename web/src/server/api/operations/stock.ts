@@ -4,9 +4,10 @@ import { COUNT, ID, TEXT, TEXT_OR_NULL, YES_NO, group, listOf } from './kinds';
 
 const MEGABYTE = 1_000_000;
 /** So many rows are taken at once; a list of a whole counter has fewer. */
-const MOST_ROWS = 60_000;
+export const MOST_ROWS = 60_000;
 /** A code and a number of the trade for each. */
 const MOST_NAMES = 2 * MOST_ROWS;
+const MOST_PAGES = 100;
 const MOST_OFF_CUTS = 500;
 const MOST_LINES = 5000;
 const CODE = { kind: 'text', most: OWN_LIMITS.codeChars } as const;
@@ -170,9 +171,18 @@ export const rememberedPrices = operation({
 export const putSupplier = operation({
   id: 'putSupplier',
   summary: 'Puts a price list in; one of the same name is replaced whole',
-  body: { ...SUPPLIER, offers: { ...SUPPLIER.offers, least: 1 } },
+  body: {
+    ...SUPPLIER,
+    offers: { ...SUPPLIER.offers, least: 1 },
+    upload: { kind: 'text', most: 60, optional: true, says: 'A long list is sent by page: one name for all its pages' },
+    page: { kind: 'count', least: 0, most: MOST_PAGES, default: 0, says: 'Which page of the upload, from 0' },
+    more: { kind: 'yes-no', default: false, says: 'More pages follow: nothing is put in before the last' },
+  },
   limitBytes: 10 * MEGABYTE,
-  answers: { 201: { says: 'Its id', json: group({ id: TEXT, offers: COUNT }) } },
+  answers: {
+    201: { says: 'Its id', json: group({ id: TEXT, offers: COUNT }) },
+    202: { says: 'Kept until the last page comes', json: group({ page: COUNT }) },
+  },
   refuses: [400, 413],
   heavy: true,
   example: {

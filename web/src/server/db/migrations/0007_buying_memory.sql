@@ -1,3 +1,17 @@
+CREATE TABLE "learnt_words" (
+	"theirs" text PRIMARY KEY NOT NULL,
+	"code" text NOT NULL
+);
+--> statement-breakpoint
+CREATE TABLE "sent_pages" (
+	"upload" text NOT NULL,
+	"page" integer NOT NULL,
+	"offers" jsonb NOT NULL,
+	"names" jsonb NOT NULL,
+	"at" timestamp with time zone DEFAULT now() NOT NULL,
+	CONSTRAINT "sent_pages_upload_page_pk" PRIMARY KEY("upload","page")
+);
+--> statement-breakpoint
 CREATE TABLE "supplier_names" (
 	"supplier_id" text NOT NULL,
 	"theirs" text NOT NULL,
