@@ -111,7 +111,7 @@ export function otherSeals(
       .filter(({ style }) => inThatSize.size !== seal?.end.size || style.id !== seal.end.style)
       // What is only for a cord is closed by nothing that leaves the cord loose.
       .filter(({ style }) => !isForCord(hole) || closesRoundCord(style))
-      .toSorted((a, b) => a.reasons.length - b.reasons.length)
+      .toSorted((a, b) => a.reasons.length - b.reasons.length || Number(a.style.byTrade) - Number(b.style.byTrade))
       .flatMap((way) => soldOf(way, context));
   const put = (part: Part): AddPart | ReplacePart =>
     seal

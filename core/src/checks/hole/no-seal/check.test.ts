@@ -38,6 +38,17 @@ testCheck(check, {
   ],
 });
 
+test('what a trained hand welds is offered after what anybody sets on a cord', () => {
+  const job = { ...drumWith({ hole: { size: '3/4', heightM: 0.12, drawnIn: false } }), region: 'UK' as const };
+  const { findings, context } = plan(job);
+  const fixes = triedFixes(
+    context,
+    findings.find(({ check: id }) => id === 'hole/no-seal')!,
+  ).map(({ text, data }) => `${text} ${String(data['part'])}`);
+  expect(fixes[0]).toContain('drawn in on a cord');
+  expect(fixes.findIndex((words) => words.includes('Welded boss'))).toBeGreaterThan(0);
+});
+
 test('what is drawn in on a cord is said to be, in the same press', () => {
   const { findings, context } = plan(drumInEurope);
   const [fix] = triedFixes(

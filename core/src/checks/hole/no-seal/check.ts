@@ -37,9 +37,11 @@ export default defineCheck({
             messageId: 'open' as const,
             at: atPenetration(penetration),
             data: { hole: penetration.label, tank: tank.label },
+            // What any hand can set comes first, drawn in on a cord or not; then what is welded on or cast in.
             fixes: (whole) => [
-              ...otherSeals(penetration, tank, undefined, whole),
+              ...otherSeals(penetration, tank, undefined, whole, ({ byTrade }) => !byTrade),
               ...onACord(penetration, tank, whole),
+              ...otherSeals(penetration, tank, undefined, whole, ({ byTrade }) => byTrade),
             ],
           },
         ];

@@ -16,6 +16,7 @@ export const castSleeve = defineWallSeal({
   walls: ['concrete'],
   side: 'no nut: cast in',
   inside: 'nothing: flush with the wall',
+  byTrade: true,
   holdsPull: true,
   why: 'The water bar stands in the middle of the wall; set before pouring, or grouted into a cored hole with non-shrink grout.',
   sizes: sealSizes(ROWS, [60, 400], 'follows'),

@@ -50,6 +50,8 @@ export interface WallSealStyle {
   readonly roundAny: boolean;
   /** Made for one purpose: a tap or float valve by itself, round a cord, a hole that is closed, one that stays open; absent: for any. */
   readonly purpose?: 'valve' | 'cord' | 'cover' | 'air';
+  /** Made by somebody trained, with a machine of his own, or with the tank itself: what any hand can set is offered first. */
+  readonly byTrade: boolean;
   /** Does it clamp the liner of a lined tank from inside? */
   readonly clampsLiner: boolean;
   /** What is said of it where it holds. */
@@ -83,6 +85,7 @@ export const defineWallSeal = (style: Pick<WallSealStyle, Said> & Partial<WallSe
   washer: false,
   holdsPull: false,
   roundAny: false,
+  byTrade: false,
   clampsLiner: false,
   source: WALL_SEAL_SOURCE,
   ...style,

@@ -16,6 +16,7 @@ export const weldedBoss = defineWallSeal({
   walls: ['plastic'],
   side: 'no nut: welded on from outside',
   inside: 'nothing: all from outside',
+  byTrade: true,
   holdsPull: true,
   why: 'Spin-, hot-tool- or extrusion-welded by somebody who is trained, and only of the same grade of polyethylene: no glue holds on it.',
   sizes: sealSizes(ROWS, [3, 25], 'flat'),
