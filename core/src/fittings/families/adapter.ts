@@ -61,6 +61,8 @@ const RANGES: readonly Range[] = [
     to: '80',
     elbows: true,
   },
+  // Waste pipe goes by its bore, as the thread does: 32 mm takes 1-1/4 in.
+  { line: socketed.WASTE_SOLVENT, threads: threaded.ISO_POLYPROPYLENE, threadOf: nominalThread, from: '32', to: '50' },
   { line: socketed.COPPER_COMPRESSION, threads: threaded.ISO_BRASS, threadOf: copperThread, elbows: true },
   { line: socketed.COPPER_PUSH_FIT, threads: threaded.ISO_BRASS, threadOf: copperThread },
   { line: socketed.COPPER_ANZ_COMPRESSION, threads: threaded.ISO_BRASS, threadOf: nominalThread, elbows: true },

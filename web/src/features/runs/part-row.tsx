@@ -1,8 +1,9 @@
 'use client';
 
-import { MATERIAL_NAMES, type Offer, type OpenEnd, matingOf, partTitle, verdictWords } from '@herrero/core';
+import { MATERIAL_NAMES, type Offer, type OpenEnd, isSoldIn, matingOf, partTitle, verdictWords } from '@herrero/core';
 import { MiniPart } from '@/drawing/view/mini-part';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
+import { useJob } from '../../store/job-provider';
 import { useMoney } from '../../store/use-money';
 
 /** A catalogue part that can be put on: drawn, named, with the seam it would make and its invented price. */
@@ -18,12 +19,14 @@ export function PartRow({
   const { part } = offer;
   const mating = matingOf(at, offer);
   const money = useMoney();
+  const region = useJob((state) => state.job.region);
+  const elsewhere = isSoldIn(part, region) ? '' : '; not sold there';
   return (
     <li className="border-b border-hair">
       <button
         type="button"
         onClick={onTake}
-        aria-label={`${partTitle(part)}, ${MATERIAL_NAMES[part.material]}: ${verdictWords(mating)}`}
+        aria-label={`${partTitle(part)}, ${MATERIAL_NAMES[part.material]}: ${verdictWords(mating)}${elsewhere}`}
         className="flex min-h-14 w-full items-center gap-3 px-1 py-1 text-left hover:bg-brass-wash focus-visible:bg-brass-wash"
       >
         <MiniPart part={part} width={64} />
@@ -31,6 +34,7 @@ export function PartRow({
           <span className="block text-[16px] leading-5 font-[650]">{part.name}</span>
           <span className="block type-second">
             {part.detail}, {MATERIAL_NAMES[part.material]}
+            {elsewhere}
           </span>
         </span>
         <span className="flex shrink-0 flex-col items-end">

@@ -94,6 +94,17 @@ describe('next part', () => {
     expect(screen.getByText('Nothing that goes on is called “zzyzx”.')).toBeDefined();
   });
 
+  // Built as kind k in the United Kingdom: 'elbow' and Enter put in one that is sold on the other side of the world.
+  test('narrowed down, what is sold where the work is still comes first, and the rest says that it is not', async () => {
+    show(<NextPartPicker at={HOSE_END} line={[]} />, { ...ternPoint(), region: 'UK' });
+    await userEvent.type(list().getByLabelText('Narrow the parts down'), 'brass');
+    const elsewhere = list()
+      .getAllByRole('listitem')
+      .map(({ textContent }) => textContent.includes('not sold there'));
+    expect(new Set(elsewhere).size).toBe(2);
+    expect(elsewhere).toEqual(elsewhere.toSorted());
+  });
+
   // Built as kind o by its builder: he pressed Runs before he had chosen a seal, and was told that nothing goes on.
   test('on an opening that nothing seals yet the seal is asked for, and leads to where it is chosen', () => {
     const job = ternPoint();
