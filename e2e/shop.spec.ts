@@ -235,11 +235,13 @@ test('a list from elsewhere is matched, asked where it is doubtful, and held aga
   await expect(bring.getByText('Rows that only head others: Fittings.')).toBeVisible();
   await expect(bring.getByLabel('Rows that are left out')).toContainText('many is no figure.');
   await expect(bring.getByRole('row').filter({ hasText: 'Pipe 1-1/2 Schedule 40' })).toContainText('20 ft');
+  await bring.getByText('2 rows are sure: what they are taken for').click();
+  await expect(bring.getByRole('list', { name: 'Sure rows' })).toContainText('Pipe 1-1/2 Schedule 40, PVC');
   const nipple = bring.getByLabel(/^Row 3: 3\/4 close nipple/);
   const brass = (await nipple.getByRole('option').allTextContents()).find((name) => /3\/4 NPT.*brass/.test(name))!;
   await nipple.selectOption({ label: brass });
   await expect(status).toHaveText('3 of 4 rows matched.');
-  await expect(bring.getByRole('row').filter({ hasText: 'Close nipple 3/4' })).toContainText('more there');
+  await expect(bring.getByRole('row').filter({ hasText: 'Close nipple 3/4' })).toContainText('more');
   await expect(bring.getByRole('row').filter({ hasText: 'Lever valve 3/4' })).toContainText('agrees');
 
   // What nobody understood is searched for, and known when it comes again.

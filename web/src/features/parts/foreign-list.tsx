@@ -176,6 +176,9 @@ function Matched({ table, columns }: { readonly table: ListTable; readonly colum
         <p className="type-second">Rows that only head others: {read.headings.map(({ words }) => words).join(', ')}.</p>
       )}
       <LeftOut problems={read.problems} />
+      <SureRows
+        rows={matches.flatMap(({ row, match }) => (match.kind === 'sure' ? [{ row, part: match.part }] : []))}
+      />
       <ul aria-label="Doubtful rows">
         {matches
           .filter(({ match }) => match.kind !== 'sure')
@@ -200,6 +203,28 @@ function Matched({ table, columns }: { readonly table: ListTable; readonly colum
         </>
       )}
     </>
+  );
+}
+
+/** What rows were taken for without a question: to be looked at. */
+function SureRows({ rows }: { readonly rows: readonly { readonly row: ForeignRow; readonly part: Part }[] }) {
+  if (rows.length === 0) return null;
+  return (
+    <details>
+      <summary className="min-h-11 cursor-pointer content-center type-row">
+        {rows.length === 1 ? '1 row is sure' : `${rows.length} rows are sure`}: what they are taken for
+      </summary>
+      <ul aria-label="Sure rows">
+        {rows.map(({ row, part }) => (
+          <li key={row.row} className="border-b border-hair py-1 type-row">
+            Row {row.row}: {row.description === '' ? row.code : row.description}
+            <span className="block type-second">
+              {partTitle(part)}, {MATERIAL_NAMES[part.material]}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </details>
   );
 }
 
@@ -274,9 +299,7 @@ function Comparison({ compared }: { readonly compared: readonly Compared[] }) {
     unit === 'm' ? formatLength(figure, measures) : `${figure}`;
   const words = (one: Compared): string => {
     const more = one.theirs - one.ours;
-    return Math.abs(more) < LEAST_APART
-      ? 'agrees'
-      : `${amount(Math.abs(more), one)} ${more < 0 ? 'missing' : 'more'} there`;
+    return Math.abs(more) < LEAST_APART ? 'agrees' : `${amount(Math.abs(more), one)} ${more < 0 ? 'missing' : 'more'}`;
   };
   return (
     <table className="w-full type-row">
@@ -285,7 +308,7 @@ function Comparison({ compared }: { readonly compared: readonly Compared[] }) {
         <tr className="border-b border-ink text-left type-second">
           <th className="font-normal">part</th>
           <th className="text-right font-normal">there</th>
-          <th className="text-right font-normal">needed</th>
+          <th className="pl-3 text-right font-normal">needed</th>
           <th className="pl-3 font-normal">so</th>
         </tr>
       </thead>
@@ -294,7 +317,7 @@ function Comparison({ compared }: { readonly compared: readonly Compared[] }) {
           <tr key={one.part.code} className="border-b border-hair align-top">
             <td>{partTitle(one.part)}</td>
             <td className="text-right">{amount(one.theirs, one)}</td>
-            <td className="text-right">{amount(one.ours, one)}</td>
+            <td className="pl-3 text-right">{amount(one.ours, one)}</td>
             <td className="pl-3">{words(one)}</td>
           </tr>
         ))}
