@@ -1,5 +1,5 @@
 import { distance } from 'fastest-levenshtein';
-import { NOMINAL_SIZES, type NominalSize, isNominalSize } from '../quantity/size';
+import { INCHES_OF_DN, NOMINAL_SIZES, type NominalSize, isNominalSize } from '../quantity/size';
 import { type Result, err, ok } from '../result';
 import { type End, OWN_ENDS, PIPE_PARTS } from './end';
 import { OWN_WORDS } from './format';
@@ -69,21 +69,6 @@ const BSP_STANDARDS: Readonly<Record<'male' | 'female', readonly string[]>> = {
   female: ['Rp', 'Rc', 'G'],
 };
 
-/** The nominal bore that pipe of inches is called by in millimetres (ISO 6708). */
-const INCHES_OF_DN: Readonly<Record<string, NominalSize>> = {
-  '6': '1/8',
-  '8': '1/4',
-  '10': '3/8',
-  '15': '1/2',
-  '20': '3/4',
-  '25': '1',
-  '32': '1-1/4',
-  '40': '1-1/2',
-  '50': '2',
-  '65': '2-1/2',
-  '80': '3',
-  '100': '4',
-};
 /** Pipe whose size is its nominal bore. */
 const CALLED_BY_BORE: readonly string[] = ['ANZ', 'ANZ-DWV', 'ANZ-STORM', 'CU-ANZ'];
 

@@ -94,3 +94,19 @@ export const sizeCode = (size: NominalSize): string =>
       : Math.round(sizeInInches(size) * 100)
           .toString()
           .padStart(3, '0');
+
+/** The nominal bore that pipe of inches is called by in millimetres (ISO 6708). */
+export const INCHES_OF_DN: Readonly<Record<string, NominalSize>> = {
+  '6': '1/8',
+  '8': '1/4',
+  '10': '3/8',
+  '15': '1/2',
+  '20': '3/4',
+  '25': '1',
+  '32': '1-1/4',
+  '40': '1-1/2',
+  '50': '2',
+  '65': '2-1/2',
+  '80': '3',
+  '100': '4',
+};

@@ -1,5 +1,5 @@
 import { distance } from 'fastest-levenshtein';
-import { type NominalSize, sizeWords } from '../../quantity/size';
+import { INCHES_OF_DN, type NominalSize, sizeWords } from '../../quantity/size';
 import { GERMAN } from './spoken-german';
 import { COUNTED, EMPTY_WORDS, type Meaning, PHRASES, VOCABULARY, readSize } from './spoken';
 
@@ -97,18 +97,6 @@ export function readQuery(text: string): Query {
   };
 }
 
-/** Nominal diameters of threads in millimetres (ISO 6708), as the inches that fittings go by. Drains go by theirs. */
-const DN_INCHES: Readonly<Record<string, string>> = {
-  '15': '1/2',
-  '20': '3/4',
-  '25': '1',
-  '32': '1-1/4',
-  '40': '1-1/2',
-  '50': '2',
-  '65': '2-1/2',
-  '80': '3',
-};
-
 /** Quotes, fractions, angles and nominal diameters as a plain keyboard has them; a quarter turn is what an elbow is. */
 const plainMarks = (text: string): string =>
   text
@@ -123,7 +111,7 @@ const plainMarks = (text: string): string =>
     .replace(/\b(ell|el|elbow|bend)\s+90\b(?!\s*mm)/g, '$1 ')
     .replace(/\b45\s*(?:°|deg(?:rees?)?\b)/g, ' 45 ')
     .replace(/\bdn\s*(\d+)\b/g, (said, dn: string) =>
-      /\b(?:ht|kg)|drain|abfluss|kanal/.test(text) ? dn : (DN_INCHES[dn] ?? dn),
+      /\b(?:ht|kg)|drain|abfluss|kanal/.test(text) ? dn : (INCHES_OF_DN[dn] ?? dn),
     );
 
 /** Splits into words, parts sizes that are written together, joins the ones that belong together. */
