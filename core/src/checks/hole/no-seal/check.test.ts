@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest';
 import { plan } from '../../../plan/plan';
+import { fillText } from '../../../quantity/values';
 import { triedFixes } from '../../../plan/tried-fixes';
 import { drumWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
@@ -44,7 +45,7 @@ test('what a trained hand welds is offered after what anybody sets on a cord', (
   const fixes = triedFixes(
     context,
     findings.find(({ check: id }) => id === 'hole/no-seal')!,
-  ).map(({ text, data }) => `${text} ${String(data['part'])}`);
+  ).map(({ text, data }) => fillText(text, data, 'mm-l'));
   expect(fixes[0]).toContain('drawn in on a cord');
   expect(fixes.findIndex((words) => words.includes('Welded boss'))).toBeGreaterThan(0);
 });
