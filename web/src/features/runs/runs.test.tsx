@@ -98,6 +98,7 @@ describe('next part', () => {
   test('narrowed down, what is sold where the work is still comes first, and the rest says that it is not', async () => {
     show(<NextPartPicker at={HOSE_END} line={[]} />, { ...ternPoint(), region: 'UK' });
     await userEvent.type(list().getByLabelText('Narrow the parts down'), 'brass');
+    await userEvent.click(list().getByRole('button', { name: /^Show \d+ more that go on/ }));
     const elsewhere = list()
       .getAllByRole('listitem')
       .map(({ textContent }) => textContent.includes('not sold there'));
