@@ -93,9 +93,20 @@ const inSize = (hole: Penetration, size: NominalSize): Penetration => ({ ...hole
 const coversHole = ({ row }: SealWay, { holeM }: Penetration): boolean =>
   holeM === null || (row !== undefined && row.holeMm[1] >= holeM * 1000);
 
+/** A part that seals a hole, and whether it is drawn in on a cord because no hand reaches its nut. */
+interface Sealing {
+  readonly part: Part;
+  readonly onCord: boolean;
+}
+
+/** It would be allowed if a hand reached its nut, and may be drawn in on a cord instead. */
+const isOnCord = ({ verdict, style, reasons }: SealWay, { drawnIn }: Penetration): boolean =>
+  verdict === 'warned' && style.onACord && !drawnIn && reasons.every(({ about }) => about === 'reach');
+
 /**
- * The ways that are allowed at a hole, each as a fix: it takes the place of what is there, or is put into the bare hole. Where
- * nothing that may be used there is made in its size (no flange in 3/4 clamps a liner), those of the next larger one that is.
+ * The ways that are allowed at a hole, each as a fix: it takes the place of what is there, or is put into the bare hole, drawn in
+ * on a cord where no hand reaches. What any hand can set comes first, then what is welded on or cast in. Where nothing
+ * that may be used there is made in its size (no flange in 3/4 clamps a liner), those of the next larger one that is.
  * @param does what the way must do there besides
  */
 export function otherSeals(
@@ -105,61 +116,54 @@ export function otherSeals(
   context: RunSight,
   does: (style: SealWay['style']) => boolean = () => true,
 ): Fix[] {
-  const partsFor = (inThatSize: Penetration): Part[] =>
+  const sealingsFor = (inThatSize: Penetration): Sealing[] =>
     sealWays(inThatSize, tank, context)
-      .filter((way) => way.reasons.every(mayDo(hole)) && does(way.style) && coversHole(way, hole))
-      .filter(({ style }) => inThatSize.size !== seal?.end.size || style.id !== seal.end.style)
+      .map((way) => ({ way, onCord: seal === undefined && isOnCord(way, inThatSize) }))
+      .filter(({ way, onCord }) => onCord || way.reasons.every(mayDo(hole)))
+      .filter(({ way }) => does(way.style) && coversHole(way, hole))
+      .filter(({ way: { style } }) => inThatSize.size !== seal?.end.size || style.id !== seal.end.style)
       // What is only for a cord is closed by nothing that leaves the cord loose.
-      .filter(({ style }) => !isForCord(hole) || closesRoundCord(style))
-      .toSorted((a, b) => a.reasons.length - b.reasons.length || Number(a.style.byTrade) - Number(b.style.byTrade))
-      .flatMap((way) => soldOf(way, context));
+      .filter(({ way: { style } }) => !isForCord(hole) || closesRoundCord(style))
+      .toSorted(
+        (a, b) =>
+          Number(a.way.style.byTrade) - Number(b.way.style.byTrade) ||
+          Number(a.onCord) - Number(b.onCord) ||
+          a.way.reasons.length - b.way.reasons.length,
+      )
+      .flatMap(({ way, onCord }) => soldOf(way, context).map((part) => ({ part, onCord })));
   const put = (part: Part): AddPart | ReplacePart =>
     seal
       ? { type: 'replace-part', partId: seal.placed.id, from: seal.part.code, to: part.code }
       : putIn(hole, part, context);
-  const asFix = (part: Part): Fix => ({
-    text: seal ? 'Seal it instead with: {part}' : 'Seal it: {part}',
+  const asFix = ({ part, onCord }: Sealing): Fix => ({
+    text: seal ? 'Seal it instead with: {part}' : onCord ? 'Seal it, drawn in on a cord: {part}' : 'Seal it: {part}',
     data: { part: partTitle(part) },
-    edits: [put(part)],
+    edits: [...(onCord ? [setField('penetrations', hole, 'drawnIn', true)] : []), put(part)],
     partsAdded: 1,
     priceUsd: part.priceUsd,
   });
-  const asIs = partsFor(hole);
+  const asIs = sealingsFor(hole);
   if (asIs.length > 0 || hole.stands) return asIs.slice(0, MOST_FIXES).map(asFix);
   for (const size of SEAL_SIZES.filter(isLargerThan(hole.size))) {
-    const [part] = partsFor(inSize(hole, size));
-    if (part)
+    const [sealing] = sealingsFor(inSize(hole, size));
+    if (sealing) {
+      const { part } = sealing;
+      const fix = asFix(sealing);
       return [
         {
-          ...asFix(part),
+          ...fix,
           text: 'Make it {size}, the next size that may be used here: {part}',
           data: { size: sizeWords(size), part: partTitle(part) },
-          edits: [setField('penetrations', hole, 'size', size), ...drilledAnew(hole), put(part)],
+          edits: [setField('penetrations', hole, 'size', size), ...drilledAnew(hole), ...fix.edits],
         },
       ];
+    }
   }
   return [];
 }
 
 const drilledAnew = (hole: Penetration): readonly ChangeField[] =>
   hole.holeM === null ? [] : [setField('penetrations', hole, 'holeM', null)];
-
-/** What would be allowed at a bare hole if a hand reached its nut, drawn in on a cord: as a fix, said with it. */
-export const onACord = (hole: Penetration, tank: Tank, context: RunSight): Fix[] =>
-  sealWays(hole, tank, context)
-    .filter(
-      ({ verdict, style, reasons }) =>
-        verdict === 'warned' && style.onACord && !hole.drawnIn && reasons.every(({ about }) => about === 'reach'),
-    )
-    .flatMap((way) => soldOf(way, context))
-    .slice(0, 1)
-    .map((part): Fix => ({
-      text: 'Seal it, drawn in on a cord: {part}',
-      data: { part: partTitle(part) },
-      edits: [setField('penetrations', hole, 'drawnIn', true), putIn(hole, part, context)],
-      partsAdded: 1,
-      priceUsd: part.priceUsd,
-    }));
 
 /** An opening that is not there yet, with the first way that seals it: one press, and nothing that it leaves open fails. */
 export function newHoleFix(

@@ -13,11 +13,11 @@ export interface CurrencyFacts {
 
 /** How a price of a currency may be marked. */
 export const CURRENCY_MARKS: Readonly<Record<Currency, readonly string[]>> = {
-  USD: ['$', 'USD'],
-  GBP: ['£', 'GBP'],
-  EUR: ['€', 'EUR'],
-  AUD: ['$', 'AUD'],
-  NZD: ['$', 'NZD'],
+  USD: ['$', 'USD', 'US$', 'US dollars', 'dollars'],
+  GBP: ['£', 'GBP', 'pounds sterling'],
+  EUR: ['€', 'EUR', 'euro', 'euros'],
+  AUD: ['$', 'AUD', 'A$', 'AU$', 'Australian dollars', 'dollars'],
+  NZD: ['$', 'NZD', 'NZ$', 'New Zealand dollars', 'dollars'],
 };
 
 export const CURRENCY_FACTS: Readonly<Record<Currency, CurrencyFacts>> = {

@@ -37,10 +37,11 @@ export type FigureProblem =
       readonly readings: readonly [FigureReading, FigureReading];
     };
 
-type Mark = '.' | ',';
+/** What parts the decimals of a figure. */
+export type DecimalMark = '.' | ',';
 
 /** Which mark parts the decimals: a comma in Europe, a point elsewhere. */
-export const decimalMark = (region: Region): Mark => (region === 'EU' ? ',' : '.');
+export const decimalMark = (region: Region): DecimalMark => (region === 'EU' ? ',' : '.');
 
 /** Where a gallon without a word before it may be the imperial one. */
 const IMPERIAL: readonly (Region | null | undefined)[] = ['UK', 'ANZ'];
@@ -103,23 +104,23 @@ function unitAt(text: string, kind: FigureKind): Phrase | undefined {
 
 /** A number as it stands, under the two customs; undefined where it is none under one of them. */
 interface TypedNumber {
-  readonly strict: Readonly<Record<Mark, number | undefined>>;
+  readonly strict: Readonly<Record<DecimalMark, number | undefined>>;
   /** With the marks that group thousands simply left out, wherever they stand. */
-  readonly loose: Readonly<Record<Mark, number | undefined>>;
+  readonly loose: Readonly<Record<DecimalMark, number | undefined>>;
 }
 
-const GROUPED: Readonly<Record<Mark, RegExp>> = {
+const GROUPED: Readonly<Record<DecimalMark, RegExp>> = {
   '.': /^(?:\d*|[1-9]\d{0,2}(?:,\d{3})+)(?:\.\d*)?$/,
   ',': /^(?:\d*|[1-9]\d{0,2}(?:\.\d{3})+)(?:,\d*)?$/,
 };
 
 function numberOf(raw: string): TypedNumber {
   const marks = raw.replaceAll(' ', '');
-  const value = (mark: Mark): number | undefined => {
+  const value = (mark: DecimalMark): number | undefined => {
     const figure = marks.replaceAll(mark === '.' ? ',' : '.', '').replace(mark, '.');
     return /\d/.test(figure) && /^\d*\.?\d*$/.test(figure) ? Number(figure) : undefined;
   };
-  const strict = (mark: Mark): number | undefined => (GROUPED[mark].test(marks) ? value(mark) : undefined);
+  const strict = (mark: DecimalMark): number | undefined => (GROUPED[mark].test(marks) ? value(mark) : undefined);
   return { strict: { '.': strict('.'), ',': strict(',') }, loose: { '.': value('.'), ',': value(',') } };
 }
 
@@ -235,7 +236,7 @@ export function readFigure(text: string, field: FigureEntry): Result<number, Fig
       return err({ code: 'trailing-words', word });
     units.push((last = now));
   }
-  const read = (mark: Mark, how: keyof TypedNumber, imperial: boolean): FigureReading | undefined => {
+  const read = (mark: DecimalMark, how: keyof TypedNumber, imperial: boolean): FigureReading | undefined => {
     let value = 0;
     const said: string[] = [];
     for (const [place, { number }] of pieces.value.entries()) {
@@ -262,14 +263,17 @@ export function readFigure(text: string, field: FigureEntry): Result<number, Fig
 
 /** Which of the two customs is meant. */
 function chooseMark(
-  read: (mark: Mark, how: keyof TypedNumber) => FigureReading | undefined,
+  read: (mark: DecimalMark, how: keyof TypedNumber) => FigureReading | undefined,
   { region, measures, usual }: FigureEntry,
   word: string,
-): Result<{ readonly mark: Mark; readonly how: keyof TypedNumber; readonly reading: FigureReading }, FigureProblem> {
+): Result<
+  { readonly mark: DecimalMark; readonly how: keyof TypedNumber; readonly reading: FigureReading },
+  FigureProblem
+> {
   // Feet and gallons are read and written with points, whatever is not said.
   const own = region ? decimalMark(region) : measures === 'in-gal' ? '.' : undefined;
   const first = own ?? '.';
-  const second: Mark = first === '.' ? ',' : '.';
+  const second: DecimalMark = first === '.' ? ',' : '.';
   const [mine, theirs] = [read(first, 'strict'), read(second, 'strict')];
   const two = (a: FigureReading, b: FigureReading) => err({ code: 'two-readings', word, readings: [a, b] } as const);
   if (mine && theirs) {

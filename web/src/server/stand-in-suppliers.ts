@@ -89,5 +89,4 @@ export const standInSupplier = (
   pricedOn: today,
   standIn: true,
   offers: standInOffers(standIn, asked, currency),
-  names: [],
 });

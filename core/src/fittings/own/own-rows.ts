@@ -1,4 +1,6 @@
-import { type DecimalMark, listNumber } from '../../quantity/list-figures';
+import { listNumber } from '../../quantity/list-figures';
+import type { DecimalMark } from '../../quantity/read-figure';
+import { type HeadingWords, columnsByHeading } from '../../quantity/list-headings';
 import type { Catalogue } from '../catalogue';
 import { type Holding, OWN_LIMITS, type OwnPart, isFormula, makeOwnPart } from './own-part';
 
@@ -41,7 +43,7 @@ export interface ReadRows {
 }
 
 /** Headings as people write them, for a first guess at the columns. */
-const HEADINGS: Readonly<Record<RowField, readonly string[]>> = {
+const HEADINGS: HeadingWords<RowField> = {
   code: ['code', 'part code', 'part no', 'part number', 'item', 'sku', 'article'],
   name: ['name', 'description', 'part', 'title'],
   detail: ['detail', 'details'],
@@ -60,15 +62,7 @@ const HEADINGS: Readonly<Record<RowField, readonly string[]>> = {
 };
 
 /** Guesses which column holds what from the headings; what is not recognised stays unmapped. */
-export function guessMapping(headings: readonly string[]): ColumnMapping {
-  const plain = headings.map((heading) => heading.trim().toLowerCase().replaceAll('_', ' '));
-  return Object.fromEntries(
-    ROW_FIELDS.flatMap((field) => {
-      const column = plain.findIndex((heading) => HEADINGS[field].includes(heading));
-      return column < 0 ? [] : [[field, column]];
-    }),
-  );
-}
+export const guessMapping = (headings: readonly string[]): ColumnMapping => columnsByHeading(headings, HEADINGS);
 
 /**
  * Reads the rows of a list: parts of one's own, and prices and stock of parts that are known. Every row stands alone:

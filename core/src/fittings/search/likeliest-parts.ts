@@ -1,4 +1,5 @@
 import { memoize } from '../../quantity/memoize';
+import { remember } from '../../quantity/remember';
 import type { Region } from '../../region';
 import type { Catalogue } from '../catalogue';
 import type { Part } from '../part';
@@ -18,8 +19,6 @@ export interface Likely {
 const SIZE_WEIGHT = 8;
 /** Shorter words stand in every name by chance. */
 const LEAST_SAID = 4;
-/** So many things said are remembered. */
-const MOST_KEPT = 500;
 /** Words of a name that say nothing by themselves. */
 const SMALL_WORDS: ReadonlySet<string> = new Set([
   'with',
@@ -40,18 +39,12 @@ const SMALL_WORDS: ReadonlySet<string> = new Set([
 const inText = (size: string, { text }: Indexed): boolean =>
   text.includes(` ${size} in`) || text.includes(` ${size} mm`) || text.includes(`, ${size} `);
 
-/** Which parts of the index have a thing that was said, by its place; kept, since lists say the same things again and again. */
-const havingOf = memoize(({ list }: Catalogue) => {
-  const kept = new Map<string, Uint8Array>();
-  return (index: readonly Indexed[], key: string, isOn: (one: Indexed) => boolean): Uint8Array => {
-    const known = kept.get(key);
-    if (known) return known;
-    const having = new Uint8Array(list.length);
-    for (const [place, one] of index.entries()) having[place] = isOn(one) ? 1 : 0;
-    if (kept.size > MOST_KEPT) kept.clear();
-    kept.set(key, having);
-    return having;
-  };
+/** Which parts of the index have a thing that was said, by its place: lists say the same things again and again. */
+const havingOf = memoize((catalogue: Catalogue) => {
+  const index = textIndex(catalogue);
+  const kept = remember<Uint8Array>(500);
+  return (key: string, isOn: (one: Indexed) => boolean): Uint8Array =>
+    kept(key, () => Uint8Array.from(index, (one) => (isOn(one) ? 1 : 0)));
 });
 
 /** One thing that was said: which parts have it, and how much it weighs; not said: by how seldom it is. */
@@ -60,16 +53,11 @@ interface Token {
   readonly weight: number | undefined;
 }
 
-function tokensOf(
-  { meanings, literal, sizes }: Query,
-  catalogue: Catalogue,
-  index: readonly Indexed[],
-): readonly Token[] {
+function tokensOf({ meanings, literal, sizes }: Query, catalogue: Catalogue): readonly Token[] {
   const having = havingOf(catalogue);
   return [
     ...meanings.map(({ anyOf, said, name }): Token => ({
       having: having(
-        index,
         `=${name} ${said}`,
         ({ words, text }) =>
           anyOf.some((word) => words.has(word)) || (said.length >= LEAST_SAID && text.includes(said)),
@@ -77,25 +65,24 @@ function tokensOf(
       weight: undefined,
     })),
     ...literal.map((word): Token => ({
-      having: having(index, `"${word}`, ({ text }) => text.includes(word)),
+      having: having(`"${word}`, ({ text }) => text.includes(word)),
       weight: undefined,
     })),
     ...sizes.map((size): Token => ({
-      having: having(index, `#${size}`, (one) => one.sizes.has(size) || inText(size, one)),
+      having: having(`#${size}`, (one) => one.sizes.has(size) || inText(size, one)),
       weight: SIZE_WEIGHT,
     })),
   ];
 }
 
-/** What a part is beyond what was said. */
+/** What a part is beyond what was said: words of its name, kinds of its ends, sizes. */
 function beyondOf({ part, sizes }: Indexed, { meanings, literal, sizes: asked }: Query): number {
-  const said = new Set([...meanings.flatMap(({ anyOf, said: word }) => [...anyOf, word]), ...literal]);
+  const whole = [...meanings.flatMap(({ anyOf, said }) => [...anyOf, said]), ...literal, ...asked];
+  const said = new Set([...whole, ...whole.flatMap((word) => word.split('-'))]);
   const name = part.name
     .toLowerCase()
-    .split(/[\s,-]+/)
-    .filter((word) => word !== '' && !SMALL_WORDS.has(word) && !/^\d/.test(word));
-  const pairs = new Set([...said].filter((word) => word.includes('-')).flatMap((word) => word.split('-')));
-  const strange = name.filter((word) => !said.has(word) && !pairs.has(word)).length;
+    .split(/[\s,]+|(?<=[a-z])-(?=[a-z])/)
+    .filter((word) => word !== '' && !SMALL_WORDS.has(word));
   const ends = new Set(
     part.ends.map(({ end }) =>
       [
@@ -104,9 +91,11 @@ function beyondOf({ part, sizes }: Indexed, { meanings, literal, sizes: asked }:
       ].join(' '),
     ),
   );
-  const unsaid = [...ends].filter((words) => !words.split(' ').some((word) => said.has(word))).length;
-  const bent = /\b(?:45|22-1\/2)\b/.test(part.name) && ![...said].some((word) => /^(?:45|22-1\/2)/.test(word)) ? 1 : 0;
-  return strange + unsaid + bent + [...sizes].filter((size) => asked.length > 0 && !asked.includes(size)).length;
+  return (
+    name.filter((word) => !said.has(word)).length +
+    [...ends].filter((words) => !words.split(' ').some((word) => said.has(word))).length +
+    [...sizes].filter((size) => asked.length > 0 && !asked.includes(size)).length
+  );
 }
 
 /**
@@ -123,7 +112,7 @@ export function likeliestParts(
   least: number,
 ): readonly Likely[] {
   const index = textIndex(catalogue);
-  const tokens = tokensOf(query, catalogue, index);
+  const tokens = tokensOf(query, catalogue);
   if (tokens.length === 0) return [];
   const sold = index.map(({ part }) => region === undefined || part.regions.includes(region));
   const many = sold.filter(Boolean).length;

@@ -114,10 +114,11 @@ const plainMarks = (text: string): string =>
       /\b(?:ht|kg)|drain|abfluss|kanal/.test(text) ? dn : (INCHES_OF_DN[dn] ?? dn),
     );
 
+const SPOKEN_SO = [...GERMAN, ...PHRASES];
+
 /** Splits into words, parts sizes that are written together, joins the ones that belong together. */
 const wordsOf = (text: string): readonly string[] =>
-  [...GERMAN, ...PHRASES]
-    .reduce((said, [phrase, read]) => said.replace(phrase, read), plainMarks(text.toLowerCase()))
+  SPOKEN_SO.reduce((said, [phrase, read]) => said.replace(phrase, read), plainMarks(text.toLowerCase()))
     .replace(/(\d)\s+(\d\/\d)/g, '$1-$2')
     .replace(/([\d"])\s*(?:x|×|\*)\s*(?=[\d.])/g, '$1 ')
     .replace(/(\d)\s+(mm|in|inch)\b/g, '$1$2')

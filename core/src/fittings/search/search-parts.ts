@@ -96,7 +96,7 @@ const wordsOfName = (name: string): readonly string[] =>
     .filter((word) => word !== '');
 
 /** Two words of a name that stand side by side, as one: 'float-valve'. */
-export const pairsOf = (name: string): readonly string[] => {
+const pairsOf = (name: string): readonly string[] => {
   const words = wordsOfName(name);
   return words.slice(1).map((word, at) => `${words[at] ?? ''}-${word}`);
 };

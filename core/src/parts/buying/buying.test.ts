@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { type SupplierOffer, type Supplier, buyingPlan } from './buying';
+import { type SupplierOffer, type Supplier, buyingPlan, underOurNames } from './buying';
 import type { ShelfLine } from '../tables/shelves';
 
 const line = (article: string, buy: number): ShelfLine => ({
@@ -25,7 +25,6 @@ const sells = (
   currency,
   pricedOn: '2026-11-02',
   standIn: false,
-  names: [],
   offers: Object.entries(offers).map(([article, offer]) => ({ article, pack: 1, stock: null, ...offer })),
 });
 
@@ -91,10 +90,17 @@ describe('where to buy', () => {
   });
 
   test('what a supplier is known to call an article by is that article; our own name comes first', () => {
-    const called = { ...sells('called', { 'KH 20': { price: 7 } }), names: [{ theirs: 'kh  20', article: 'valve' }] };
-    expect(buyingPlan([line('valve', 1)], [called], 'USD', []).cheapest.total).toBe(7);
-    const both = { ...called, offers: [...called.offers, { article: 'valve', price: 9, pack: 1, stock: null }] };
-    expect(buyingPlan([line('valve', 1)], [both], 'USD', []).cheapest.total).toBe(9);
+    const called = { article: 'KH 20', price: 7, pack: 1, stock: null };
+    const own = { ...called, article: 'valve', price: 9 };
+    const names = [{ theirs: 'kh  20', article: 'valve' }];
+    expect(underOurNames([called], names)).toEqual([{ ...called, article: 'valve' }]);
+    expect(underOurNames([called, own], names)).toEqual([called, own]);
+    expect(underOurNames([called], [])).toEqual([called]);
+    const twice = { ...called, article: '123', price: 8 };
+    expect(underOurNames([called, twice], [...names, { theirs: '123', article: 'valve' }])).toEqual([
+      { ...called, article: 'valve' },
+      twice,
+    ]);
   });
 
   test('no basket is cheaper than the cheapest, against every choice', () =>

@@ -31,6 +31,10 @@ export interface Supplier {
   /** It is no real supplier: its prices and its stock are made up. */
   readonly standIn: boolean;
   readonly offers: readonly SupplierOffer[];
+}
+
+/** A price list as it is put in: what somebody asks, and what they call our articles by. */
+export interface PriceList extends Omit<Supplier, 'id' | 'standIn'> {
   readonly names: readonly SupplierName[];
 }
 
@@ -113,14 +117,19 @@ interface Priced {
   readonly worth: number;
 }
 
-/** What a supplier asks for our articles: under our own name, or under what it is known to call them by. */
-function offersByArticle({ offers, names }: Pick<Supplier, 'offers' | 'names'>): ReadonlyMap<string, SupplierOffer> {
+/** What a supplier asks, under our own names where it is known which of our articles a thing of theirs is; ours comes before theirs. */
+export function underOurNames(
+  offers: readonly SupplierOffer[],
+  names: readonly SupplierName[],
+): readonly SupplierOffer[] {
   const articles = new Map(names.map(({ theirs, article }) => [nameOf(theirs), article]));
-  const byName = offers.flatMap((offer): (readonly [string, SupplierOffer])[] => {
+  const taken = new Set(offers.map(({ article }) => article));
+  return offers.map((offer) => {
     const article = articles.get(nameOf(offer.article));
-    return article === undefined ? [] : [[article, offer]];
+    if (article === undefined || taken.has(article)) return offer;
+    taken.add(article);
+    return { ...offer, article };
   });
-  return new Map([...byName, ...offers.map((offer) => [offer.article, offer] as const)]);
 }
 
 /**
@@ -140,7 +149,9 @@ export function buyingPlan(
     money === currency ? 1 : rates.find((rate) => rate.currency === money && rate.into === currency)?.worth;
   const priced = suppliers.flatMap((supplier): readonly Priced[] => {
     const worth = worthOf(supplier.currency);
-    return worth === undefined ? [] : [{ supplier, byArticle: offersByArticle(supplier), worth }];
+    return worth === undefined
+      ? []
+      : [{ supplier, byArticle: new Map(supplier.offers.map((offer) => [offer.article, offer])), worth }];
   });
   return {
     cheapest: basketOf(lines, priced),

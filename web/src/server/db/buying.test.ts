@@ -178,6 +178,8 @@ describe('price lists', () => {
       [
         { theirs: 'KH  20', article: 'LV-075' },
         { theirs: '4006381333931', article: 'LV-075' },
+        // A code of fourteen figures, no number of the trade: its check digit does not fit.
+        { theirs: '04006381333932', article: 'LV-075' },
       ],
     );
     await list(name, [{ article: 'KH 20', price: 8 }], []);
@@ -194,6 +196,7 @@ describe('price lists', () => {
     const known = (await rememberedPrices(other, 0)).names;
     expect(known).toContainEqual({ theirs: '04006381333931', article: 'LV-075' });
     expect(known).not.toContainEqual({ theirs: 'kh 20', article: 'LV-075' });
+    expect(known).not.toContainEqual({ theirs: '04006381333932', article: 'LV-075' });
     await removeSupplier(id);
     expect((await rememberedPrices(other, 0)).names).not.toContainEqual({
       theirs: '04006381333931',

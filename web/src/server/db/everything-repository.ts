@@ -4,8 +4,8 @@ import {
   type Job,
   type LearntWords,
   type OwnCatalogue,
+  type PriceList,
   SCHEMA_VERSION,
-  type Supplier,
   migrateJob,
 } from '@herrero/core';
 import { and, asc, eq, inArray, isNotNull, not } from 'drizzle-orm';
@@ -40,7 +40,7 @@ export interface WholeJob {
 /** What belongs to no job alone. */
 export interface Shared extends OwnCatalogue {
   readonly offCuts: readonly StoredOffCut[];
-  readonly suppliers: readonly Omit<Supplier, 'id' | 'standIn'>[];
+  readonly suppliers: readonly PriceList[];
   /** What rows of lists from elsewhere were said to mean. */
   readonly learnt: readonly LearntWords[];
 }

@@ -1,6 +1,15 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
-import { type Currency, type Supplier, type SupplierName, type SupplierOffer, nameOf } from '@herrero/core';
+import {
+  type Currency,
+  type PriceList,
+  type Supplier,
+  type SupplierName,
+  type SupplierOffer,
+  gtinOf,
+  nameOf,
+  underOurNames,
+} from '@herrero/core';
 import { and, asc, count, eq, inArray, ne, or, sql } from 'drizzle-orm';
 import { type Transaction, database, inTransaction, writing } from './database';
 import { inChunks } from './rows';
@@ -38,6 +47,7 @@ export async function askSupplier(id: string, articles: readonly string[]): Prom
     .select(NAME)
     .from(supplierNames)
     .where(and(eq(supplierNames.supplierId, id), inArray(supplierNames.article, [...articles])));
+  const known = new Set(articles);
   const wanted = [...articles, ...names.map(({ theirs }) => theirs)];
   const asked = await database()
     .select(OFFER)
@@ -48,16 +58,11 @@ export async function askSupplier(id: string, articles: readonly string[]): Prom
         or(inArray(offers.article, wanted), inArray(sql`lower(${offers.article})`, wanted)),
       ),
     );
-  const ours = new Map(names.map(({ theirs, article }) => [theirs, article]));
-  const known = new Set(articles);
-  const byArticle = new Map<string, SupplierOffer>();
-  for (const offer of asked) {
-    const article = known.has(offer.article) ? offer.article : ours.get(nameOf(offer.article));
-    // What is kept under our own name comes before what is only called so.
-    if (article !== undefined && (article === offer.article || !byArticle.has(article)))
-      byArticle.set(article, { ...offer, article });
-  }
-  return { ...supplier, standIn: false, offers: [...byArticle.values()], names: [] };
+  return {
+    ...supplier,
+    standIn: false,
+    offers: underOurNames(asked, names).filter(({ article }) => known.has(article)),
+  };
 }
 
 /** So many prices, and so many names, of one page. */
@@ -72,7 +77,7 @@ export interface PriceMemory {
   readonly more: boolean;
 }
 
-/** What it calls articles itself comes before what others do: of these only numbers of the trade, which are the same everywhere. */
+/** What it calls articles itself comes last, and so counts before what others do: of these only numbers of the trade, which are the same everywhere. */
 export async function rememberedPrices(name: string, page: number): Promise<PriceMemory> {
   const [supplier] = await database().select().from(suppliers).where(eq(suppliers.name, name));
   const id = supplier?.id ?? '';
@@ -84,7 +89,7 @@ export async function rememberedPrices(name: string, page: number): Promise<Pric
     .limit(A_PAGE)
     .offset(page * A_PAGE);
   const names = await database()
-    .select(NAME)
+    .select({ ...NAME, supplierId: supplierNames.supplierId })
     .from(supplierNames)
     .where(
       or(
@@ -98,7 +103,10 @@ export async function rememberedPrices(name: string, page: number): Promise<Pric
   return {
     currency: supplier?.currency ?? null,
     offers: last,
-    names,
+    // Fourteen figures may be a code of somebody, too.
+    names: names.flatMap(({ supplierId, theirs, article }) =>
+      supplierId === id || gtinOf(theirs) !== undefined ? [{ theirs, article }] : [],
+    ),
     more: last.length === A_PAGE || names.length === A_PAGE,
   };
 }
@@ -107,7 +115,7 @@ export async function rememberedPrices(name: string, page: number): Promise<Pric
 export async function putPrices(
   tx: Transaction,
   supplierId: string,
-  { offers: asked, names }: Pick<Supplier, 'offers' | 'names'>,
+  { offers: asked, names }: Pick<PriceList, 'offers' | 'names'>,
 ): Promise<void> {
   await inChunks(asked, (some) => tx.insert(offers).values(some.map((offer) => ({ ...offer, supplierId }))));
   await inChunks(names, (some) =>
@@ -122,7 +130,7 @@ export async function putPrices(
 }
 
 /** Puts a price list in: the prices of a list of the same name are replaced. All of it, or none. */
-export const putSupplier = (list: Omit<Supplier, 'id' | 'standIn'>): Promise<string> =>
+export const putSupplier = (list: PriceList): Promise<string> =>
   inTransaction(async (tx) => {
     const { name, currency, pricedOn } = list;
     const [stored] = await tx

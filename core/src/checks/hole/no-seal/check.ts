@@ -4,7 +4,7 @@ import { invertM, levelsOf } from '../../../derived/levels';
 import type { Role } from '../../../walls/roles';
 import { defineCheck } from '../../define-check';
 import { atPenetration } from '../../places';
-import { onACord, otherSeals } from '../../seals';
+import { otherSeals } from '../../seals';
 
 /** Openings that may stand plain above the water, and one that has a check of its own. */
 const PLAIN: readonly Role[] = ['access', 'clearance'];
@@ -37,12 +37,7 @@ export default defineCheck({
             messageId: 'open' as const,
             at: atPenetration(penetration),
             data: { hole: penetration.label, tank: tank.label },
-            // What any hand can set comes first, drawn in on a cord or not; then what is welded on or cast in.
-            fixes: (whole) => [
-              ...otherSeals(penetration, tank, undefined, whole, ({ byTrade }) => !byTrade),
-              ...onACord(penetration, tank, whole),
-              ...otherSeals(penetration, tank, undefined, whole, ({ byTrade }) => byTrade),
-            ],
+            fixes: (whole) => otherSeals(penetration, tank, undefined, whole),
           },
         ];
       }),

@@ -1,4 +1,5 @@
 import { readQuery } from '../../../fittings/search/read-query';
+import { remember } from '../../../quantity/remember';
 import type { ShelfLine } from '../../tables/shelves';
 import type { PriceRow } from './read-prices';
 
@@ -22,19 +23,14 @@ interface Said {
 }
 
 /** What was read of texts: a list is read again with every word that is said of it. */
-const KEPT = new Map<string, Said>();
-const MOST_KEPT = 60_000;
+const kept = remember<Said>(60_000);
 
 /** What a text says, each word by what it means: 'bush' and 'bushing' are one. */
-function saidBy(text: string): Said {
-  const known = KEPT.get(text);
-  if (known) return known;
-  const { sizes, meanings, literal, counted } = readQuery(text.slice(0, MOST_CHARS));
-  const said = { sizes: new Set(sizes), words: new Set([...meanings.map(({ name }) => name), ...literal, ...counted]) };
-  if (KEPT.size >= MOST_KEPT) KEPT.clear();
-  KEPT.set(text, said);
-  return said;
-}
+const saidBy = (text: string): Said =>
+  kept(text, () => {
+    const { sizes, meanings, literal, counted } = readQuery(text.slice(0, MOST_CHARS));
+    return { sizes: new Set(sizes), words: new Set([...meanings.map(({ name }) => name), ...literal, ...counted]) };
+  });
 
 const shared = (a: ReadonlySet<string>, b: ReadonlySet<string>): readonly string[] =>
   [...a].filter((one) => b.has(one));
@@ -44,7 +40,7 @@ const shared = (a: ReadonlySet<string>, b: ReadonlySet<string>): readonly string
  * count more than common ones, and of what both say is taken how much they share (Dice's coefficient, weighted).
  */
 export function likeliestRows(lines: readonly ShelfLine[], rows: readonly PriceRow[]): readonly Likeliest[] {
-  const said = rows.map((row) => ({ row, ...saidBy(`${row.words === '' ? row.said : row.words}`) }));
+  const said = rows.map((row) => ({ row, ...saidBy(row.words === '' ? row.said : row.words) }));
   const count = new Map<string, number>();
   const holding = new Map<string, number[]>();
   for (const [at, { words }] of said.entries())

@@ -1,13 +1,7 @@
 import { type Currency } from '../../../quantity/money';
-import {
-  type DecimalMark,
-  type MoneySaid,
-  listNumber,
-  markOfColumn,
-  moneyOf,
-  moneySaid,
-  withoutMoney,
-} from '../../../quantity/list-figures';
+import { listNumber, markOfColumn } from '../../../quantity/list-figures';
+import { type MoneySaid, moneyOf, moneySaid, withoutMoney } from '../../../quantity/money-said';
+import type { DecimalMark } from '../../../quantity/read-figure';
 import type { ShelfLine } from '../../tables/shelves';
 import type { ListTable } from '../list-table';
 import type { SupplierName, SupplierOffer } from '../buying';

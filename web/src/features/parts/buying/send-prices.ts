@@ -1,4 +1,4 @@
-import { type Supplier } from '@herrero/core';
+import { type PriceList } from '@herrero/core';
 import { send } from '@/ui/send';
 import { newId } from '../../../store/new-id';
 
@@ -6,11 +6,7 @@ import { newId } from '../../../store/new-id';
 const A_PAGE = 10_000;
 
 /** Sends a price list page by page; with the last one all of it is put in. Answers what went wrong, undefined where nothing did. */
-export async function sendPrices({
-  offers,
-  names,
-  ...whose
-}: Omit<Supplier, 'id' | 'standIn'>): Promise<string | undefined> {
+export async function sendPrices({ offers, names, ...whose }: PriceList): Promise<string | undefined> {
   const upload = newId();
   const pages = Math.max(1, Math.ceil(offers.length / A_PAGE), Math.ceil(names.length / A_PAGE));
   const each = Math.ceil(offers.length / pages);

@@ -117,16 +117,16 @@ const WHOSE = {
   currency: { kind: 'choice', of: CURRENCIES },
   pricedOn: { kind: 'day' },
 } as const;
+const ASKS = { ...WHOSE, offers: listOf(group(OFFER), MOST_ROWS) } as const;
 export const SUPPLIER = {
-  ...WHOSE,
-  offers: listOf(group(OFFER), MOST_ROWS),
+  ...ASKS,
   names: {
     ...listOf(group(NAME), MOST_NAMES),
     default: [],
     says: 'What the supplier calls articles of ours by; kept beside those it was known by before',
   },
 } as const;
-const SUPPLIER_AS_KEPT = group({ id: TEXT, standIn: { kind: 'yes-no' }, ...SUPPLIER });
+const SUPPLIER_AS_KEPT = group({ id: TEXT, standIn: { kind: 'yes-no' }, ...ASKS });
 
 export const listSuppliers = operation({
   id: 'listSuppliers',

@@ -1,21 +1,17 @@
 import { describe, expect, test } from 'vitest';
-import { shippedCatalogue } from '../../fittings/catalogue';
-import { contextOf } from '../../derived/context';
-import { drumWith } from '../../test/sample-jobs';
-import {
-  type MatchedBy,
-  compareWithList,
-  guessForeignColumns,
-  isForeignHeading,
-  matchForeign,
-  readForeignRows,
-} from './foreign-list';
-import { tableFrom } from './list-table';
-import { FOREIGN_SAMPLES } from '../../test/foreign-lists';
-import { MATERIAL_NAMES } from '../../connections/material';
-import { partTitle } from '../../fittings/catalogue';
-import { DEEP } from '../../test/runs';
-import { takeOff } from '../take-off/take-off';
+import { shippedCatalogue } from '../../../fittings/catalogue';
+import { contextOf } from '../../../derived/context';
+import { drumWith } from '../../../test/sample-jobs';
+import { guessForeignColumns, isForeignHeading } from './columns';
+import { compareWithList } from './compare';
+import { type MatchedBy, matchForeign } from './match';
+import { readForeignRows } from './read-rows';
+import { tableFrom } from '../list-table';
+import { FOREIGN_SAMPLES } from '../../../test/foreign-lists';
+import { MATERIAL_NAMES } from '../../../connections/material';
+import { partTitle } from '../../../fittings/catalogue';
+import { DEEP } from '../../../test/runs';
+import { takeOff } from '../../take-off/take-off';
 
 const NOTHING: MatchedBy = { inJob: new Set(), region: undefined, learnt: new Map() };
 const match = (description: string, code = '', by: Partial<MatchedBy> = {}) =>
