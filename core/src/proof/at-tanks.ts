@@ -7,7 +7,7 @@ import { coursesHigh } from '../walls/stand';
 import type { Tank } from '../walls/tank';
 import { tankType } from '../walls/tank-types';
 import { type Claim, claim } from './claim';
-import { BEDDING, ROUND_A_TANK } from './earth';
+import { BEDDING, CONCRETE, ROUND_A_TANK } from './earth';
 
 /** A block with its joint is 400 mm long and 200 mm wide; middle to middle at most 400 mm under a flat floor (common practice). */
 const [BLOCK_LONG_M, BLOCK_WIDE_M, BLOCK_EVERY_M] = [0.4, 0.2, 0.4];
@@ -22,7 +22,7 @@ export const atTanks = ({ job }: CheckContext): readonly Claim[] =>
       : '';
     return [
       ...under(tank, job.tanks, use),
-      ...(tank.stands || tank.buriedM <= 0 ? [] : held(tank, job.tanks, use)),
+      ...(tank.stands || tank.buriedM <= 0 ? [] : held(tank, use)),
       ...dug(tank, use),
       ...(riser && !tank.stands ? ['RI', 'RL'].map((code) => claim(code, 1, use, { detail: called })) : []),
     ];
@@ -66,20 +66,17 @@ function dug(tank: Tank, use: Use): readonly Claim[] {
 
 /** Concrete weighs 2400 kg/m3, and 1000 less under ground water (handbook values). */
 const SUNK_KG_M3 = 2400 - 1000;
-/** More than this is ordered ready mixed [m3]. */
-const BY_THE_BAG_M3 = 0.5;
 
 const concreteM3 = (tank: Tank): number =>
   tank.stands || tank.buriedM <= 0 ? 0 : Math.max(0, tank.anchorKg) / SUNK_KG_M3;
 
 /** A strap every 1.2 m, a prop every 0.6 m, two of each at least (common practice). */
-function held(tank: Tank, tanks: readonly Tank[], use: Use): readonly Claim[] {
+function held(tank: Tank, use: Use): readonly Claim[] {
   const longM = Math.max(formOf(tank).acrossM(tank), formOf(tank).throughM(tank));
   const every = (metres: number): number => Math.max(2, Math.ceil(longM / metres));
-  const bags = tanks.reduce((sum, one) => sum + concreteM3(one), 0) <= BY_THE_BAG_M3;
   return [
     ...(tank.anchorKg > 0
-      ? [claim(bags ? 'CA-25' : 'CA-M3', concreteM3(tank), use, { unit: 'm3' }), claim('TS-50', every(1.2), use)]
+      ? [claim(CONCRETE, concreteM3(tank), use, { unit: 'm3' }), claim('TS-50', every(1.2), use)]
       : []),
     ...(tank.braced ? [claim('XBR-200', every(0.6), use)] : []),
   ];

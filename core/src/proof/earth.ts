@@ -6,18 +6,25 @@ export const BEDDING = 'BE';
 /** Gravel round a plastic tank. */
 export const ROUND_A_TANK = 'GV';
 
-/** Ten bags of twenty litres [m3]: more is brought loose (our judgement). */
-const BY_THE_BAG_M3 = 0.2;
+/** Concrete of anchors. */
+export const CONCRETE = 'CA';
 
-/** What is filled in by how it is sold: all beds of a job are ordered together, and so is all gravel. */
+/** The bag that a thing comes in, and up to how much somebody carries it [m3]: ten of sand (our judgement), half a cubic metre of concrete. */
+const BAGS: Readonly<Record<string, { readonly ending: string; readonly upToM3: number }>> = {
+  [BEDDING]: { ending: '20', upToM3: 0.2 },
+  [ROUND_A_TANK]: { ending: '', upToM3: 0 },
+  [CONCRETE]: { ending: '25', upToM3: 0.5 },
+};
+
+/** What is filled in or poured, by how it is sold: all of a kind in a job is ordered together. */
 export function asSold(claims: readonly Claim[], measures: Measures): readonly Claim[] {
-  const m3 = claims.reduce((sum, { code, amount }) => sum + (code === BEDDING ? amount : 0), 0);
+  const totals = new Map<string, number>();
+  for (const { code, amount } of claims) totals.set(code, (totals.get(code) ?? 0) + amount);
   const lorry = measures === 'in-gal' ? 'YD' : 'M3';
-  const ending: Readonly<Record<string, string>> = {
-    [BEDDING]: m3 > BY_THE_BAG_M3 ? lorry : '20',
-    [ROUND_A_TANK]: lorry,
-  };
-  return claims.map((claim) =>
-    ending[claim.code] === undefined ? claim : { ...claim, code: `${claim.code}-${ending[claim.code]}` },
-  );
+  return claims.map((claim) => {
+    const bag = BAGS[claim.code];
+    if (!bag) return claim;
+    const inBags = (totals.get(claim.code) ?? 0) <= bag.upToM3;
+    return { ...claim, code: `${claim.code}-${inBags ? bag.ending : lorry}` };
+  });
 }

@@ -24,7 +24,7 @@ const PACKS: readonly (readonly [code: RegExp, holds: number])[] = [
   [/^CA-25$/, 0.012],
   [/^(CA|BE|GV)-M3$/, 0.25],
   // A quarter of 27 cubic feet of 12 in of 25.4 mm.
-  [/^(BE|GV)-YD$/, (27 * (12 * 0.0254) ** 3) / 4],
+  [/^(CA|BE|GV)-YD$/, (27 * (12 * 0.0254) ** 3) / 4],
 ];
 
 /** One pack of a code holds so much; one piece is one. */

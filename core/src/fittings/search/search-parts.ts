@@ -7,7 +7,7 @@ import type { NominalSize } from '../../quantity/size';
 import type { Region } from '../../region';
 import type { Catalogue } from '../catalogue';
 import { type EndClass, endClass } from '../end-class';
-import type { Part } from '../part';
+import { type Part, isSoldIn } from '../part';
 import type { Query } from './read-query';
 
 /** What a search is narrowed down to. */
@@ -154,13 +154,19 @@ const strangeSizes = ({ sizes }: Indexed, query: Query): number =>
   query.sizes.length === 0 ? 0 : [...sizes].filter((size) => !query.sizes.includes(size)).length;
 
 /**
- * The parts of a catalogue that a query asks for, in the order in which they are meant; nothing where nothing is asked.
- * For lists that are narrowed down by words.
+ * The parts of a catalogue that a query asks for, in the order in which they are meant, what is sold where the work is
+ * first; nothing where nothing is asked. For lists that are narrowed down by words.
  */
-export function wantedOf(catalogue: Catalogue, query: Query): ReadonlyMap<string, number> | undefined {
+export function wantedOf(
+  catalogue: Catalogue,
+  query: Query,
+  region: Region | null,
+): ReadonlyMap<string, number> | undefined {
   const { meanings, literal, sizes, counted } = query;
   if (meanings.length + literal.length + sizes.length + counted.length === 0) return undefined;
-  return new Map(searchParts(catalogue, query).parts.map(({ code }, place) => [code, place]));
+  const { parts } = searchParts(catalogue, query);
+  const sold = parts.toSorted((a, b) => Number(isSoldIn(b, region)) - Number(isSoldIn(a, region)));
+  return new Map(sold.map(({ code }, place) => [code, place]));
 }
 
 /**

@@ -33,8 +33,9 @@ describe('what a tank stands on', () => {
       { code: 'CA-25', need: 0.4, unit: 'm3', buy: 34 },
       { code: 'TS-50', need: 2 },
     ]);
+    // By the quarter of a cubic yard of 0.7646 m3: six of 0.1911.
     expect(stand({ buriedM: 0.8, plinthM: 0, anchorKg: 1400 })).toMatchObject([
-      { code: 'CA-M3', need: 1, unit: 'm3', buy: 4 },
+      { code: 'CA-YD', need: 1, unit: 'm3', buy: 6 },
       { code: 'TS-50', need: 2 },
     ]);
     expect(stand({ buriedM: 0.8, plinthM: 0 })).toEqual([]);

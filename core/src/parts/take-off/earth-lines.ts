@@ -1,20 +1,12 @@
 import { runsOnce } from '../../assembly/flow';
 import { beddingM3 } from '../../assembly/trench';
 import type { CheckContext } from '../../derived/context';
-import { M3_PER_CUBIC_YARD } from '../../quantity/volume';
-import type { Measures } from '../../quantity/length';
 import { formOf } from '../../walls/forms';
 import type { Tank } from '../../walls/tank';
 import { tankType } from '../../walls/tank-types';
 import type { PartsLine } from '../list/parts-list';
-import { type Use, useOfHole, useOfTank } from '../list/trace';
-import { packed } from './packed';
-
-/** Of sand, gravel and stone: an amount, and where it goes. */
-interface Earth {
-  readonly use: Use;
-  readonly m3: number;
-}
+import { useOfHole, useOfTank } from '../list/trace';
+import { type Bulk, type Filled, bulkLine } from './loose';
 
 /** Room beside a tank in its pit, and the bed under it [m] (common practice; the maker of a tank says it for that tank). */
 const PIT_BESIDE_M = 0.4;
@@ -33,36 +25,22 @@ export function pitOf(tank: Tank): { readonly bedM3: number; readonly fillM3: nu
   return { bedM3: areaM2 * PIT_BED_M, fillM3 };
 }
 
-const BAG_M3 = 0.02;
-const BAG_USD = 4.2;
-/** More bags than this are carried by nobody: it is tipped from a lorry (our judgement). */
-const MOST_BAGS = 10;
-
-/** How loose goods are ordered: by the quarter of a cubic metre, or of a cubic yard (common practice). */
-const LOOSE: Readonly<Record<Measures, { readonly ending: string; readonly holds: number; readonly detail: string }>> =
-  {
-    'mm-l': { ending: 'M3', holds: 0.25, detail: 'loose, by the quarter cubic metre' },
-    'in-gal': { ending: 'YD', holds: M3_PER_CUBIC_YARD / 4, detail: 'loose, by the quarter cubic yard' },
-  };
 /** Delivered, of a cubic metre. */
-const LOOSE_USD_PER_M3 = 62;
-
-const sumOf = (some: readonly Earth[]): number => some.reduce((sum, { m3 }) => sum + m3, 0);
-
-function loose(kind: 'BE' | 'GV', title: string, some: readonly Earth[], measures: Measures, note: string): PartsLine {
-  const { ending, holds, detail } = LOOSE[measures];
-  return packed({
-    code: `${kind}-${ending}`,
-    title,
-    detail,
-    need: sumOf(some),
-    unit: 'm3',
-    holds,
-    packUsd: holds * LOOSE_USD_PER_M3,
-    uses: some.map(({ use }) => use),
-    note,
-  });
-}
+const USD_PER_M3 = 62;
+/** More than ten bags are carried by nobody (our judgement). */
+const BEDDING: Bulk = {
+  kind: 'BE',
+  title: 'Bedding sand or pea gravel',
+  usdPerM3: USD_PER_M3,
+  comes: 'loose',
+  bag: { ending: '20', detail: '20 L bag', m3: 0.02, usd: 4.2, upToM3: 0.2 },
+};
+const ROUND_THE_TANK: Bulk = {
+  kind: 'GV',
+  title: 'Gravel of 4 to 10 mm round the tank',
+  usdPerM3: USD_PER_M3,
+  comes: 'loose',
+};
 
 /** Sand or fine gravel under buried pipes and tanks, and stone that fills the pit of a plastic tank round it. */
 export function earthLines(context: CheckContext): PartsLine[] {
@@ -72,43 +50,21 @@ export function earthLines(context: CheckContext): PartsLine[] {
     return pit ? [{ use: useOfTank(tank), ...pit }] : [];
   });
   const trenches = runsOnce(context)
-    .map((run): Earth => ({ use: useOfHole(run.penetration), m3: beddingM3(run, context) }))
+    .map((run): Filled => ({ use: useOfHole(run.penetration), m3: beddingM3(run, context) }))
     .filter(({ m3 }) => m3 > 0);
-  const beds = [...trenches, ...pits.map(({ use, bedM3 }): Earth => ({ use, m3: bedM3 }))];
-  const fills = pits.map(({ use, fillM3 }): Earth => ({ use, m3: fillM3 })).filter(({ m3 }) => m3 > 0);
+  const beds = [...trenches, ...pits.map(({ use, bedM3 }): Filled => ({ use, m3: bedM3 }))];
+  const fills = pits.map(({ use, fillM3 }): Filled => ({ use, m3: fillM3 })).filter(({ m3 }) => m3 > 0);
   const note = [
     ...(trenches.length > 0 ? ['trench 300 mm wider than the pipe, 100 mm below it, 150 mm over it'] : []),
     ...(pits.length > 0 ? ['150 mm under a tank, in a pit 400 mm wider all round'] : []),
   ].join('; ');
-  const title = 'Bedding sand or pea gravel';
   return [
-    ...(beds.length === 0
-      ? []
-      : sumOf(beds) > MOST_BAGS * BAG_M3
-        ? [loose('BE', title, beds, measures, note)]
-        : [
-            packed({
-              code: 'BE-20',
-              title,
-              detail: '20 L bag',
-              need: sumOf(beds),
-              unit: 'm3',
-              holds: BAG_M3,
-              packUsd: BAG_USD,
-              uses: beds.map(({ use }) => use),
-              note,
-            }),
-          ]),
-    ...(fills.length === 0
-      ? []
-      : [
-          loose(
-            'GV',
-            'Gravel of 4 to 10 mm round the tank',
-            fills,
-            measures,
-            'pit with upright sides, 400 mm wider all round, to the top of the tank; the maker says what goes round it',
-          ),
-        ]),
+    ...bulkLine(BEDDING, beds, measures, note),
+    ...bulkLine(
+      ROUND_THE_TANK,
+      fills,
+      measures,
+      'pit with upright sides, 400 mm wider all round, to the top of the tank; the maker says what goes round it',
+    ),
   ];
 }

@@ -5,6 +5,7 @@ import { isGuest, standingWith } from '../../derived/shared-stand';
 import { type Measures, formatLength } from '../../quantity/length';
 import type { Riser, Tank } from '../../walls/tank';
 import { formatMass } from '../../quantity/values';
+import { type Bulk, type Filled, bulkLine } from './loose';
 import { packed } from './packed';
 import type { PartsLine } from '../list/parts-list';
 import { type Use, useOfTank } from '../list/trace';
@@ -48,9 +49,6 @@ export function blocksOf(tank: Tank, tanks: readonly Tank[] = [tank]): number {
 
 /** Concrete under ground water weighs so much less by what it displaces [kg/m3] (2400 less 1000, handbook values). */
 const SUNK_CONCRETE_KG_M3 = 1400;
-/** A bag of 25 kg of ready mix gives so much [m3] (value from memory). */
-const CONCRETE_BAG_M3 = 0.012;
-const CONCRETE_BAG_USD = 6.5;
 /** Strap to strap over a buried tank, and the least of them (common practice). */
 const STRAP_EVERY_M = 1.2;
 const LEAST_STRAPS = 2;
@@ -107,15 +105,14 @@ function riserLines({ job: { tanks, measures } }: CheckContext): PartsLine[] {
   });
 }
 
-/** More than this nobody mixes by the bag [m3] (common practice). */
-const BY_THE_BAG_M3 = 0.5;
-const READY_MIX_USD_PER_M3 = 160;
-/** Ready mix is ordered by the quarter of a cubic metre (common practice). */
-const READY_MIX_STEP_M3 = 0.25;
-
-/** How the concrete of all anchors is bought: in bags, or ready mixed. */
-export const anchorCode = (tanks: readonly Tank[]): string =>
-  tanks.reduce((sum, tank) => sum + (anchoringOf(tank)?.concreteM3 ?? 0), 0) > BY_THE_BAG_M3 ? 'CA-M3' : 'CA-25';
+/** A bag of 25 kg of ready mix gives 12 L (value from memory); more than half a cubic metre nobody mixes by the bag (common practice). */
+const CONCRETE: Bulk = {
+  kind: 'CA',
+  title: 'Concrete for anchors',
+  usdPerM3: 160,
+  comes: 'ready mixed, or anchors ready cast of as much',
+  bag: { ending: '25', detail: 'bag of 25 kg', m3: 0.012, usd: 6.5, upToM3: 0.5 },
+};
 
 /** The prop of the catalogue that keeps the walls of a tank in shape while it is filled round. */
 export const BRACE_CODE = 'XBR-200';
@@ -153,21 +150,14 @@ function anchorLines({ job: { tanks, measures } }: CheckContext): PartsLine[] {
   });
   if (held.length === 0) return [];
   const uses = held.map(({ use }) => use);
-  const code = anchorCode(tanks);
-  const bags = code === 'CA-25';
   const kg = tanks.reduce((sum, tank) => sum + (anchoringOf(tank) ? tank.anchorKg : 0), 0);
   return [
-    packed({
-      code,
-      title: 'Concrete for anchors',
-      detail: bags ? 'bag of 25 kg' : 'ready mixed, or anchors ready cast of as much',
-      need: held.reduce((sum, { by }) => sum + by.concreteM3, 0),
-      unit: 'm3',
-      holds: bags ? CONCRETE_BAG_M3 : READY_MIX_STEP_M3,
-      packUsd: bags ? CONCRETE_BAG_USD : READY_MIX_USD_PER_M3 * READY_MIX_STEP_M3,
-      uses,
-      note: `holds ${formatMass(kg, measures)} down under ground water; on both sides, cast before the tank is filled round`,
-    }),
+    ...bulkLine(
+      CONCRETE,
+      held.map(({ use, by }): Filled => ({ use, m3: by.concreteM3 })),
+      measures,
+      `holds ${formatMass(kg, measures)} down under ground water; on both sides, cast before the tank is filled round`,
+    ),
     packed({
       code: 'TS-50',
       title: 'Tie-down strap with turnbuckles',

@@ -18,6 +18,7 @@ import {
 } from '@herrero/core';
 import dynamic from 'next/dynamic';
 import { MiniPart } from '@/drawing/view/mini-part';
+import { soldWords } from '@/ui/sold-words';
 import { useJob } from '../../store/job-provider';
 import { newId } from '../../store/new-id';
 
@@ -30,9 +31,9 @@ export function SealChoice({ penetration, tank }: { readonly penetration: Penetr
   const seal = sealOf(penetration.id, context.index);
   const ways = sealWays(penetration, tank, context);
   const chosen = (way: SealWay): boolean => way.style.id === seal?.end.style;
-  /** What is chosen first, then what is allowed, then what wants care; of each what is sold where the work is. */
+  /** What is chosen first, then what is allowed, then what wants care, then what is welded on or cast in; of each what is sold where the work is. */
   const rank = (way: SealWay): number =>
-    (chosen(way) ? 0 : way.verdict === 'allowed' ? 2 : 4) +
+    (chosen(way) ? 0 : way.style.byTrade ? 6 : way.verdict === 'allowed' ? 2 : 4) +
     (way.parts.some((part) => isSoldIn(part, context.job.region)) ? 0 : 1);
   const open = ways
     .filter((way) => chosen(way) || (way.verdict !== 'ruled-out' && way.parts.length > 0))
@@ -132,7 +133,7 @@ function SealRow({
           <span className="block text-[16px] leading-5 font-[650]">{part.name}</span>
           <span className="block type-second">
             {part.detail}, hole {lengthFigure(holeM, measures)} {lengthUnit(measures)}
-            {isSoldIn(part, region) ? '' : '; not sold there'}
+            {soldWords(part, region)}
           </span>
           {!allowed && (
             <span className="block type-second">

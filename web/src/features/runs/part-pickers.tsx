@@ -12,7 +12,6 @@ import {
   resolveEnd,
   serviceAt,
   newPart,
-  isSoldIn,
 } from '@herrero/core';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
@@ -52,18 +51,13 @@ export function NextPartPicker({ at, line }: { readonly at: EndRef; readonly lin
         : { goesOn: [], doesNot: [] },
     [end, material, service, catalogue, line, region, flow],
   );
-  const { wanted, counted, read, prepare } = useNarrowing(catalogue, query);
+  const { wanted, counted, read, prepare } = useNarrowing(catalogue, query, region);
   const narrowed = (some: readonly Offer[]): readonly Offer[] =>
     wanted === undefined
       ? some
       : some
           .filter(({ part }) => wanted.has(part.code))
-          // What is sold where the work is comes first, whatever the words would rather have.
-          .toSorted(
-            (a, b) =>
-              Number(isSoldIn(b.part, region)) - Number(isSoldIn(a.part, region)) ||
-              (wanted.get(a.part.code) ?? 0) - (wanted.get(b.part.code) ?? 0),
-          );
+          .toSorted((a, b) => (wanted.get(a.part.code) ?? 0) - (wanted.get(b.part.code) ?? 0));
   const goesOn = narrowed(offers.goesOn);
   const doesNot = narrowed(offers.doesNot);
   const unsaid = offers.goesOn.length === 0 && offers.doesNot.some(({ judgement }) => judgement.verdict === 'unknown');

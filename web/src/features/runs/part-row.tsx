@@ -1,8 +1,9 @@
 'use client';
 
-import { MATERIAL_NAMES, type Offer, type OpenEnd, isSoldIn, matingOf, partTitle, verdictWords } from '@herrero/core';
+import { MATERIAL_NAMES, type Offer, type OpenEnd, matingOf, partTitle, verdictWords } from '@herrero/core';
 import { MiniPart } from '@/drawing/view/mini-part';
 import { SeamGlyph, seamOf } from '@/ui/seam-glyph';
+import { soldWords } from '@/ui/sold-words';
 import { useJob } from '../../store/job-provider';
 import { useMoney } from '../../store/use-money';
 
@@ -20,7 +21,7 @@ export function PartRow({
   const mating = matingOf(at, offer);
   const money = useMoney();
   const region = useJob((state) => state.job.region);
-  const elsewhere = isSoldIn(part, region) ? '' : '; not sold there';
+  const elsewhere = soldWords(part, region);
   return (
     <li className="border-b border-hair">
       <button

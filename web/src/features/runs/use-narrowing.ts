@@ -1,6 +1,6 @@
 'use client';
 
-import { type Catalogue } from '@herrero/core';
+import { type Catalogue, type Region } from '@herrero/core';
 import { useMemo, useState } from 'react';
 import type { Narrowed, narrowByWords } from './narrow-by-words';
 
@@ -12,13 +12,16 @@ interface Narrowing extends Narrowed {
 }
 
 /** A list narrowed down by words; the reader of words is fetched when it is wanted. */
-export function useNarrowing(catalogue: Catalogue, text: string): Narrowing {
+export function useNarrowing(catalogue: Catalogue, text: string, region: Region | null): Narrowing {
   const [reader, setReader] = useState<typeof narrowByWords>();
   const prepare = (): void => {
     if (!reader) void import('./narrow-by-words').then((module) => setReader(() => module.narrowByWords));
   };
   const isEmpty = text.trim() === '';
-  const narrowed = useMemo(() => (isEmpty ? undefined : reader?.(catalogue, text)), [isEmpty, reader, catalogue, text]);
+  const narrowed = useMemo(
+    () => (isEmpty ? undefined : reader?.(catalogue, text, region)),
+    [isEmpty, reader, catalogue, text, region],
+  );
   return {
     wanted: narrowed?.wanted,
     counted: narrowed?.counted,
