@@ -161,7 +161,7 @@ export * from './falls/slit-gutter';
 export * from './falls/stakes';
 export * from './falls/stand-window';
 export * from './parts/take-off/drilling';
-export * from './proof/prove';
+export * from './proof/proven-list';
 export * from './parts/list/parts-list';
 export * from './parts/tables/open-questions';
 export * from './parts/tables/shelves';

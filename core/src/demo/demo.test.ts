@@ -3,6 +3,7 @@ import { shippedCatalogue } from '../fittings/catalogue';
 import type { Job } from '../job/job';
 import { validateJob } from '../job/validate';
 import { plan } from '../plan/plan';
+import { provenList } from '../proof/proven-list';
 import { ashdown } from './ashdown';
 import { kilnYard } from './kiln-yard';
 import { millRow } from './mill-row';
@@ -42,7 +43,7 @@ describe('four are whole, each by a pattern in its own region and money', () => 
   ] as const)('%o', (make, region, currency) => {
     const job = make();
     expect([job.region, job.currency]).toEqual([region, currency]);
-    const { ends, joints, holes, lengths, listed, questions } = plan(job).parts;
+    const { ends, joints, holes, lengths, listed, questions } = provenList(plan(job));
     for (const { done, of } of [ends, joints, holes, lengths, listed]) expect(done).toBe(of);
     expect(listed.of).toBeGreaterThan(40);
     expect(questions).toEqual([]);

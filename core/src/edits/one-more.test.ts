@@ -3,6 +3,7 @@ import { shippedCatalogue } from '../fittings/catalogue';
 import type { Job } from '../job/job';
 import { validateJob } from '../job/validate';
 import { plan } from '../plan/plan';
+import { provenList } from '../proof/proven-list';
 import { OVERFLOW, drumWith, linkedDrums, place, tankWith } from '../test/sample-jobs';
 import { applyEdits } from './edits';
 import { type OneMore, oneMoreHole, oneMoreRun, oneMoreTank } from './one-more';
@@ -16,7 +17,7 @@ const codesOf = (job: Job, holeId: string): readonly string[] =>
   plan(job)
     .runs.find(({ penetration }) => penetration.id === holeId)!
     .strands.flatMap(({ items }) => items.map(({ part }) => part.code));
-const complete = (job: Job) => plan(job).parts.listed.missing;
+const complete = (job: Job) => provenList(plan(job)).listed.missing;
 
 describe('one more tank', () => {
   const drum = drumWith({

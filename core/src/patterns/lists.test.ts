@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { plan } from '../plan/plan';
+import { provenList } from '../proof/proven-list';
 import { REGIONS } from '../region';
 import { DEEP } from '../test/runs';
 import { listText } from '../test/list-text';
@@ -22,7 +23,7 @@ const CASES = PATTERNS.flatMap((pattern, at) =>
 describe('the list of', () => {
   test.each(CASES)('$id in $region', async ({ pattern, region }) => {
     const made = plan(jobOfPattern(pattern, region));
-    const { listed, joints, ends } = made.parts;
+    const { listed, joints, ends } = provenList(made);
     expect([listed.missing, joints.missing, ends.missing]).toEqual([[], [], []]);
     await expect(listText(made)).toMatchFileSnapshot(`./lists/${pattern.id}-${region}.txt`);
   });

@@ -4,6 +4,7 @@ import { holdsAtAll } from '../connections/mating';
 import { partTitle, shippedCatalogue } from '../fittings/catalogue';
 import type { Job, Penetration } from '../job/job';
 import { type Plan, plan } from '../plan/plan';
+import { provenList } from '../proof/proven-list';
 import { REGIONS, type Region } from '../region';
 import { jobOfPattern } from './pattern';
 import { PATTERNS } from './patterns';
@@ -151,7 +152,7 @@ describe.each(PATTERNS.map((pattern) => [pattern.id, pattern] as const))('%s', (
           .filter(({ mating }) => !holdsAtAll(mating.verdict))
           .map(({ joint, mating }) => `${joint.id}: ${mating.why}`),
       ).toEqual([]);
-      const { ends, joints, holes, lengths, listed, questions } = made.parts;
+      const { ends, joints, holes, lengths, listed, questions } = provenList(made);
       for (const count of [ends, joints, holes, lengths, listed]) {
         expect(count.missing).toEqual([]);
         expect(count.done).toBe(count.of);

@@ -104,7 +104,6 @@ const noList = (why: string): PartsList => ({
   joints: NOTHING,
   holes: NOTHING,
   lengths: NOTHING,
-  listed: { done: 0, of: 1, missing: ['everything: the list could not be made'] },
   questions: [`The list could not be made (${why}). Report it.`],
   toBuy: 0,
   totalUsd: 0,

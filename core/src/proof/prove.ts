@@ -25,7 +25,7 @@ export interface Missing {
 }
 
 /** A list, as far as it can be held against a job: what is built in, without spares, and how its lengths are cut. */
-export interface ProvenList {
+export interface ListToProve {
   readonly lines: readonly PartsLine[];
   readonly cuts: readonly CutBars[];
 }
@@ -72,7 +72,7 @@ interface Sum {
  * What a list lacks: everything is counted anew, and held against what its lines say is needed and against what is bought: packs
  * by what is in them, stock lengths by the pieces that are cut from them. An empty answer is the proof.
  */
-export function missingFrom({ lines, cuts }: ProvenList, context: CheckContext): readonly Missing[] {
+export function missingFrom({ lines, cuts }: ListToProve, context: CheckContext): readonly Missing[] {
   const claims = claimsOf(context);
   const told = new Set(claims.flatMap(({ code, detail }) => (detail === undefined ? [] : [code])));
   const cutCodes = new Set(claims.flatMap(({ code, piece }) => (piece === undefined ? [] : [code])));

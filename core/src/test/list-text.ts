@@ -2,6 +2,7 @@ import { needWords } from '../parts/tables/line-words';
 import { openQuestions } from '../parts/tables/open-questions';
 import type { Use } from '../parts/list/trace';
 import type { Plan } from '../plan/plan';
+import { provenList } from '../proof/proven-list';
 import { formatMoney } from '../quantity/money';
 
 /** What a line is for, so that who reads the list can ask of each line why it is there: 'P1: part, joint 2'. */
@@ -21,7 +22,9 @@ function reasonOf(uses: readonly Use[]): string {
 }
 
 /** The parts list of a plan as text, each line with its reason, then every question: for reading, and for being compared. */
-export function listText({ parts, context: { job } }: Plan): string {
+export function listText(plan: Plan): string {
+  const { job } = plan.context;
+  const parts = provenList(plan);
   const lines = parts.groups.flatMap(({ title, lines: own }) => [
     '',
     title,

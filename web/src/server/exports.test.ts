@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { Readable } from 'node:stream';
-import { type Job, drillHoles, plan, shelves, shippedCatalogue, ternPoint } from '@herrero/core';
+import { type Job, drillHoles, plan, provenList, shelves, shippedCatalogue, ternPoint } from '@herrero/core';
 import DxfParser from 'dxf-parser';
 import fc from 'fast-check';
 import { JSDOM } from 'jsdom';
@@ -106,14 +106,14 @@ describe('under any name', () => {
 
   test('XLSX is read by another package than it is written with', () =>
     everyName(async (job) => {
-      const rows = await readXlsx(Readable.from(Buffer.from(await partsXlsx(plan(job).parts, job, 'a4'))));
+      const rows = await readXlsx(Readable.from(Buffer.from(await partsXlsx(provenList(plan(job)), job, 'a4'))));
       expect(rows.length).toBeGreaterThan(0);
     }));
 
   test('CSV has as many fields in every row, and none that a spreadsheet would work out', () =>
     everyName((job) => {
       const { data, errors } = Papa.parse<string[]>(
-        partsCsv(plan(job).parts, job)
+        partsCsv(provenList(plan(job)), job)
           .replace(/^\ufeff/, '')
           .trim(),
       );

@@ -1,5 +1,5 @@
 import 'server-only';
-import { openQuestions, paperOf, shelves } from '@herrero/core';
+import { openQuestions, paperOf, provenList, shelves } from '@herrero/core';
 import { CSV_TYPE } from './csv';
 import { answerDownload } from './download';
 import { partsCsv } from './parts-csv';
@@ -11,7 +11,7 @@ import { priceRequestCsv, priceRequestXlsx } from './price-request';
 export const answerPartsCsv = answerDownload(({ plan, stored }) => ({
   ending: 'parts.csv',
   type: CSV_TYPE,
-  body: partsCsv(plan.parts, stored.document),
+  body: partsCsv(provenList(plan), stored.document),
 }));
 
 export const answerPartsJson = answerDownload(({ plan, stored: { document, revision } }) => {
@@ -19,14 +19,14 @@ export const answerPartsJson = answerDownload(({ plan, stored: { document, revis
   return {
     ending: 'parts.json',
     type: 'application/json',
-    body: JSON.stringify({ job: name, revision, currency, taxPercent, ...plan.parts }),
+    body: JSON.stringify({ job: name, revision, currency, taxPercent, ...provenList(plan) }),
   };
 });
 
 export const answerPartsXlsx = answerDownload(async ({ plan, stored }) => ({
   ending: 'parts.xlsx',
   type: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
-  body: await partsXlsx(plan.parts, stored.document, paperOf(stored.document)),
+  body: await partsXlsx(provenList(plan), stored.document, paperOf(stored.document)),
 }));
 
 const toBuy = ({ plan, catalogue }: PlannedJob) => shelves(plan.parts, catalogue).flatMap(({ lines }) => lines);
@@ -50,7 +50,7 @@ export const answerPickList = answerDownload(({ plan, catalogue, stored: { id, d
     document.name,
     id,
     shelves(plan.parts, catalogue),
-    openQuestions(plan.parts),
+    openQuestions(provenList(plan)),
     new Date().toISOString().slice(0, 10),
   ),
 }));

@@ -1,9 +1,9 @@
-import { type PartsList, plan, ternPoint } from '@herrero/core';
+import { type ProvenList, plan, provenList, ternPoint } from '@herrero/core';
 import Papa from 'papaparse';
 import { expect, test } from 'vitest';
 import { fileNameOf, partsCsv } from './parts-csv';
 
-const parts = plan(ternPoint()).parts;
+const parts = provenList(plan(ternPoint()));
 const read = (csv: string) => Papa.parse<Record<string, string>>(csv.slice(1).trim(), { header: true }).data;
 
 test('every line of the list is a row, and every question too', () => {
@@ -33,7 +33,7 @@ test('prices add up to the total', () => {
 });
 
 test('a cell that would start a formula is escaped', () => {
-  const hostile: PartsList = { ...parts, questions: ['=HYPERLINK("x")', '+1', '@x'] };
+  const hostile: ProvenList = { ...parts, questions: ['=HYPERLINK("x")', '+1', '@x'] };
   const cells = read(partsCsv(hostile, ternPoint()))
     .filter(({ Group }) => Group === 'Not known yet')
     .map((row) => row.Part);

@@ -1,4 +1,4 @@
-import { type PartsList, type Reckoning, reckoningWords } from '@herrero/core';
+import { type ProvenList, type Reckoning, reckoningWords } from '@herrero/core';
 import { csvText } from './csv';
 import { PARTS_COLUMNS, partsRows, toCents } from './parts-table';
 
@@ -6,7 +6,7 @@ const figure = (value: number | null): string => (value === null ? '' : `${value
 const money = (value: number | null): string => (value === null ? '' : value.toFixed(2));
 
 /** The parts list as CSV: one row for each line and each open question, and the total. */
-export function partsCsv(parts: PartsList, reckoning: Reckoning): string {
+export function partsCsv(parts: ProvenList, reckoning: Reckoning): string {
   const rows = partsRows(parts, reckoning);
   const sum = toCents(rows.reduce((total, { price }) => total + (price ?? 0), 0));
   return csvText(PARTS_COLUMNS(reckoning.currency), [

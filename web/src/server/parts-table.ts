@@ -1,4 +1,4 @@
-import { type PartsList, type Reckoning, articleOf, openQuestions, reckoned } from '@herrero/core';
+import { type ProvenList, type Reckoning, articleOf, openQuestions, reckoned } from '@herrero/core';
 
 /** One row of the parts list as it goes out: text and figures apart, prices in the money of the job. */
 export interface PartsRow {
@@ -35,7 +35,7 @@ const CENTS = 100;
 export const toCents = (amount: number): number => Math.round(amount * CENTS) / CENTS;
 
 /** Every line, then every open question, so that nothing that is not known is left out. */
-export const partsRows = (list: PartsList, reckoning: Reckoning): readonly PartsRow[] => [
+export const partsRows = (list: ProvenList, reckoning: Reckoning): readonly PartsRow[] => [
   ...list.groups.flatMap(({ title, lines }) =>
     lines.map((line): PartsRow => ({
       group: title,

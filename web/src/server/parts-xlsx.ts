@@ -1,6 +1,7 @@
 import 'server-only';
 import {
   type PartsList,
+  type ProvenList,
   type Reckoning,
   bothLengths,
   cutWords,
@@ -34,7 +35,7 @@ const MONEY = '#,##0.00';
 
 /** The parts list as a workbook: the list with its totals, and how each length is cut. */
 export function partsXlsx(
-  parts: PartsList,
+  parts: ProvenList,
   job: Reckoning & { readonly name: string; readonly measures: Measures },
   paper: PaperSize,
 ): Promise<Buffer> {

@@ -1,5 +1,5 @@
 import 'server-only';
-import { type Currency, type Part, type ShelfLine, openQuestions, shelves, tickLine } from '@herrero/core';
+import { type Currency, type Part, type ShelfLine, openQuestions, provenList, shelves, tickLine } from '@herrero/core';
 import { notFound } from './api/problem';
 import { findPlannedJob } from './planned-job';
 
@@ -30,7 +30,7 @@ export async function answerShelves(_: Request, { id = '' }: Readonly<Record<str
     name,
     currency,
     taxPercent,
-    questions: openQuestions(found.plan.parts),
+    questions: openQuestions(provenList(found.plan)),
     shelves: shelves(found.plan.parts, found.catalogue).map((shelf) => ({
       name: shelf.name,
       lines: shelf.lines.map((line) => {

@@ -75,10 +75,14 @@ export interface PartsList {
   readonly holes: Completeness;
   /** Pieces of pipe, hose and downpipe of which the length is known. */
   readonly lengths: Completeness;
-  /** Lines that everything counted anew from the job asks for, and which are not there; counted when it is looked at. */
-  readonly listed: Completeness;
   /** What is not known and therefore not listed. */
   readonly questions: readonly string[];
   readonly toBuy: number;
   readonly totalUsd: number;
+}
+
+/** A list that everything counted anew from the job has been held against. */
+export interface ProvenList extends PartsList {
+  /** Its lines, and what the job asks for that is not there or not enough. */
+  readonly listed: Completeness;
 }

@@ -1,11 +1,12 @@
 import { expect, test } from 'vitest';
 import { drumWith } from '../../test/sample-jobs';
 import { plan } from '../../plan/plan';
+import { provenList } from '../../proof/proven-list';
 import { openQuestions } from './open-questions';
 
 const HOSE = [{ code: 'BH-075' }, { code: 'HB-075' }] as const;
 const asked = (lengthM: number | null) =>
-  openQuestions(plan(drumWith({ parts: [...HOSE, { code: 'HO-075', lengthM }] })).parts);
+  openQuestions(provenList(plan(drumWith({ parts: [...HOSE, { code: 'HO-075', lengthM }] }))));
 
 test('a hose that nobody has measured is a question on every paper; one longer than it is sold is one and is missed', () => {
   expect(asked(3)).toEqual([]);

@@ -1,13 +1,13 @@
 import { expect, test } from 'vitest';
 import { shippedCatalogue } from '../../fittings/catalogue';
-import { contextOf } from '../../derived/context';
 import type { Spares } from '../../job/job';
+import { plan } from '../../plan/plan';
+import { provenList } from '../../proof/proven-list';
 import { tankWith } from '../../test/sample-jobs';
-import { takeOff } from './take-off';
 
 const listWith = (spares: Spares) =>
-  takeOff(
-    contextOf(
+  provenList(
+    plan(
       tankWith({
         settings: { spares },
         holes: [

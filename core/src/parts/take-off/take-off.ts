@@ -9,7 +9,6 @@ import { isToDrill } from '../../derived/resolve';
 import type { Spares } from '../../job/job';
 import type { Run } from '../../derived/run';
 import { sealsWall } from '../../fittings/capability';
-import { partTitle } from '../../fittings/catalogue';
 import { isByLength } from '../../fittings/part';
 import { type Measures, formatLength } from '../../quantity/length';
 import { gather } from '../../quantity/gather';
@@ -23,7 +22,6 @@ import { cutBars, stockLines } from '../cutting/lengths';
 import { careLines } from './care-lines';
 import { extraLines } from './extra-lines';
 import { type OnHand, takeOf } from './from-hand';
-import { type ProvenList, missingFrom } from '../../proof/prove';
 import { ownSealLines } from './own-lines';
 import { type PutIn, putIn, putInByRun } from './put-in';
 import { standLines, standQuestions } from './stand-lines';
@@ -85,7 +83,6 @@ export function takeOff(context: CheckContext): PartsList {
   const builtIn = gather(groups, (one) => one.lines);
   const spares = group('spares', 'Spares', SPARES_WORDS[context.job.spares], spareLines(builtIn, context));
   const lines = [...builtIn, ...spares.lines];
-  let listed: Completeness | undefined;
   return {
     groups: spares.lines.length > 0 ? [...groups, spares] : groups,
     cuts,
@@ -98,9 +95,6 @@ export function takeOff(context: CheckContext): PartsList {
       missing: sawn.filter(({ cut }) => cut === undefined).map(({ label }) => label),
     },
     lengths: lengthsKnown(context),
-    get listed() {
-      return (listed ??= everythingListed({ lines: builtIn, cuts }, context));
-    },
     questions: [...questions(context, cuts), ...standQuestions(context)],
     toBuy: lines.reduce((sum, { buy }) => sum + buy, 0),
     totalUsd: cents(lines.reduce((sum, { priceUsd }) => sum + (priceUsd ?? 0), 0)),
@@ -243,19 +237,6 @@ function lengthsKnown({ job, index, runs }: CheckContext): Completeness {
           .filter(({ strands }) => strands.some(({ items }) => items.some(({ placed }) => unknown.has(placed.id))))
           .map(({ penetration }) => penetration.label);
   return { done: cut.length - unknown.size, of: cut.length, missing: [...new Set(labels)] };
-}
-
-function everythingListed(list: ProvenList, context: CheckContext): Completeness {
-  const missing = missingFrom(list, context);
-  const notThere = missing.filter(({ bought }) => !bought).length;
-  return {
-    done: list.lines.length - (missing.length - notThere),
-    of: list.lines.length + notThere,
-    missing: missing.map(({ code, detail }) => {
-      const part = context.catalogue.byCode.get(code);
-      return part ? partTitle(part) : (detail ?? code);
-    }),
-  };
 }
 
 const questions = ({ joints }: CheckContext, cuts: readonly CutBars[]): readonly string[] => [

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Completeness, type PartsList, cautionsOf } from '@herrero/core';
+import { type Completeness, type PartsList, cautionsOf, provenList } from '@herrero/core';
 import dynamic from 'next/dynamic';
 import { type ReactNode } from 'react';
 import { type Seam, SeamGlyph } from '@/ui/seam-glyph';
@@ -33,7 +33,7 @@ export function PartsStation() {
           in the order you will reach for them
         </span>
       </h1>
-      <CompletenessLines parts={parts} />
+      <CompletenessLines />
       {parts.groups.length === 0 ? (
         <>
           <p className="py-4">Nothing is needed yet: the list fills as holes are sealed and runs are built.</p>
@@ -74,7 +74,8 @@ export function PartsStation() {
   );
 }
 
-function CompletenessLines({ parts: { ends, joints, holes, lengths, listed } }: { readonly parts: PartsList }) {
+function CompletenessLines() {
+  const { ends, joints, holes, lengths, listed } = useJob((state) => provenList(state.plan));
   return (
     <section
       aria-label="Is it complete"

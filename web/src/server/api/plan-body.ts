@@ -1,7 +1,8 @@
-import { type Plan, fillText, triedFixes } from '@herrero/core';
+import { type Plan, fillText, provenList, triedFixes } from '@herrero/core';
 
 /** A plan as the API gives it: data with its words, without the index it was computed from. */
-export function planBody({ context, joints, findings, settled, parts, stations, runs }: Plan) {
+export function planBody(plan: Plan) {
+  const { context, joints, findings, settled, stations, runs } = plan;
   const { measures } = context.job;
   return {
     stations: stations.map(({ id, peg, words }) => ({ id, peg, words })),
@@ -38,6 +39,6 @@ export function planBody({ context, joints, findings, settled, parts, stations, 
     settled: settled.flatMap(({ check, messageId, title, text, at, data, settled: by }) =>
       by ? [{ check, messageId, title, text: fillText(text, data, measures), at, settled: by }] : [],
     ),
-    parts,
+    parts: provenList(plan),
   };
 }

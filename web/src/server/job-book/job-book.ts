@@ -23,6 +23,7 @@ import {
   noteWords,
   placesWords,
   openQuestions,
+  provenList,
   reckoned,
   reckoningWords,
   tapeMarks,
@@ -143,7 +144,7 @@ const heading = (text: string, widthMm: number): Block => ({
 
 function listBlocks(book: Book): readonly Block[] {
   const { job, plan, paper } = book;
-  const { parts } = plan;
+  const parts = provenList(plan);
   const widthMm = widthOn(paper);
   const totals = `${parts.toBuy} to buy, ${formatMoney(reckoned(parts.totalUsd, job), job.currency)} ${reckoningWords(job)}. All prices are invented.`;
   return [
