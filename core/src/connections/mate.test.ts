@@ -209,10 +209,14 @@ const CLOSES: Readonly<Partial<Record<End['kind'], readonly Medium[]>>> = {
   flange: ['bolts', 'washer'],
   gasket: ['lubricant'],
 };
+/** Hose over a plain pipe. */
+const isHoseOnPipe = (a: End, b: End): boolean =>
+  [a, b].some((one) => one.kind === 'hose' && one.part === 'bore') &&
+  [a, b].some((one) => one.kind === 'pipe' && one.part === 'spigot');
 const byEnds =
   (a: End, b: End) =>
   ({ kind }: { readonly kind: Medium }): Medium | 'nothing' =>
-    a.kind === b.kind || a.kind === 'gasket' || b.kind === 'gasket'
+    a.kind === b.kind || a.kind === 'gasket' || b.kind === 'gasket' || isHoseOnPipe(a, b)
       ? ((CLOSES[a.kind === 'pipe' ? b.kind : a.kind] ?? []).find((one) => one === kind) ?? 'nothing')
       : 'nothing';
 /** Which joints that fit unrated are closed by something, told by their ends and not by their family. */
@@ -221,6 +225,7 @@ function isMadeWith(a: End, b: End, reason: string): boolean | undefined {
   if (a.kind === 'flange' && b.kind === 'flange') return true;
   // Some tube is held by the edge of its tail or by a nut: of hose itself it is known that it takes clamps.
   if (a.kind === 'hose' && b.kind === 'hose') return a.system === 'hose' && b.system === 'hose' ? true : undefined;
+  if (isHoseOnPipe(a, b)) return true;
   const fitting = a.kind === 'pipe' && b.kind === 'pipe' ? [a, b].find(({ part }) => part !== 'spigot') : undefined;
   if (fitting?.part === 'socket') return reason !== 'no-cement-for-pair';
   // Of a ring it depends on what is pushed into it.

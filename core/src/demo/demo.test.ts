@@ -3,7 +3,7 @@ import { shippedCatalogue } from '../fittings/catalogue';
 import type { Job } from '../job/job';
 import { validateJob } from '../job/validate';
 import { plan } from '../plan/plan';
-import { provenList } from '../proof/proven-list';
+import { provenList } from '../parts/proven-list';
 import { ashdown } from './ashdown';
 import { kilnYard } from './kiln-yard';
 import { millRow } from './mill-row';

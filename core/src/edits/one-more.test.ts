@@ -3,7 +3,7 @@ import { shippedCatalogue } from '../fittings/catalogue';
 import type { Job } from '../job/job';
 import { validateJob } from '../job/validate';
 import { plan } from '../plan/plan';
-import { provenList } from '../proof/proven-list';
+import { provenList } from '../parts/proven-list';
 import { OVERFLOW, drumWith, linkedDrums, place, tankWith } from '../test/sample-jobs';
 import { applyEdits } from './edits';
 import { type OneMore, oneMoreHole, oneMoreRun, oneMoreTank } from './one-more';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { plan } from '../plan/plan';
-import { provenList } from '../proof/proven-list';
+import { provenList } from '../parts/proven-list';
 import { REGIONS } from '../region';
 import { DEEP } from '../test/runs';
 import { listText } from '../test/list-text';

@@ -4,7 +4,7 @@ import { holdsAtAll } from '../connections/mating';
 import { partTitle, shippedCatalogue } from '../fittings/catalogue';
 import type { Job, Penetration } from '../job/job';
 import { type Plan, plan } from '../plan/plan';
-import { provenList } from '../proof/proven-list';
+import { provenList } from '../parts/proven-list';
 import { REGIONS, type Region } from '../region';
 import { jobOfPattern } from './pattern';
 import { PATTERNS } from './patterns';

@@ -3,6 +3,7 @@ import { holdsAtAll } from '../connections/mating';
 import { contextOf } from '../derived/context';
 import { shippedCatalogue } from '../fittings/catalogue';
 import { overallMm } from '../fittings/part';
+import { provenList } from '../parts/proven-list';
 import { missingFrom } from '../proof/prove';
 import { LINES, jobOfLine } from '../test/lines';
 import { plan } from './plan';
@@ -22,6 +23,6 @@ test.each(LINES)('%s, %s: every joint of a line holds, is drawn, priced and on t
     expect(part?.regions, code).toContain(region);
   }
   const planned = plan(job, shippedCatalogue);
-  const lines = planned.parts.groups.flatMap((group) => group.lines);
+  const lines = provenList(planned).groups.flatMap((group) => group.lines);
   expect(missingFrom({ lines, cuts: planned.parts.cuts }, planned.context)).toEqual([]);
 });

@@ -85,6 +85,8 @@ function ofSides(a: Side, b: Side, at: At): readonly Claim[] {
   const coupler = both('cam').find(({ end }) => end.part === 'coupler');
   if (coupler && both('cam').length === 2)
     return [claim('WA', 1, at.use, { detail: `${sizeWords(coupler.end.size)} cam gasket`, notBought: true })];
+  const [bore] = hoses;
+  if (bore?.end.part === 'bore' && pipes[0]?.end.part === 'spigot') return ofPipeInHose(bore.end, pipes[0].end, at);
   if (both('gasket').length === 1 && pipes.length === 1) return ofGasket(at, pipes[0], both('gasket')[0]);
   return [];
 }
@@ -292,6 +294,13 @@ function ofHoses(pair: readonly Side<HoseEnd>[], at: At): readonly Claim[] {
   const two =
     Math.max(boreMm, hoseOf(barb.end).boreMm) >= TWO_FROM_MM || pair.some(({ end }) => end.system === 'pe-id');
   return wormDrive(outsideOnBarbMm, two ? 2 : 1, at);
+}
+
+/** A hose forced over plain pipe: as thick there as over the middle of its own tail, and clamped. */
+function ofPipeInHose(bore: HoseEnd, pipe: PipeEnd, at: At): readonly Claim[] {
+  const { boreMm, barbCrestMm, outsideOnBarbMm } = hoseOf(bore);
+  const onTailMm = barbCrestMm.reduce((sum, crest) => sum + crest, 0) / barbCrestMm.length;
+  return wormDrive(pipeOf(pipe).outsideMm + outsideOnBarbMm - onTailMm, boreMm >= TWO_FROM_MM ? 2 : 1, at);
 }
 
 /** Two washers, a nut and two threads beyond it, and a gasket of 3 mm; up to the next length that shops keep (common practice). */

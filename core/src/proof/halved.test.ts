@@ -1,8 +1,6 @@
 import { expect, test } from 'vitest';
-import { shippedCatalogue } from '../fittings/catalogue';
-import { contextOf } from '../derived/context';
 import type { PartsLine } from '../parts/list/parts-list';
-import { takeOff } from '../parts/take-off/take-off';
+import { wholeList } from '../test/whole-list';
 import { jobOfPattern } from '../patterns/pattern';
 import { PATTERNS } from '../patterns/patterns';
 import { REGIONS } from '../region';
@@ -29,8 +27,7 @@ test('an item that is dropped from its table, or given by half, is named in ever
   let changes = 0;
   const unnoticed: string[] = [];
   for (const { pattern, region } of JOBS) {
-    const context = contextOf(jobOfPattern(pattern, region), shippedCatalogue);
-    const { groups, cuts } = takeOff(context);
+    const { context, groups, cuts } = wholeList(jobOfPattern(pattern, region));
     const lines = groups.filter(({ id }) => id !== 'spares').flatMap((group) => group.lines);
     expect(missingFrom({ lines, cuts }, context)).toEqual([]);
     for (const code of new Set(lines.map((line) => line.code)))

@@ -1,15 +1,13 @@
 import { describe, expect, test } from 'vitest';
 import type { CheckContext } from '../derived/context';
-import { contextOf } from '../derived/context';
 import type { End } from '../connections/end';
-import { shippedCatalogue } from '../fittings/catalogue';
 import { isDownpipe } from '../fittings/capability';
 import { isByLength } from '../fittings/part';
 import type { Job } from '../job/job';
 import { OVERFLOW, TOP_INLET, place, tankWith, upToGutter } from '../test/sample-jobs';
 import { jobOfPattern } from '../patterns/pattern';
 import { PATTERNS } from '../patterns/patterns';
-import { takeOff } from '../parts/take-off/take-off';
+import { wholeList } from '../test/whole-list';
 import { REGIONS } from '../region';
 import { wallKindOf } from '../walls/tank-types';
 import { newParts, ofTrenches } from './along-lengths';
@@ -123,7 +121,14 @@ const RULES: readonly Rule[] = [
   { of: 'hole in concrete', applies: drilled('concrete'), things: [/Core drill|Hole saw/, /Eye protection/] },
   {
     of: 'hole no hand reaches',
-    applies: ({ job }) => job.penetrations.some(({ drawnIn }) => drawnIn),
+    // Something with a head inside is put in now, and holds.
+    applies: ({ joints }) =>
+      joints.some(
+        ({ a, b, mating, penetration }) =>
+          penetration?.drawnIn === true &&
+          mating.verdict === 'holds-with' &&
+          [a, b].some(({ end, stands }) => end?.kind === 'wall-seal' && end.style === 'bulkhead' && !stands),
+      ),
     things: [/Cord, weight and hook/],
   },
   {
@@ -240,10 +245,8 @@ describe('what a tradesman never leaves the shop without is on the list', () => 
     ...MORE.map((job) => [job.name, job] as const),
   ];
   test.each(JOBS)('%s', (_, job) => {
-    const context = contextOf(job, shippedCatalogue);
-    const lines = takeOff(context).groups.flatMap((group) =>
-      group.lines.map(({ title, detail }) => `${title} ${detail}`),
-    );
+    const { context, groups } = wholeList(job);
+    const lines = groups.flatMap((group) => group.lines.map(({ title, detail }) => `${title} ${detail}`));
     const lacking = RULES.filter(({ applies }) => applies(context)).flatMap(({ of, things }) => {
       met.add(of);
       return things.filter((thing) => !lines.some((line) => thing.test(line))).map((thing) => `${of}: ${thing}`);

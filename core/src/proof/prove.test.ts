@@ -9,6 +9,7 @@ import { newExtra } from '../job/places';
 import { anyJob } from '../test/arbitrary-job';
 import { DEEP, runs } from '../test/runs';
 import { OVERFLOW, TOP_INLET, drumWith, linkedDrums, place, tankWith, upToGutter } from '../test/sample-jobs';
+import { wholeList } from '../test/whole-list';
 import { missingFrom } from './prove';
 import type { Bar } from '../parts/cutting/cut-plan';
 import type { PartsLine } from '../parts/list/parts-list';
@@ -102,8 +103,7 @@ const JOBS: readonly Job[] = [
 ];
 /** A list with its job. Spares are a choice, and nobody misses one. */
 function listOf(job: Job) {
-  const context = contextOf(job, shippedCatalogue);
-  const { groups, cuts } = takeOff(context);
+  const { context, groups, cuts } = wholeList(job);
   return { job, context, cuts, lines: groups.filter(({ id }) => id !== 'spares').flatMap(({ lines }) => lines) };
 }
 type Listed = ReturnType<typeof listOf>;

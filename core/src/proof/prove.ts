@@ -39,7 +39,7 @@ export function claimsOf(context: CheckContext): readonly Claim[] {
     ),
     ...atHoles(context),
   ];
-  const all = [
+  const things = [
     ...ofParts(context),
     ...made,
     ...ofHolding(context),
@@ -50,9 +50,8 @@ export function claimsOf(context: CheckContext): readonly Claim[] {
     ...atPlaces(context),
     ...atRoofs(context),
     ...atHand(context),
-    ...byHand(context, made),
   ];
-  return asSold(all, context.job.measures);
+  return asSold([...things, ...byHand(context, things)], context.job.measures);
 }
 
 /** Lengths are listed to the millimetre, what is poured up to the next whole. */

@@ -2,7 +2,7 @@ import { needWords } from '../parts/tables/line-words';
 import { openQuestions } from '../parts/tables/open-questions';
 import type { Use } from '../parts/list/trace';
 import type { Plan } from '../plan/plan';
-import { provenList } from '../proof/proven-list';
+import { provenList } from '../parts/proven-list';
 import { formatMoney } from '../quantity/money';
 
 /** What a line is for, so that who reads the list can ask of each line why it is there: 'P1: part, joint 2'. */

@@ -1,5 +1,6 @@
 import 'server-only';
 import { openQuestions, paperOf, provenList, shelves } from '@herrero/core';
+import { listBody } from './api/plan-body';
 import { CSV_TYPE } from './csv';
 import { answerDownload } from './download';
 import { partsCsv } from './parts-csv';
@@ -19,7 +20,7 @@ export const answerPartsJson = answerDownload(({ plan, stored: { document, revis
   return {
     ending: 'parts.json',
     type: 'application/json',
-    body: JSON.stringify({ job: name, revision, currency, taxPercent, ...provenList(plan) }),
+    body: JSON.stringify({ job: name, revision, currency, taxPercent, ...listBody(plan) }),
   };
 });
 

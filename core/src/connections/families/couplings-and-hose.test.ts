@@ -120,6 +120,13 @@ describe('pipe that is known by its bore, in fittings that grip its outside', ()
   );
 });
 
+// 1/2 in pipe, 21.3 mm, in a 3/4 in hose whose wall on its tail is (26.5 - 20.35) / 2 = 3.1 mm: 27.5 mm round, 1.08 in; by SAE
+// J1508 no. 16 closes from 13/16 to 1-1/2 in, and 1.08 is a little below its middle (from memory).
+test('a hose forced over plain pipe is clamped, and stays unrated', () =>
+  expect(
+    mate({ kind: 'pipe', series: 'ips-40', size: '1/2', part: 'spigot' }, hose('hose', '3/4', 'bore')),
+  ).toMatchObject({ verdict: 'fits-unrated', needs: [{ kind: 'clamp', name: 'worm-drive clamp no. 16', count: 1 }] }));
+
 describe('ends of no standard', () => {
   const npt: End = { kind: 'thread', standard: 'npt', size: '1', sex: 'male' };
 

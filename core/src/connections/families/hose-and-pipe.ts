@@ -1,6 +1,7 @@
 import { SADDLE_REACH } from './pipe-joints/saddle';
+import { wormDrives } from '../make-up/clamp';
 import { differenceMm } from '../../quantity/length';
-import { hoseOf, hoseSystem } from '../standards/hose';
+import { type HoseSize, hoseOf, hoseSystem } from '../standards/hose';
 import { pipeOf, pipeSeries } from '../standards/pipes';
 import { bare, defineJointFamily, judgements, sourcesOf } from './joint-family';
 import { compressionReason } from './pipe-joints/compression';
@@ -19,6 +20,10 @@ const JUDGEMENTS = judgements({
 
 /** A plain pipe may be forced into a hose this much smaller than itself (our judgement). */
 const FORCED_SHARE = 0.16;
+
+/** How thick a hose is where it is stretched over its own tail [mm]. */
+const wallOnTailMm = ({ outsideOnBarbMm, barbCrestMm: [least, most] }: HoseSize): number =>
+  (outsideOnBarbMm - (least + most) / 2) / 2;
 
 /** A hose offered to the fitting or the end of rigid pipe: plain pipe in a hose, or bore-controlled pipe in a compression fitting. */
 export const hoseAndPipe = defineJointFamily({
@@ -61,6 +66,8 @@ export const hoseAndPipe = defineJointFamily({
             sources,
             `Use a ${hose.size} hose tail.`,
           ),
+          // The hose is as thick over the pipe as over its own tail.
+          needs: [wormDrives(outsideMm + 2 * wallOnTailMm(size), size.clampsPerJoint)],
           engagementMm: 25,
         };
       case 'loose-in-hose':

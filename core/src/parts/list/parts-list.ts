@@ -81,8 +81,31 @@ export interface PartsList {
   readonly totalUsd: number;
 }
 
-/** A list that everything counted anew from the job has been held against. */
+/** One way of making, and how much of it there is. */
+export interface WayLine {
+  readonly id: string;
+  readonly name: string;
+  readonly per: string;
+  readonly amount: number;
+  /** All of it: one trained hand, all things laid out; least and most. */
+  readonly minutes: readonly [number, number];
+  /** The most that any of it takes at once. */
+  readonly people: number;
+  readonly waits: readonly {
+    readonly what: string;
+    readonly before: string;
+    readonly minutes: readonly [number, number];
+  }[];
+  /** Looked at before, and after. */
+  readonly before: readonly string[];
+  readonly after: readonly string[];
+  readonly places: readonly string[];
+}
+
+/** A list with its tools, and what everything counted anew from the job says to it. */
 export interface ProvenList extends PartsList {
+  /** The usual cautions for what is made; local codes and licensed trades decide. */
+  readonly cautions: readonly string[];
   /** Its lines, and what the job asks for that is not there or not enough. */
   readonly listed: Completeness;
 }

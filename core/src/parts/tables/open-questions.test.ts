@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { drumWith } from '../../test/sample-jobs';
 import { plan } from '../../plan/plan';
-import { provenList } from '../../proof/proven-list';
+import { provenList } from '../proven-list';
 import { openQuestions } from './open-questions';
 
 const HOSE = [{ code: 'BH-075' }, { code: 'HB-075' }] as const;

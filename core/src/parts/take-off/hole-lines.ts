@@ -1,12 +1,13 @@
 import type { CheckContext } from '../../derived/context';
-import { holeDiameterM, sealOf } from '../../derived/resolve';
+import { holeDiameterM, isToDrill, sealOf } from '../../derived/resolve';
+import type { Penetration } from '../../job/job';
 import { tankOf } from '../../job/lookup';
 import { wallKindOf } from '../../walls/tank-types';
 import { useOfHole } from '../list/trace';
 import type { PartsLine } from '../list/parts-list';
+import { cutOf } from './drilling';
 import { siliconed } from './own-lines';
 import { packed } from './packed';
-import type { HoleToDrill } from './tools';
 
 /** A bead of silicone round one bulkhead [ml] (common practice). */
 const BEAD_ML = 15;
@@ -42,12 +43,22 @@ const ZINC_USD = 8;
 /** A stroke of the brush round the bare edge of a hole [ml for each mm of its diameter] (common practice). */
 const ZINC_ML_PER_MM = (0.2 * Math.PI) / 25;
 
-/** What keeps rust from the edge of a hole in sheet steel. */
-export function zincLines(drilled: readonly HoleToDrill[], { job, index }: CheckContext): PartsLine[] {
-  const bare = job.penetrations.filter((hole) => {
-    const tank = tankOf(job, hole);
-    return tank !== undefined && wallKindOf(tank) === 'metal' && drilled.some(({ id }) => id === hole.id);
+/** Holes that are cut in steel: their edge is bare. */
+export const bareInSteel = (context: CheckContext): readonly Penetration[] =>
+  context.job.penetrations.filter((hole) => {
+    const tank = tankOf(context.job, hole);
+    return (
+      tank !== undefined &&
+      wallKindOf(tank) === 'metal' &&
+      isToDrill(hole, context.index) &&
+      cutOf(hole, context) !== undefined
+    );
   });
+
+/** What keeps rust from the edge of a hole in sheet steel. */
+export function zincLines(context: CheckContext): PartsLine[] {
+  const { job, index } = context;
+  const bare = bareInSteel(context);
   if (bare.length === 0) return [];
   const acrossMm = bare.reduce((sum, { id }) => sum + (holeDiameterM(id, job, index) ?? 0) * 1000, 0);
   return [

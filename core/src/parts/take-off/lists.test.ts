@@ -1,14 +1,8 @@
 import { cementFor } from '../../connections/make-up/cement';
 import { describe, expect, test } from 'vitest';
-import type { Need } from '../../connections/mating';
-import { shippedCatalogue } from '../../fittings/catalogue';
-import { contextOf } from '../../derived/context';
-import { emptyJob } from '../../job/job';
-import { newPart } from '../../job/new-part';
-import { useOfPart } from '../list/trace';
 import { sawFit } from '../../walls/hole-saws';
 import { type PlacedNeed, consumableLines } from './consumables';
-import { drillLines, toolLines } from './tools';
+import { sawLines } from './saw-lines';
 
 const INCH = 0.0254;
 const at = (place: string) => ({ use: { place, of: 'joint', id: `j-${place}`, penetrationId: undefined } }) as const;
@@ -156,7 +150,7 @@ describe('hole saws', () => {
   });
 
   test('one saw cuts all holes of its size', () => {
-    const lines = drillLines(
+    const lines = sawLines(
       [
         { id: 'P3', label: 'P3', cut: { fit: 'fits', sawM: 2.5 * INCH } },
         { id: 'P3', label: 'P3', cut: { fit: 'allowed', sawM: 2.5 * INCH } },
@@ -164,60 +158,14 @@ describe('hole saws', () => {
       ],
       'in-gal',
     );
-    expect(lines.slice(0, 2)).toMatchObject([
+    expect(lines).toMatchObject([
       { detail: '1-5/8 in', buy: 1, places: ['P4'] },
       { detail: '2-1/2 in', buy: 1, places: ['P3'], note: expect.stringContaining('2 holes') as string },
     ]);
-    expect(lines.map(({ code }) => code)).toContain('SW-ARB');
   });
 
-  test('without a saw there is no arbor either, but a jigsaw', () => {
-    const codes = drillLines([{ id: 'P1', label: 'P1', cut: { fit: 'template' } }], 'mm-l').map(({ code }) => code);
-    expect(codes).toContain('JS');
-    expect(codes).not.toContain('SW-ARB');
-  });
+  test('a hole without a saw buys none', () =>
+    expect(sawLines([{ id: 'P1', label: 'P1', cut: { fit: 'template' } }], 'mm-l')).toEqual([]));
 
-  test('nothing to drill needs nothing', () => expect(drillLines([], 'mm-l')).toEqual([]));
-});
-
-describe('tools', () => {
-  const part = (code: string) => {
-    const found = shippedCatalogue.byCode.get(code);
-    if (!found) throw new Error(code);
-    return found;
-  };
-
-  const context = contextOf(emptyJob('None', 'in-gal'), shippedCatalogue);
-  const toolsFor = (codes: readonly string[], needs: readonly Need[] = []): readonly string[] =>
-    toolLines({
-      context,
-      needs,
-      placed: codes.map((code) => ({
-        part: part(code),
-        placed: newPart(code, code),
-        use: useOfPart(code, { id: 'h', label: 'P1' }),
-      })),
-    }).map(({ code }) => code);
-
-  // A tape, gloves, rags and a bucket go to every job (common practice).
-  const BAG = ['TM', 'GLV', 'RAG', 'BUC'];
-  // Pipe of 1 in is cut round, pipe of 3 in is sawn.
-  test.each([
-    ['a pipe', ['PI-100'], [...BAG, 'PC', 'BV']],
-    ['a large pipe', ['PI-300'], [...BAG, 'FS', 'BV']],
-    ['a hose', ['HO-100'], [...BAG, 'KN']],
-    ['a bulkhead', ['BH-100'], [...BAG, 'SR']],
-    ['nothing', [], []],
-  ])('for %s', (_, codes, expected) => expect(toolsFor(codes)).toEqual(expected));
-
-  test('for tape two wrenches, for clamps a driver', () =>
-    expect(
-      toolsFor(
-        ['NC-100'],
-        [
-          { kind: 'tape', size: '1', turns: 5, lengthM: 0.5 },
-          { kind: 'clamp', name: 'x', count: 1 },
-        ],
-      ),
-    ).toEqual([...BAG, 'WR', 'SD']));
+  test('nothing to drill needs nothing', () => expect(sawLines([], 'mm-l')).toEqual([]));
 });

@@ -18,7 +18,7 @@ const BOUGHT: Readonly<
 };
 
 /** Holes in which something of one's own is, and nothing of the catalogue: it is bought unless it is there. */
-const ownSealed = ({ job, index }: CheckContext): readonly Penetration[] =>
+export const ownSealed = ({ job, index }: CheckContext): readonly Penetration[] =>
   job.penetrations.filter((hole) => ownSealIn(hole, index) !== undefined);
 
 /** Holes that silicone alone closes. */

@@ -1,6 +1,6 @@
 import { twoDrums } from '../../test/layouts';
 import { plan } from '../../plan/plan';
-import { provenList } from '../../proof/proven-list';
+import { provenList } from '../proven-list';
 import { rising } from '../../job/placed-part';
 import { describe, expect, test } from 'vitest';
 import { shippedCatalogue } from '../../fittings/catalogue';

@@ -36,17 +36,31 @@ interface Held {
   readonly fixedTo: Substrate | null;
 }
 
+const heldDownpipes = (context: CheckContext): readonly Held[] =>
+  putIn(context)
+    .filter(({ part }) => isByLength(part) && isDownpipe(part))
+    .map((item): Held => ({ item, fixedTo: roofsInto(context.job, item.penetration.id)[0]?.fixedTo ?? null }));
+
+/** Everything that brackets hold, how many, and what they are fixed to; null: nobody has said it. */
+export const bracketed = (
+  context: CheckContext,
+): readonly { readonly use: Use; readonly count: number; readonly fixedTo: Substrate | null }[] => [
+  ...heldDownpipes(context).map(({ item, fixedTo }) => ({
+    use: item.use,
+    count: bracketsFor(item.placed.lengthM),
+    fixedTo,
+  })),
+  ...hungGutters(context.job).map(({ roof, use, pieces }) => ({
+    use,
+    count: pieces.bracket,
+    fixedTo: roof.fixedTo,
+  })),
+];
+
 /** Brackets of the downpipes that are put up, and what fixes them and those of the gutters to what they are on. */
 export function bracketLines(context: CheckContext): PartsLine[] {
-  const { job, catalogue } = context;
-  const gutters = hungGutters(job).map(({ roof, use, pieces }) => ({
-    fixedTo: roof.fixedTo,
-    count: pieces.bracket,
-    use,
-  }));
-  const held = putIn(context)
-    .filter(({ part }) => isByLength(part) && isDownpipe(part))
-    .map((item): Held => ({ item, fixedTo: roofsInto(job, item.penetration.id)[0]?.fixedTo ?? null }));
+  const { catalogue } = context;
+  const held = heldDownpipes(context);
   const usesOf = (own: readonly Held[]): readonly Use[] => own.map(({ item }) => item.use);
   const count = (own: readonly Held[]): number =>
     own.reduce((sum, { item }) => sum + bracketsFor(item.placed.lengthM), 0);
@@ -67,11 +81,7 @@ export function bracketLines(context: CheckContext): PartsLine[] {
     ];
   });
   const anchors = SUBSTRATES.flatMap((substrate): PartsLine[] => {
-    const pipes = held.filter(({ fixedTo }) => fixedTo === substrate);
-    const own = [
-      ...pipes.map(({ item }) => ({ use: item.use, count: bracketsFor(item.placed.lengthM) })),
-      ...gutters.filter(({ fixedTo }) => fixedTo === substrate),
-    ];
+    const own = bracketed(context).filter(({ fixedTo }) => fixedTo === substrate);
     if (own.length === 0) return [];
     const anchor = ANCHORS[substrate];
     return [
@@ -90,7 +100,7 @@ export function bracketLines(context: CheckContext): PartsLine[] {
 }
 
 /** The gutters that are put up, with what each takes. */
-const hungGutters = (job: CheckContext['job']) =>
+export const hungGutters = (job: CheckContext['job']) =>
   job.roofs.flatMap((roof) => {
     const range = roof.gutterM === 0 ? undefined : gutterOf(job, roof);
     return range ? [{ roof, use: useOfRoof(roof), range, pieces: gutterPieces(roof.gutterM, range) }] : [];
@@ -159,9 +169,9 @@ export function warningLines(context: CheckContext): PartsLine[] {
 
 const MARKER_USD = 5.5;
 
-/** A post that says where an overflow comes to daylight, so that nobody buries or mows it. */
-export const markerLines = ({ runs, job }: CheckContext): PartsLine[] => {
-  const ends = runs.flatMap(({ penetration, strands }) =>
+/** Where an overflow comes to daylight. */
+export const outfalls = ({ runs, job }: CheckContext): readonly Use[] =>
+  runs.flatMap(({ penetration, strands }) =>
     penetration.roles.includes('overflow')
       ? strands.flatMap(({ end }) => {
           const place = placeAt(job, end);
@@ -169,6 +179,10 @@ export const markerLines = ({ runs, job }: CheckContext): PartsLine[] => {
         })
       : [],
   );
+
+/** A post that says where an overflow comes to daylight, so that nobody buries or mows it. */
+export const markerLines = (context: CheckContext): PartsLine[] => {
+  const ends = outfalls(context);
   return ends.length === 0
     ? []
     : [
@@ -196,10 +210,10 @@ const SEALED_MM = 15;
 const SEALANT_TUBE_ML = 300;
 const SEALANT_USD = 6.5;
 
-/** A sleeve where a line goes through a wall on its way to its place, one for each line that does, and what fills its gap. */
-export function sleeveLines(context: CheckContext): PartsLine[] {
+/** Where a line goes through a wall on its way to its place, one for each line that does. */
+export function sleeved(context: CheckContext): readonly Sleeve[] {
   const { job } = context;
-  const sleeves = runsOnce(context).flatMap((run) =>
+  return runsOnce(context).flatMap((run) =>
     job.terminals.flatMap(({ id, throughM }) => {
       const pipe = lastPipe(run, id);
       if (throughM === null || !pipe) return [];
@@ -212,11 +226,15 @@ export function sleeveLines(context: CheckContext): PartsLine[] {
       return [{ detail, size, gapMl, use: useOfTerminal(id, run.penetration) }];
     }),
   );
-  if (sleeves.length === 0) return [];
-  return [...sleeveLinesOf(sleeves), sealantLine(sleeves)];
 }
 
-interface Sleeve {
+/** A sleeve for each line through a wall, and what fills its gap. */
+export function sleeveLines(context: CheckContext): PartsLine[] {
+  const sleeves = sleeved(context);
+  return sleeves.length === 0 ? [] : [...sleeveLinesOf(sleeves), sealantLine(sleeves)];
+}
+
+export interface Sleeve {
   readonly detail: string;
   readonly size: StrandItem['part']['size'];
   readonly gapMl: number;

@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import { shippedCatalogue } from '../../fittings/catalogue';
 import type { Spares } from '../../job/job';
 import { plan } from '../../plan/plan';
-import { provenList } from '../../proof/proven-list';
+import { provenList } from '../proven-list';
 import { tankWith } from '../../test/sample-jobs';
 
 const listWith = (spares: Spares) =>

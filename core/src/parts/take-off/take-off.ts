@@ -29,12 +29,12 @@ import { earthLines } from './earth-lines';
 import { bracketLines, gutterLines, markerLines, sleeveLines, warningLines } from './site-lines';
 import { spareLines } from './spare-lines';
 import { strapLines } from './straps';
-import { type HoleToDrill, drillLines, toolLines } from './tools';
+import { type HoleToDrill, sawLines } from './saw-lines';
 import { type Use, traced } from '../list/trace';
 
 /**
  * Everything needed to build the job, in the order in which it is reached for: what drills, what seals the walls, each
- * run, pipe and hose by stock length, what closes the joints, tools. What is not known is a question, never left out.
+ * run, pipe and hose by stock length, what closes the joints. What is not known is a question, never left out.
  */
 export function takeOff(context: CheckContext): PartsList {
   const byRun = putInByRun(context);
@@ -48,7 +48,7 @@ export function takeOff(context: CheckContext): PartsList {
   const sawn = holes.map((hole) => ({ id: hole.id, label: hole.label, cut: cutOf(hole, context) }));
   const drillable = sawn.filter((hole): hole is HoleToDrill => hole.cut !== undefined);
   const groups: PartsGroup[] = [
-    group('drill', 'Drill', 'hole saws and what goes with them', drillLines(drillable, context.job.measures)),
+    group('drill', 'Drill', 'hole saws', sawLines(drillable, context.job.measures)),
     seals,
     ...runs,
     group(
@@ -71,14 +71,8 @@ export function takeOff(context: CheckContext): PartsList {
     group('consumables', 'Consumables', 'tape, primer, cement, clamps', [
       ...consumableLines(needs, context.job.measures),
       ...siliconeLines(context),
-      ...zincLines(drillable, context),
+      ...zincLines(context),
     ]),
-    group(
-      'tools',
-      'Tools',
-      'not counted in the price',
-      toolLines({ context, needs: needs.map(({ need }) => need), placed: putIn(context) }),
-    ),
   ].filter(({ lines }) => lines.length > 0);
   const builtIn = gather(groups, (one) => one.lines);
   const spares = group('spares', 'Spares', SPARES_WORDS[context.job.spares], spareLines(builtIn, context));

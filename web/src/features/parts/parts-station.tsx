@@ -1,6 +1,6 @@
 'use client';
 
-import { type Completeness, type PartsList, cautionsOf, provenList } from '@herrero/core';
+import { type Completeness, type PartsList, type ProvenList, provenList } from '@herrero/core';
 import dynamic from 'next/dynamic';
 import { type ReactNode } from 'react';
 import { type Seam, SeamGlyph } from '@/ui/seam-glyph';
@@ -11,18 +11,19 @@ import { PartsGroups } from './parts-groups';
 import { MoneyAndSpares } from './money-and-spares';
 import { Opens } from './opens';
 import { TakeAway } from './take-away';
-import { UnifyPanel } from './unify-panel';
 
 // What is not asked for every day comes when it is asked for.
 const Opening = () => <p className="py-2 type-second">Opening</p>;
 const BuyingPanel = dynamic(() => import('./buying-panel'), { loading: Opening });
 const WithIt = dynamic(() => import('./with-it'), { loading: Opening });
 const MerchantLinks = dynamic(() => import('./merchant-links'), { loading: Opening });
+const Buildings = dynamic(() => import('./buildings'), { loading: Opening });
+const HowMade = dynamic(() => import('./how-made'), { loading: Opening });
 const ForeignList = dynamic(() => import('./foreign-list'), { loading: Opening });
 
 /** The station Parts: is it complete, what to take, what to cut, what closes the joints. */
 export function PartsStation() {
-  const parts = useJob((state) => state.plan.parts);
+  const parts = useJob((state) => provenList(state.plan));
   const jobId = useJob((state) => state.jobId);
   const unsent = useJob((state) => state.unsent.length);
   return (
@@ -33,7 +34,7 @@ export function PartsStation() {
           in the order you will reach for them
         </span>
       </h1>
-      <CompletenessLines />
+      <CompletenessLines parts={parts} />
       {parts.groups.length === 0 ? (
         <>
           <p className="py-4">Nothing is needed yet: the list fills as holes are sealed and runs are built.</p>
@@ -59,14 +60,19 @@ export function PartsStation() {
             <Opens title="Buy it" asks="Prices and stock of suppliers">
               {() => <BuyingPanel />}
             </Opens>
-            <UnifyPanel />
+            <Opens title="How it is made" asks="Each way of making: how long, by how many, what to look at">
+              {() => <HowMade />}
+            </Opens>
+            <Opens title="Fewer different parts" asks="What could be the same everywhere?">
+              {() => <Buildings />}
+            </Opens>
             <Opens title="Send it" asks="A link for the merchant">
               {() => <MerchantLinks />}
             </Opens>
             <Opens title="Bring it in" asks="A parts list from elsewhere">
               {() => <ForeignList />}
             </Opens>
-            <Cautions parts={parts} />
+            <Cautions cautions={parts.cautions} />
           </div>
         </div>
       )}
@@ -74,8 +80,7 @@ export function PartsStation() {
   );
 }
 
-function CompletenessLines() {
-  const { ends, joints, holes, lengths, listed } = useJob((state) => provenList(state.plan));
+function CompletenessLines({ parts: { ends, joints, holes, lengths, listed } }: { readonly parts: ProvenList }) {
   return (
     <section
       aria-label="Is it complete"
@@ -219,12 +224,12 @@ function Questions({ questions }: { readonly questions: readonly string[] }) {
 }
 
 /** The usual caution, at the step where it matters. */
-function Cautions({ parts }: { readonly parts: PartsList }) {
+function Cautions({ cautions }: Pick<ProvenList, 'cautions'>) {
   return (
     <section aria-label="Cautions" className="mt-5">
       <h2 className="border-b-2 border-ink pb-1 type-head">Caution</h2>
       <ul className="list-disc space-y-1 py-1.5 pl-5 type-row">
-        {cautionsOf(parts).map((caution) => (
+        {cautions.map((caution) => (
           <li key={caution}>{caution}</li>
         ))}
       </ul>

@@ -1,4 +1,7 @@
-import { type Plan, fillText, provenList, triedFixes } from '@herrero/core';
+import { type Plan, fillText, provenList, triedFixes, wayLines } from '@herrero/core';
+
+/** The parts list as the API gives it: with its tools, its proof, and how everything on it is made. */
+export const listBody = (plan: Plan) => ({ ...provenList(plan), ways: wayLines(plan.context) });
 
 /** A plan as the API gives it: data with its words, without the index it was computed from. */
 export function planBody(plan: Plan) {
@@ -39,6 +42,6 @@ export function planBody(plan: Plan) {
     settled: settled.flatMap(({ check, messageId, title, text, at, data, settled: by }) =>
       by ? [{ check, messageId, title, text: fillText(text, data, measures), at, settled: by }] : [],
     ),
-    parts: provenList(plan),
+    parts: listBody(plan),
   };
 }

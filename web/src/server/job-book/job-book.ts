@@ -7,9 +7,9 @@ import {
   PURPOSE_NAMES,
   type Plan,
   SETTLED_WORDS,
+  allWaysWords,
   bothLengths,
   centreToCentre,
-  cautionsOf,
   coursesOf,
   cutWords,
   drillHoles,
@@ -27,6 +27,10 @@ import {
   reckoned,
   reckoningWords,
   tapeMarks,
+  wayAmountWords,
+  wayLines,
+  wayRows,
+  wayTimeWords,
 } from '@herrero/core';
 import { format } from 'date-fns';
 import { type Paper, drillingSheets } from '../drilling-sheet/lay-out';
@@ -150,7 +154,7 @@ function listBlocks(book: Book): readonly Block[] {
   return [
     paragraph(totals, widthMm, 3.6, true),
     heading('Caution', widthMm),
-    ...cautionsOf(parts).map((text) => paragraph(text, widthMm)),
+    ...parts.cautions.map((text) => paragraph(text, widthMm)),
     ...(openQuestions(parts).length === 0
       ? []
       : [
@@ -160,6 +164,25 @@ function listBlocks(book: Book): readonly Block[] {
     ...settledBlocks(book, widthMm),
     ...saidBlocks(book, widthMm),
     ...parts.groups.flatMap((group) => groupBlocks(group, book)),
+    ...wayBlocks(book),
+  ];
+}
+
+/** How it is made: each way with how long it takes, what it waits for and what is looked at. */
+function wayBlocks({ job, plan, paper }: Book): readonly Block[] {
+  const ways = wayLines(plan.context);
+  const widthMm = widthOn(paper);
+  if (ways.length === 0) return [];
+  return [
+    heading('How it is made', widthMm),
+    paragraph(allWaysWords(ways), widthMm),
+    ...ways.flatMap((way) => [
+      {
+        ...paragraph(`${way.name}: ${wayAmountWords(way, job.measures)}, ${wayTimeWords(way)}`, widthMm, TEXT_MM, true),
+        withNext: true as const,
+      },
+      ...wayRows(way).map(([about, said]) => paragraph(`${about}: ${said}`, widthMm, 2.8)),
+    ]),
   ];
 }
 

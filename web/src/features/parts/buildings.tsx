@@ -7,16 +7,9 @@ import { useJob } from '../../store/job-provider';
 import { useMoney } from '../../store/use-money';
 import { SearchFailed } from '../routes/search-failed';
 import { useAnswer } from '../routes/use-answer';
-import { Opens } from './opens';
 
 /** The whole job built with the fewest different parts, or most cheaply, beside how it is now. */
-export const UnifyPanel = () => (
-  <Opens title="Fewer different parts" asks="What could be the same everywhere?">
-    {() => <Buildings />}
-  </Opens>
-);
-
-function Buildings() {
+export default function Buildings() {
   const job = useJob((state) => state.job);
   const make = useJob((state) => state.make);
   const money = useMoney();

@@ -4,7 +4,7 @@ import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { expect, test, vi } from 'vitest';
 import { freshDesk, showAtDesk } from '../desk/test/at-a-desk';
-import { UnifyPanel } from './unify-panel';
+import Buildings from './buildings';
 
 vi.mock('next/navigation', () => ({ useRouter: () => ({}) }));
 
@@ -13,8 +13,7 @@ freshDesk();
 test('the job is held against its fewest and its cheapest building, and one of them is built in a press', async () => {
   const job = ternPoint();
   const { fewest, now: asIs } = unify(contextOf(job, shippedCatalogue));
-  const { now } = showAtDesk(<UnifyPanel />, job);
-  await userEvent.click(screen.getByRole('button', { name: 'What could be the same everywhere?' }));
+  const { now } = showAtDesk(<Buildings />, job);
   expect(await screen.findByText(new RegExp(`As it is: ${asIs.differentParts} different parts`))).toBeDefined();
   const proposed = within(await screen.findByRole('region', { name: 'Fewest different' }));
   expect(proposed.getByRole('heading').textContent).toContain(`${fewest.differentParts} different parts`);

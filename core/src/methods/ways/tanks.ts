@@ -1,0 +1,91 @@
+import { type Method, two } from '../method';
+
+/** What is done at a tank itself before anything is built on to it, and once for the whole job. */
+export const TANK_WAYS = {
+  'day-kit': {
+    name: 'Lay ready and clear away',
+    per: 'job',
+    minutes: [15, 30],
+    tools: ['tape', 'level', 'gloves', 'rags', 'bucket', 'light', 'firstAid', 'wrenches', 'screwdriver', 'knife'],
+  },
+  'wash-out': {
+    name: 'Wash a used container out',
+    per: 'tank',
+    minutes: [30, 90],
+    tools: ['brush', 'fillHose', 'gloves'],
+    caution: 'contents',
+  },
+  'drum-bung': {
+    name: 'Undo the bung of a drum',
+    per: 'hole',
+    minutes: [2, 5],
+    tools: ['bung'],
+    caution: 'contents',
+  },
+  'lid-open': {
+    name: 'Open a lid and close it again',
+    per: 'tank',
+    minutes: [2, 10],
+    tools: ['lidKey'],
+    caution: 'confined',
+  },
+  'bed-base': {
+    name: 'Lay the base of a tank',
+    per: 'tank',
+    minutes: [60, 240],
+    people: two,
+    tools: ['spade', 'barrow', 'level', 'tape'],
+  },
+  blocks: {
+    name: 'Lay blocks under a tank',
+    per: 'tank',
+    minutes: [30, 90],
+    people: two,
+    tools: ['level', 'mallet', 'gloves'],
+  },
+  planks: {
+    name: 'Lay planks on blocks',
+    per: 'tank',
+    minutes: [30, 90],
+    people: two,
+    tools: ['woodSaw', 'level', 'drill'],
+  },
+  pit: {
+    name: 'Dig a pit, set the tank, fill round it in layers',
+    per: 'tank',
+    minutes: [180, 480],
+    people: two,
+    tools: ['locator', 'spade', 'barrow', 'string', 'level', 'fillHose', 'gloves'],
+    caution: 'float',
+  },
+  'set-tank': {
+    name: 'Carry a tank to its place and set it',
+    per: 'tank',
+    minutes: [20, 90],
+    people: two,
+    tools: ['rope', 'level'],
+  },
+  anchor: {
+    name: 'Hold a tank down under ground water',
+    per: 'tank',
+    minutes: [90, 240],
+    people: two,
+    tools: ['wrenches', 'level'],
+    caution: 'float',
+  },
+  brace: {
+    name: 'Brace a tank inside while it is filled round',
+    per: 'tank',
+    minutes: [30, 90],
+    people: two,
+    tools: ['level'],
+    caution: 'confined',
+  },
+  riser: {
+    name: 'Set a riser and its lid',
+    per: 'tank',
+    minutes: [30, 90],
+    tools: ['woodSaw', 'level', 'screwdriver'],
+    caution: 'trench',
+  },
+} as const satisfies Readonly<Record<string, Method>>;

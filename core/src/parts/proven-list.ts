@@ -1,0 +1,56 @@
+import type { CheckContext } from '../derived/context';
+import { partTitle } from '../fittings/catalogue';
+import { cautionsIn, makingOf } from '../methods/applied';
+import { ALWAYS } from '../methods/cautions';
+import { missingFrom } from '../proof/prove';
+import { memoize } from '../quantity/memoize';
+import type { Completeness, PartsGroup, PartsList, ProvenList } from './list/parts-list';
+import { toolLines } from './take-off/tool-lines';
+
+/** A list, and the job as it was judged for it. */
+interface Listed {
+  readonly parts: PartsList;
+  readonly context: CheckContext;
+}
+
+/**
+ * The list of a plan as it goes out: with the tools that its ways of making take, with what no way is described for as a question, and
+ * with its proof: everything counted anew from the job, held against what is built in, without the spares.
+ * Pure; made once for each plan, and only where somebody asks, since no screen but Parts and no paper needs it.
+ */
+export const provenList = memoize((plan: Listed): ProvenList => {
+  const { parts, context } = plan;
+  const making = makingOf(context);
+  const tools = toolLines(context);
+  const spares = parts.groups.filter(({ id }) => id === 'spares');
+  const builtIn = parts.groups.filter(({ id }) => id !== 'spares');
+  const groups = [...builtIn, ...(tools.length === 0 ? [] : [toolGroup(tools)]), ...spares];
+  return {
+    ...parts,
+    groups,
+    questions: [...parts.questions, ...making.undescribed.map(({ name }) => `How is ${name} made?`)],
+    cautions: [...cautionsIn(making), ALWAYS],
+    listed: listed({ parts: { ...parts, groups: groups.filter(({ id }) => id !== 'spares') }, context }),
+  };
+});
+
+const toolGroup = (lines: PartsGroup['lines']): PartsGroup => ({
+  id: 'tools',
+  title: 'Tools',
+  subtitle: 'not counted in the price',
+  lines,
+});
+
+function listed({ parts, context }: Listed): Completeness {
+  const lines = parts.groups.flatMap(({ lines: own }) => own);
+  const missing = missingFrom({ lines, cuts: parts.cuts }, context);
+  const notThere = missing.filter(({ bought }) => !bought).length;
+  return {
+    done: lines.length - (missing.length - notThere),
+    of: lines.length + notThere,
+    missing: missing.map(({ code, detail }) => {
+      const part = context.catalogue.byCode.get(code);
+      return part ? partTitle(part) : (detail ?? code);
+    }),
+  };
+}
