@@ -71,7 +71,7 @@ describe('what is made in a job', () => {
   test('a wide socket takes two people and a swab of its own', () => {
     expect(way(glued('300'), 'solvent-primer')).toMatchObject({ people: 2 });
     expect(toolsOf(glued('300'))).toContain(
-      'Brush or swab for cement: about half as wide as the pipe; for 3 in, from the van',
+      'Brush or swab for cement: (about half as wide as the pipe; for 3 in), from the van',
     );
   });
 

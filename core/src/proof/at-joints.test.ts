@@ -46,7 +46,7 @@ function inWords(claims: ReturnType<typeof atJoint>): readonly string[] {
   return claims.flatMap(({ code, detail, amount }) => {
     if (code.startsWith('TA-')) return [`tape ${amount.toFixed(2)}`];
     if (cements[code] !== undefined) return [`cement ${cements[code]} ${amount.toFixed(2)} ${primer.toFixed(2)}`];
-    if (code === 'SO-250') return [`solder ${Math.round(amount * 1000)}`];
+    if (code === 'SOL-250') return [`solder ${Math.round(amount * 1000)}`];
     if (code === 'LU') return ['soap'];
     return detail === undefined ? [] : [`${detail} ${amount}`];
   });

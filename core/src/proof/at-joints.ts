@@ -210,7 +210,7 @@ function ofSocket(
   if (pipe === undefined || fitting === undefined) return [];
   if (pipe === 'copper')
     return [
-      claim('SO-250', Math.ceil(outsideMm) / 1000, use, { unit: 'm' }),
+      claim('SOL-250', Math.ceil(outsideMm) / 1000, use, { unit: 'm' }),
       claim('FX-80', outsideMm * 0.02, use, { unit: 'ml' }),
     ];
   const [inside, outside] = [SOLVED[pipe], SOLVED[fitting]];

@@ -2,7 +2,7 @@ import { isFlexible } from '../assembly/flexible';
 import type { CheckContext } from '../derived/context';
 import { isToDrill } from '../derived/resolve';
 import { isGuest } from '../derived/shared-stand';
-import { pipeOf } from '../connections/standards/pipes';
+import { pipeOf, pipeSeries } from '../connections/standards/pipes';
 import { tankOf } from '../job/lookup';
 import { type Part, isByLength, outsideMmOf } from '../fittings/part';
 import { isDownpipe } from '../fittings/capability';
@@ -65,8 +65,8 @@ export function byHand(context: CheckContext, things: readonly Claim[]): readonl
       inSteel.filter(({ id }) => at(/^SW-/).some((use) => use.id === id)),
       'GLV',
     ),
-    ...tools(at(/^ZP-/), 'RAG'),
-    ...tools(at(/^SI-/), 'SG', 'RAG'),
+    ...tools(at(/^ZP-100$/), 'RAG'),
+    ...tools(at(/^SI-300$/), 'SG', 'RAG'),
     ...tools(at(/^(OC|OP|OH|OL|OW)-/), 'SD'),
     ...joining(context, things, tools),
     ...(news.length === 0
@@ -124,7 +124,7 @@ function joining(context: CheckContext, made: readonly Claim[], tools: Tools): r
     ),
     ...tools(at(/^HC-/), 'SD'),
     ...tools(at(/^BO$/), 'TQ'),
-    ...tools(at(/^SO-250$/), 'TO'),
+    ...tools(at(/^SOL-250$/), 'TO'),
     ...met.flatMap(({ a, b, joint, penetration }) => {
       const use: Use = { place: penetration?.label ?? '', of: 'joint', id: joint.id, penetrationId: penetration?.id };
       return [a.end, b.end].flatMap((end): readonly Claim[] => {
@@ -137,7 +137,10 @@ function joining(context: CheckContext, made: readonly Claim[], tools: Tools): r
             return tools([use], washer && coarse ? 'SR' : washer && end.swivel === true ? 'GP' : 'WR');
           }
           case 'pipe':
-            return end.part === 'spigot' ? [] : tools([use], ...(FITTING_TOOLS[end.part] ?? []));
+            // Tube with teeth goes in by hand.
+            return end.part === 'spigot' || (end.part === 'push-fit' && pipeSeries(end.series).pressure)
+              ? []
+              : tools([use], ...(FITTING_TOOLS[end.part] ?? []));
           case 'gasket':
             return tools([use], 'MA');
           case 'hose':
@@ -207,7 +210,7 @@ function cutting(of: PartsThat, tools: Tools): readonly Claim[] {
 
 /** What is done with things that are there to be put up, laid and fixed, by the code of the thing. */
 const WITH_THINGS: readonly (readonly [code: RegExp, ...tools: readonly string[]])[] = [
-  [/^WT-/, 'LOC', 'SPD', 'BA', 'STR', 'LE', 'GLV'],
+  [/^WT-100$/, 'LOC', 'SPD', 'BA', 'STR', 'LE', 'GLV'],
   [/^ST-/, 'DR', 'LE', 'TM'],
   [/^AM$/, 'DR', 'MBT', 'EY'],
   [/^SLV$/, 'DT', 'DR', 'EY'],
@@ -215,11 +218,11 @@ const WITH_THINGS: readonly (readonly [code: RegExp, ...tools: readonly string[]
   [/^OM$/, 'SPD'],
   [/^LB$/, 'RAG'],
   [/^FOM?-/, 'KN'],
-  [/^PA-/, 'PB', 'RAG'],
-  [/^FM-/, 'BUC', 'BA'],
+  [/^PA-500$/, 'PB', 'RAG'],
+  [/^FM-20$/, 'BUC', 'BA'],
   [/^BK$/, 'MA', 'LE', 'GLV'],
   [/^PK$/, 'WS', 'DR'],
-  [/^TS-/, 'WR'],
+  [/^TS-50$/, 'WR'],
   [/^RI$/, 'WS', 'SD'],
 ];
 

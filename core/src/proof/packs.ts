@@ -13,7 +13,7 @@ const PACKS: readonly (readonly [code: RegExp, holds: number])[] = [
   // A roll of warning tape: 100 m.
   [/^WT-100$/, 100],
   // 250 g of 3 mm wire at 7.3 g/cm3.
-  [/^SO-250$/, 4.8],
+  [/^SOL-250$/, 4.8],
   [/^FX-80$/, 80],
   [/^(BE|FM)-20$/, 0.02],
   // Six feet.

@@ -8,7 +8,7 @@ import { tankOf } from '../../job/lookup';
 import { useOfHole } from '../../parts/list/trace';
 import { cutOf } from '../../parts/take-off/drilling';
 import { bareInSteel } from '../../parts/take-off/hole-lines';
-import { ownSealed, siliconed } from '../../parts/take-off/own-lines';
+import { ownSealItem, ownSealed, siliconed } from '../../parts/take-off/own-lines';
 import { putIn } from '../../parts/take-off/put-in';
 import { wallKindOf } from '../../walls/tank-types';
 import type { Work } from '../method';
@@ -57,7 +57,8 @@ export const atHoles = (context: CheckContext): readonly Found[] => {
     ...each(bareInSteel(context), 'zinc-edge'),
     ...each([...beaded, ...siliconed(context)], 'silicone-bead'),
     ...each(
-      ownSealed(context).filter(({ ownSeal }) => ownSeal !== 'silicone' && ownSeal !== 'notch'),
+      // Where the hole stays clear or is a notch, nothing is set.
+      ownSealed(context).filter((hole) => ownSealItem(hole) !== undefined),
       'own-seal',
     ),
   ];

@@ -1,7 +1,7 @@
 import type { End } from '../../connections/end';
 import type { Cement } from '../../connections/material';
 import { CONTAINER_THREADS } from '../../connections/standards/containers';
-import { pipeOf } from '../../connections/standards/pipes';
+import { pipeOf, pipeSeries } from '../../connections/standards/pipes';
 import type { JudgedJoint } from '../../derived/context';
 import type { Work } from '../method';
 import type { WayId } from '../ways';
@@ -71,7 +71,7 @@ export function wayOfJoint({ a, b, joint, mating, penetration }: JudgedJoint): W
   if (all('hose').length === 1 && pipes.length === 1)
     return fitting ? (isOneWay(fitting.part) ? PIPE_WAYS[fitting.part] : undefined) : 'hose-barb';
   if (!fitting || pipes.length < 2) return undefined;
-  if (fitting.part === 'push-fit') return takes('lubricant') ? 'push-fit-ring' : 'push-fit-tube';
+  if (fitting.part === 'push-fit') return pipeSeries(fitting.series).pressure ? 'push-fit-tube' : 'push-fit-ring';
   if (isOneWay(fitting.part)) return PIPE_WAYS[fitting.part];
   const cement = mating.needs.find((need) => need.kind === 'cement');
   return cement ? CEMENT_WAYS[cement.cement] : takes('solder') ? 'solder' : undefined;

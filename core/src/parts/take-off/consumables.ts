@@ -250,7 +250,7 @@ function boltLines(needs: readonly PlacedNeed[]): PartsLine[] {
 /** A roll of 250 g of lead-free wire, 3 mm: 4.8 m at 7.3 g/cm3 (geometry; density of tin from handbooks, from memory). */
 const SOLDER_ROLL_M = 4.8;
 const FLUX_TIN_ML = 80;
-export const SOLDER_CODE = 'SO-250';
+export const SOLDER_CODE = 'SOL-250';
 export const FLUX_CODE = 'FX-80';
 
 function solderLines(needs: readonly PlacedNeed[]): PartsLine[] {

@@ -1,7 +1,16 @@
 import { cementFor } from '../../connections/make-up/cement';
 import { describe, expect, test } from 'vitest';
 import { sawFit } from '../../walls/hole-saws';
-import { type PlacedNeed, consumableLines } from './consumables';
+import { shippedCatalogue } from '../../fittings/catalogue';
+import {
+  BOLT_CODE,
+  CEMENT_CODES,
+  FLUX_CODE,
+  type PlacedNeed,
+  SOLDER_CODE,
+  consumableLines,
+  tapeCode,
+} from './consumables';
 import { sawLines } from './saw-lines';
 
 const INCH = 0.0254;
@@ -100,7 +109,7 @@ describe('consumables', () => {
     );
     expect(lines.map(({ code, title, need, unit, buy }) => [code, title, need, unit, buy])).toEqual([
       ['RG-3-4-IN-CRIMP', 'Ring', 2, 'piece', 2],
-      ['SO-250', 'Solder wire, lead-free', 0.044, 'm', 1],
+      ['SOL-250', 'Solder wire, lead-free', 0.044, 'm', 1],
       ['FX-80', 'Flux for soft solder', 1, 'ml', 1],
     ]);
   });
@@ -126,6 +135,12 @@ describe('consumables', () => {
       { code: 'HC-50-70', detail: 'worm-drive clamp 50-70 mm', need: 2 },
     ]);
   });
+});
+
+// The screen of a 2-1/2 in overflow and a roll of solder were one article once.
+test('what is used up has no code of a part', () => {
+  const codes = [SOLDER_CODE, FLUX_CODE, BOLT_CODE, tapeCode(0.5), ...Object.values(CEMENT_CODES)];
+  expect(codes.filter((code) => shippedCatalogue.byCode.has(code))).toEqual([]);
 });
 
 describe('hole saws', () => {

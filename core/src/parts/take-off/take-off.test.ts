@@ -69,7 +69,7 @@ describe('one whole job, every line', () => {
   // Tape on 3/4 only, so both wrenches are for 3/4.
   test('a tool says for which sizes', () =>
     expect(parts.groups.flatMap((group) => group.lines).find(({ code }) => code === 'WR')?.detail).toBe(
-      'one holds, one turns; for 3/4 in',
+      '(one holds, one turns; for 3/4 in)',
     ));
   test.each([
     ['open-drum', true],

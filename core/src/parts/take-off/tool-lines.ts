@@ -12,7 +12,8 @@ import { type Use, traced, useOfPart } from '../list/trace';
 const toolLine = ({ code, title, from = 'from the van' }: Tool, detail: string, uses: readonly Use[]): PartsLine => ({
   code,
   title,
-  detail,
+  // What it is for, told apart from what it is.
+  detail: `(${detail})`,
   need: 1,
   unit: 'piece',
   buy: 0,

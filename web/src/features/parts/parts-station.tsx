@@ -60,7 +60,7 @@ export function PartsStation() {
             <Opens title="Buy it" asks="Prices and stock of suppliers">
               {() => <BuyingPanel />}
             </Opens>
-            <Opens title="How it is made" asks="Each way of making: how long, by how many, what to look at">
+            <Opens title="How it is made" asks="How long, by how many, what to look at">
               {() => <HowMade />}
             </Opens>
             <Opens title="Fewer different parts" asks="What could be the same everywhere?">
