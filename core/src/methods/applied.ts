@@ -1,14 +1,14 @@
-import { type CheckContext, type JudgedJoint } from '../derived/context';
+import type { CheckContext, JudgedJoint } from '../derived/context';
+import { holdsAtAll } from '../connections/mating';
 import { putIn } from '../parts/take-off/put-in';
 import { memoize } from '../quantity/memoize';
 import { CAUTIONS, type CautionId } from './cautions';
-import { atHoles, ofLengths, type Found } from './found/cuts';
+import { atHoles, ofLengths } from './found/cuts';
 import { wayOfJoint, workOfJoint } from './found/joints';
 import { alongLines } from './found/lines';
 import { atTanks } from './found/tanks';
-import type { Method } from './method';
-import { WAYS, type WayId } from './ways';
-import type { Work } from './method';
+import type { Method, Work } from './method';
+import { type Found, WAYS, type WayId } from './ways';
 
 /** A way of making, and every place where this job uses it. */
 export interface Applied {
@@ -28,14 +28,13 @@ const isMade = ({ a, b, mating }: JudgedJoint): boolean =>
   !(a.stands && b.stands) &&
   a.end !== undefined &&
   b.end !== undefined &&
-  (mating.verdict === 'holds' || mating.verdict === 'holds-with' || mating.verdict === 'fits-unrated');
+  (holdsAtAll(mating.verdict) || mating.verdict === 'fits-unrated');
 
 /** Every way of making that a job uses. Pure; worked out once for each plan. */
 export const makingOf = memoize((context: CheckContext): Making => {
   const joints = context.joints.filter(isMade).map((judged) => ({ judged, way: wayOfJoint(judged) }));
-  const cut = atHoles(context);
   const found: readonly Found[] = [
-    ...cut,
+    ...atHoles(context),
     ...joints.flatMap(({ judged, way }): readonly Found[] => (way ? [[way, workOfJoint(judged)]] : [])),
     // Nothing is carried, opened or tested before there is anything to put in.
     ...(putIn(context).length === 0 ? [] : [...ofLengths(context), ...alongLines(context), ...atTanks(context)]),

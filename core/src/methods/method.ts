@@ -10,6 +10,8 @@ export interface Work {
   readonly use: Use;
   /** In the unit of its way: 1 for a joint, metres for a trench. */
   readonly amount: number;
+  /** What it is closed with; absent: nothing. */
+  readonly taken?: readonly Medium[];
   /** What it goes by at the counter; absent: it goes by none. */
   readonly size?: NominalSize;
   /** Outside of a pipe, or across a hole [mm]; absent: it has none. */
@@ -40,7 +42,7 @@ export interface LookedAt {
  */
 export interface Method {
   readonly name: string;
-  readonly per: 'joint' | 'hole' | 'cut' | 'metre' | 'piece' | 'bracket' | 'tank' | 'place' | 'job';
+  readonly per: 'joint' | 'hole' | 'cut' | 'metre' | 'square metre' | 'piece' | 'bracket' | 'tank' | 'place' | 'job';
   /** For one of it: one trained hand, all things laid out. */
   readonly minutes: Range;
   /** Absent: one. */

@@ -1,4 +1,4 @@
-import type { Method } from './method';
+import type { Method, Work } from './method';
 import { CUT_WAYS } from './ways/cuts';
 import { LASTING_WAYS } from './ways/lasting';
 import { LINE_WAYS } from './ways/lines';
@@ -20,3 +20,6 @@ export const WAYS = {
   ...TEST_WAYS,
 } as const satisfies Readonly<Record<string, Method>>;
 export type WayId = keyof typeof WAYS;
+
+/** A way with one place where it is used. */
+export type Found = readonly [WayId, Work];

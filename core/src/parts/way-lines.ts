@@ -9,7 +9,7 @@ import { traced } from './list/trace';
 export const wayLines = (context: CheckContext): readonly WayLine[] => makingOf(context).applied.map(wayLine);
 
 function wayLine({ id, method, works }: Applied): WayLine {
-  const { name, per } = method;
+  const { name, per, takes = [] } = method;
   const { waits = [], before, after } = LOOKED_AT[id];
   const amount = works.reduce((sum, work) => sum + work.amount, 0);
   const [least, most] = method.minutes;
@@ -19,6 +19,7 @@ function wayLine({ id, method, works }: Applied): WayLine {
     per,
     amount,
     minutes: [amount * least, amount * most],
+    takes: takes.filter((medium) => works.some(({ taken }) => taken?.includes(medium) ?? false)),
     people: Math.max(...works.map((work) => method.people?.(work) ?? 1)),
     waits,
     before,

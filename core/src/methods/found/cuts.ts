@@ -1,21 +1,18 @@
 import { isFlexible } from '../../assembly/flexible';
 import type { CheckContext } from '../../derived/context';
-import { holeDiameterM, isToDrill, sealOf } from '../../derived/resolve';
+import { holeDiameterM, isToDrill } from '../../derived/resolve';
 import { isDownpipe } from '../../fittings/capability';
 import { type Part, isByLength, outsideMmOf } from '../../fittings/part';
 import type { Penetration } from '../../job/job';
 import { tankOf } from '../../job/lookup';
 import { useOfHole } from '../../parts/list/trace';
 import { cutOf } from '../../parts/take-off/drilling';
-import { bareInSteel } from '../../parts/take-off/hole-lines';
-import { ownSealItem, ownSealed, siliconed } from '../../parts/take-off/own-lines';
+import { bareInSteel, beaded } from '../../parts/take-off/hole-lines';
+import { ownSealItem, ownSealed } from '../../parts/take-off/own-lines';
 import { putIn } from '../../parts/take-off/put-in';
 import { wallKindOf } from '../../walls/tank-types';
 import type { Work } from '../method';
-import type { WayId } from '../ways';
-
-/** A way with one place where it is used. */
-export type Found = readonly [WayId, Work];
+import type { Found, WayId } from '../ways';
 
 const atHole = (hole: Penetration, { job, index }: CheckContext): Work => {
   const diameterM = holeDiameterM(hole.id, job, index);
@@ -46,7 +43,6 @@ const cutWay = (hole: Penetration, context: CheckContext): WayId | undefined => 
 export const atHoles = (context: CheckContext): readonly Found[] => {
   const { job, index } = context;
   const drilled = job.penetrations.filter((hole) => isToDrill(hole, index));
-  const beaded = job.silicone ? job.penetrations.filter(({ id }) => sealOf(id, index)?.end.style === 'bulkhead') : [];
   const each = (holes: readonly Penetration[], way: WayId): readonly Found[] =>
     holes.map((hole) => [way, atHole(hole, context)]);
   return [
@@ -55,7 +51,7 @@ export const atHoles = (context: CheckContext): readonly Found[] => {
       return way ? [[way, atHole(hole, context)]] : [];
     }),
     ...each(bareInSteel(context), 'zinc-edge'),
-    ...each([...beaded, ...siliconed(context)], 'silicone-bead'),
+    ...each(beaded(context), 'silicone-bead'),
     ...each(
       // Where the hole stays clear or is a notch, nothing is set.
       ownSealed(context).filter((hole) => ownSealItem(hole) !== undefined),

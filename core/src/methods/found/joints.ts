@@ -81,7 +81,7 @@ const wayOfSeal = (style: string): WayId | undefined =>
   style in WALL_WAYS ? (style as keyof typeof WALL_WAYS) : undefined;
 
 /** What a joint is, to whoever makes it: its size, its outside, where it is. */
-export function workOfJoint({ a, b, joint, penetration }: JudgedJoint): Work {
+export function workOfJoint({ a, b, joint, mating, penetration }: JudgedJoint): Work {
   const ends = [a.end, b.end].filter((end): end is End => end !== undefined);
   const sized = ends.find((end) => 'size' in end);
   const pipe = ends.find((end) => end.kind === 'pipe' && end.part === 'spigot') as EndOf<'pipe'> | undefined;
@@ -90,6 +90,7 @@ export function workOfJoint({ a, b, joint, penetration }: JudgedJoint): Work {
   return {
     use: { place: penetration?.label ?? '', of: 'joint', id: joint.id, penetrationId: penetration?.id },
     amount: 1,
+    taken: mating.needs.map(({ kind }) => kind),
     ...(sized && 'size' in sized ? { size: sized.size } : {}),
     ...(acrossMm === undefined ? {} : { acrossMm }),
   };

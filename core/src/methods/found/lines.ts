@@ -8,8 +8,7 @@ import { filled, insulated, labelled, painted } from '../../parts/take-off/care-
 import { type PutIn, putIn } from '../../parts/take-off/put-in';
 import { bracketed, hungGutters, outfalls, sleeved } from '../../parts/take-off/site-lines';
 import { strapped } from '../../parts/take-off/straps';
-import type { WayId } from '../ways';
-import type { Found } from './cuts';
+import type { Found, WayId } from '../ways';
 
 const some = (way: WayId, use: Use, amount: number): Found => [way, { use, amount }];
 

@@ -2,13 +2,12 @@ import type { CheckContext } from '../../derived/context';
 import { isGuest } from '../../derived/shared-stand';
 import { portOf, tankType } from '../../walls/tank-types';
 import { tankOf } from '../../job/lookup';
-import type { Tank } from '../../walls/tank';
+import type { Base, Tank } from '../../walls/tank';
 import { useOfHole, useOfTank } from '../../parts/list/trace';
 import { pitOf } from '../../parts/take-off/earth-lines';
-import { anchoringOf, blockUses, bracesOf, isBaseThere, withRiser } from '../../parts/take-off/stand-lines';
-import type { WayId } from '../ways';
+import { anchoringOf, blockUses, bracesOf, isBaseThere, standSizeM, withRiser } from '../../parts/take-off/stand-lines';
+import type { Found, WayId } from '../ways';
 import { WHOLE_JOB } from '../method';
-import type { Found } from './cuts';
 
 /** A lid that has to be undone; that of an open top which lets air through only lies on it. */
 const hasHeldLid = ({ type, accessM }: Tank): boolean => {
@@ -17,6 +16,15 @@ const hasHeldLid = ({ type, accessM }: Tank): boolean => {
 };
 const wantsWashing = ({ type, cleaning, stands }: Tank): boolean =>
   tankType(type).secondHand && !stands && cleaning !== 'washed' && cleaning !== 'reconditioned';
+
+/** Bases that are laid on the spot. */
+const BEDDED: readonly Base[] = ['ground', 'slab', 'stand'];
+/** A base is wider than what stands on it, all round (common practice) [m]. */
+const BASE_BEYOND_M = 0.1;
+function baseM2(tank: Tank, tanks: readonly Tank[]): number {
+  const { longM, deepM } = standSizeM(tank, tanks);
+  return (longM + 2 * BASE_BEYOND_M) * (deepM + 2 * BASE_BEYOND_M);
+}
 
 /** What is done at the tanks: set, washed, bedded, dug in, held down; and once for the whole job. */
 export function atTanks({ job }: CheckContext): readonly Found[] {
@@ -29,10 +37,9 @@ export function atTanks({ job }: CheckContext): readonly Found[] {
     ...(first ? [['day-kit', { use: { ...useOfTank(first), place: WHOLE_JOB }, amount: 1 }] as const] : []),
     ...each(tanks.filter(hasHeldLid), 'lid-open'),
     ...each(tanks.filter(wantsWashing), 'wash-out'),
-    ...each(
-      based.filter((tank) => ['ground', 'slab', 'stand'].includes(tank.base) && pitOf(tank) === undefined),
-      'bed-base',
-    ),
+    ...based
+      .filter((tank) => BEDDED.includes(tank.base) && pitOf(tank) === undefined)
+      .map((tank): Found => ['bed-base', { use: useOfTank(tank), amount: baseM2(tank, tanks) }]),
     ...blockUses(tanks).map(({ use }): Found => ['blocks', { use, amount: 1 }]),
     ...each(
       based.filter(({ base, planks }) => base === 'planks' && planks !== null),

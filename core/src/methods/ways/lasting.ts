@@ -1,39 +1,24 @@
 import { type Method, twoFrom } from '../method';
-import type { ToolId } from '../tools';
 
 /** Sockets from here up want a swab of their own: the dauber in the tin is too small. Our judgement [mm]. */
 const OWN_SWAB_MM = 60;
-const cemented = [
-  'rags',
-  { tool: 'swab', when: ({ acrossMm = 0 }) => acrossMm >= OWN_SWAB_MM },
-] as const satisfies Method['tools'];
-const made = (name: string, more: Partial<Method>): Method => ({
+/** A cemented joint: two people from this size on [mm], one pushes and holds. */
+const cementing = (name: string, minutes: Method['minutes'], twoFromMm = 75): Method => ({
   name,
   per: 'joint',
-  minutes: [2, 5],
-  people: twoFrom(75),
+  minutes,
+  people: twoFrom(twoFromMm),
   takes: ['cement'],
-  tools: cemented,
+  tools: ['rags', { tool: 'swab', when: ({ acrossMm = 0 }) => acrossMm >= OWN_SWAB_MM }],
   caution: 'cement',
-  ...more,
 });
-const mechanical = (tool: ToolId): Method['tools'] => [tool];
 
 /** Joints that are made for good: cemented, soldered, pressed, squeezed. */
 export const LASTING_WAYS = {
-  'solvent-primer': made('Cement a PVC socket after primer', {
-    minutes: [3, 6],
-  }),
-  'solvent-abs': made('Cement an ABS socket', {
-    minutes: [2, 4],
-    people: twoFrom(100),
-  }),
-  'solvent-transition': made('Cement ABS to PVC, for drains', {
-    minutes: [2, 4],
-  }),
-  'solvent-cpvc': made('Cement a CPVC socket', {
-    minutes: [2, 4],
-  }),
+  'solvent-primer': cementing('Cement a PVC socket after primer', [3, 6]),
+  'solvent-abs': cementing('Cement an ABS socket', [2, 4], 100),
+  'solvent-transition': cementing('Cement ABS to PVC, for drains', [2, 4]),
+  'solvent-cpvc': cementing('Cement a CPVC socket', [2, 4]),
   solder: {
     name: 'Solder copper',
     per: 'joint',
@@ -46,20 +31,20 @@ export const LASTING_WAYS = {
     name: 'Press a fitting',
     per: 'joint',
     minutes: [2, 4],
-    tools: mechanical('press'),
+    tools: ['press'],
   },
   crimp: {
     name: 'Crimp a ring',
     per: 'joint',
     minutes: [1, 3],
     takes: ['clamp'],
-    tools: mechanical('crimp'),
+    tools: ['crimp'],
   },
   expand: {
     name: 'Expand tube and ring over a fitting',
     per: 'joint',
     minutes: [1, 3],
     takes: ['clamp'],
-    tools: mechanical('expander'),
+    tools: ['expander'],
   },
 } as const satisfies Readonly<Record<string, Method>>;

@@ -31,8 +31,8 @@ export const TANK_WAYS = {
   },
   'bed-base': {
     name: 'Lay the base of a tank',
-    per: 'tank',
-    minutes: [60, 240],
+    per: 'square metre',
+    minutes: [30, 90],
     people: two,
     tools: ['spade', 'barrow', 'level', 'tape'],
   },

@@ -89,6 +89,8 @@ export interface WayLine {
   readonly amount: number;
   /** All of it: one trained hand, all things laid out; least and most. */
   readonly minutes: readonly [number, number];
+  /** What closes it and is used up. */
+  readonly takes: readonly string[];
   /** The most that any of it takes at once. */
   readonly people: number;
   readonly waits: readonly {

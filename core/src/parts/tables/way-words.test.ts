@@ -9,6 +9,9 @@ test.each([
   // 26.2 / 0.3048 = 85.96 ft.
   [26.2, 'metre', 'in-gal', '86 ft'],
   [0.01, 'metre', 'mm-l', '0.1 m'],
+  [1.44, 'square metre', 'mm-l', '1.4 square m'],
+  // 1.44 / 0.3048^2 = 15.5 square ft.
+  [1.44, 'square metre', 'in-gal', '16 square ft'],
 ] as const)('%d of one %s in %s: %s', (amount, per, measures, words) =>
   expect(wayAmountWords({ amount, per }, measures)).toBe(words),
 );

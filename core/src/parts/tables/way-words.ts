@@ -6,8 +6,10 @@ import { placesWords } from './line-words';
 /** How much of a way there is: '12 joints', '26 m', '86 ft', 'once'. */
 export function wayAmountWords({ amount, per }: Pick<WayLine, 'amount' | 'per'>, measures: Measures): string {
   if (per === 'job') return 'once';
-  if (per !== 'metre') return `${amount} ${per}${amount === 1 ? '' : 's'}`;
-  const [figure, unit] = measures === 'mm-l' ? [amount, 'm'] : [amount / METRES_PER_FOOT, 'ft'];
+  if (per !== 'metre' && per !== 'square metre') return `${amount} ${per}${amount === 1 ? '' : 's'}`;
+  const power = per === 'metre' ? 1 : 2;
+  const [figure, name] = measures === 'mm-l' ? [amount, 'm'] : [amount / METRES_PER_FOOT ** power, 'ft'];
+  const unit = per === 'metre' ? name : `square ${name}`;
   return `${figure < 10 ? Math.max(0.1, Math.round(figure * 10) / 10) : Math.round(figure)} ${unit}`;
 }
 
@@ -18,11 +20,13 @@ export const wayTimeWords = ({ minutes, people }: Pick<WayLine, 'minutes' | 'peo
 /** Everything that is said of a way below its name, each with what it is about. */
 export const wayRows = ({
   places,
+  takes,
   before,
   after,
   waits,
 }: WayLine): readonly (readonly [about: string, said: string])[] => [
   ...(places.length === 0 ? [] : [['where', placesWords(places)] as const]),
+  ...(takes.length === 0 ? [] : [['takes', takes.join(', ')] as const]),
   ['before', before.join('; ')],
   ['after', after.join('; ')],
   ...waits.map((wait) => ['wait', `${wait.what}: ${spanWords(wait.minutes)} before ${wait.before}`] as const),

@@ -15,13 +15,17 @@ const BEAD_ML = 15;
 const TUBE_ML = 300;
 const TUBE_USD = 7.5;
 
-/** Silicone where the job asks for it at its bulkheads, and where nothing else closes a hole. */
+/** Holes round which a bead is laid: at the bulkheads where the job asks for it, and where nothing else closes a hole. */
+export const beaded = (context: CheckContext): readonly Penetration[] => [
+  ...context.job.penetrations.filter(
+    ({ id }) => context.job.silicone && sealOf(id, context.index)?.end.style === 'bulkhead',
+  ),
+  ...siliconed(context),
+];
+
+/** Silicone for the beads. */
 export function siliconeLines(context: CheckContext): PartsLine[] {
-  const { job, index } = context;
-  const bulkheads = job.silicone
-    ? job.penetrations.filter(({ id }) => sealOf(id, index)?.end.style === 'bulkhead')
-    : [];
-  const places = [...bulkheads, ...siliconed(context)].map(useOfHole);
+  const places = beaded(context).map(useOfHole);
   if (places.length === 0) return [];
   return [
     packed({

@@ -17,9 +17,10 @@ import { useState } from 'react';
 import { Action } from '@/ui/action';
 import { useJob } from '../../store/job-provider';
 import { LeftOvers, OnHand } from './left-overs';
+import { Opening } from './opens';
 import { useCutSearch } from './use-cut-search';
 
-const TapeMarks = dynamic(() => import('./tape-marks'), { loading: () => <p className="type-second">Opening</p> });
+const TapeMarks = dynamic(() => import('./tape-marks'), { loading: Opening });
 
 const BAR_WIDTH = 312;
 const BAR_HEIGHT = 30;

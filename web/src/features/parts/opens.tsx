@@ -3,6 +3,9 @@
 import { type ReactNode, useState } from 'react';
 import { Action } from '@/ui/action';
 
+/** Stands where something is, until it is there. */
+export const Opening = () => <p className="py-2 type-second">Opening</p>;
+
 /** A section that is there when it is asked for. */
 export function Opens({
   title,

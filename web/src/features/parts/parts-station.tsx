@@ -9,11 +9,10 @@ import { CutList } from './cut-list';
 import { FromHand } from './from-hand';
 import { PartsGroups } from './parts-groups';
 import { MoneyAndSpares } from './money-and-spares';
-import { Opens } from './opens';
+import { Opening, Opens } from './opens';
 import { TakeAway } from './take-away';
 
 // What is not asked for every day comes when it is asked for.
-const Opening = () => <p className="py-2 type-second">Opening</p>;
 const BuyingPanel = dynamic(() => import('./buying-panel'), { loading: Opening });
 const WithIt = dynamic(() => import('./with-it'), { loading: Opening });
 const MerchantLinks = dynamic(() => import('./merchant-links'), { loading: Opening });

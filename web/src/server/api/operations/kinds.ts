@@ -193,6 +193,7 @@ export const PARTS_LIST = {
       per: TEXT,
       amount: NUMBER,
       minutes: listOf(NUMBER),
+      takes: listOf(TEXT),
       people: COUNT,
       waits: listOf(group({ what: TEXT, before: TEXT, minutes: listOf(NUMBER) })),
       before: listOf(TEXT),
