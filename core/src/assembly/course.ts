@@ -1,6 +1,6 @@
 import { type Part, ownLengthM, overallMm, reachMmOf } from '../fittings/part';
 import type { RunSight } from '../derived/context';
-import { HEADINGS, type Heading, type PlacedPart } from '../job/job';
+import { type EndRef, HEADINGS, type Heading, type PlacedPart, refKey } from '../job/job';
 import { holeById, tankOf } from '../job/lookup';
 import { type Run, type Strand, type StrandItem, walkRun } from '../derived/run';
 import { standingOf } from '../derived/set-out';
@@ -142,6 +142,15 @@ const NOWHERE = {
 /** Does a line begin at an end that hangs inside a tank? */
 export const isInside = (from: { readonly id: string; readonly end: number }, { index }: RunSight): boolean =>
   index.placed(from.id)?.part.ends[from.end]?.position === 'inside';
+
+/** Does a line end there that hangs inside a tank? Nothing of it comes out again. */
+export const endsInside = (at: EndRef, context: RunSight): boolean =>
+  context.runs.some(({ strands }) =>
+    strands.some(
+      ({ from, end }) =>
+        from.of === 'part' && isInside(from, context) && 'ref' in end && refKey(end.ref) === refKey(at),
+    ),
+  );
 
 /** How far the near end of what stands in a wall is behind the outside of the wall [m]; undefined where nothing does. */
 const inWallM = ({ part }: StrandItem, wallM: number): number | undefined =>

@@ -162,6 +162,20 @@ export const ofMedia = (context: CheckContext): readonly Claim[] =>
     part.mediaM3 === undefined ? [] : [claim('FM-20', part.mediaM3, use, { unit: 'm3' })],
   );
 
+/** A line to let a pump down by: the height of its tank and a metre more, unless one is on the list by hand (common practice). */
+export const ofPumps = (context: CheckContext): readonly Claim[] =>
+  newParts(context).flatMap(({ part, hole, use }) => {
+    if (part.pump === undefined || part.ends.length !== 1) return [];
+    const tank = context.job.tanks.find(({ id }) => id === hole.tankId);
+    const byHand = context.job.extras.filter(({ kind }) => kind === 'lifting-line');
+    const covers = byHand.some(
+      (extra) => [null, hole.tankId].includes(extra.tankId) && [null, hole.id].includes(extra.penetrationId),
+    );
+    return tank && !covers
+      ? [claim(context.job.measures === 'mm-l' ? 'LL-10' : 'LL-50', tank.heightM + 1, use, { unit: 'm' })]
+      : [];
+  });
+
 /** Two pieces with a saddle between them are one pipe that goes on through it: cut once, of both lengths. */
 export function wholePieces(context: CheckContext): ReadonlyMap<string, readonly New[]> {
   const before = new Map<string, string>();

@@ -77,10 +77,6 @@ export function byHand(context: CheckContext, things: readonly Claim[]): readonl
           ...onTheGround(context, at, tools),
           ...tools(of(has('pump')), 'WR'),
           ...tools(
-            of((part) => part.features.includes('pump') && part.ends.length === 1),
-            'RP',
-          ),
-          ...tools(
             of((part) => part.features.includes('pump') && part.ends.length !== 1),
             'LE',
           ),

@@ -12,6 +12,9 @@ const PACKS: readonly (readonly [code: RegExp, holds: number])[] = [
   [/^ZP-100$/, 100],
   // A roll of warning tape: 100 m.
   [/^WT-100$/, 100],
+  [/^LL-10$/, 10],
+  // Fifty feet.
+  [/^LL-50$/, 15.24],
   // 250 g of 3 mm wire at 7.3 g/cm3.
   [/^SOL-250$/, 4.8],
   [/^FX-80$/, 80],

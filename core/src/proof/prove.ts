@@ -2,7 +2,7 @@ import type { CheckContext } from '../derived/context';
 import type { CutBars, PartsLine, Unit } from '../parts/list/parts-list';
 import type { Use } from '../parts/list/trace';
 import { gather } from '../quantity/gather';
-import { ofCare, ofHolding, ofMedia, ofParts, ofTrenches, wholePieces } from './along-lengths';
+import { ofCare, ofHolding, ofMedia, ofParts, ofPumps, ofTrenches, wholePieces } from './along-lengths';
 import { atHoles } from './at-holes';
 import { atJoint } from './at-joints';
 import { atHand, atPlaces, atRoofs } from './at-places';
@@ -46,6 +46,7 @@ export function claimsOf(context: CheckContext): readonly Claim[] {
     ...ofTrenches(context),
     ...ofCare(context),
     ...ofMedia(context),
+    ...ofPumps(context),
     ...atTanks(context),
     ...atPlaces(context),
     ...atRoofs(context),

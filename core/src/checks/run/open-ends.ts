@@ -1,3 +1,4 @@
+import { endsInside } from '../../assembly/course';
 import { isSoldIn } from '../../fittings/part';
 import { holeById } from '../../job/lookup';
 import { formatEnd } from '../../connections/format';
@@ -54,7 +55,8 @@ export function closings(at: EndRef, context: CheckContext): readonly Fix[] {
   const { job, index, runs } = context;
   const { end, material } = resolveEnd(at, job, index);
   const service = serviceAt(at, runs);
-  if (end === undefined) return [];
+  // What hangs in the water is led to no place, and a cap on it shuts the line.
+  if (end === undefined || endsInside(at, context)) return [];
   const reached = reachedBy(job.joints);
   // Where no run ends yet comes first: that is what this one is likely to be for.
   const hole = holeOf(at, job, context.catalogue);

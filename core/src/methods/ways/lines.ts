@@ -85,7 +85,7 @@ export const LINE_WAYS = {
     name: 'Hang a pump',
     per: 'piece',
     minutes: [60, 150],
-    tools: ['wrenches', 'rope'],
+    tools: ['wrenches'],
     caution: 'electric',
   },
   'pump-beside': {

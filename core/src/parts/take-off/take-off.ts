@@ -22,6 +22,7 @@ import { cutBars, stockLines } from '../cutting/lengths';
 import { careLines } from './care-lines';
 import { extraLines } from './extra-lines';
 import { type OnHand, takeOf } from './from-hand';
+import { liftingLines } from './lifting-lines';
 import { ownSealLines } from './own-lines';
 import { type PutIn, putIn, putInByRun } from './put-in';
 import { standLines, standQuestions } from './stand-lines';
@@ -66,6 +67,7 @@ export function takeOff(context: CheckContext): PartsList {
       ...sleeveLines(context),
       ...markerLines(context),
       ...careLines(context),
+      ...liftingLines(context),
     ]),
     group('extras', 'With it', 'what goes in besides, as it was written down', extraLines(context)),
     group('consumables', 'Consumables', 'tape, primer, cement, clamps', [

@@ -10,6 +10,7 @@ import {
   type Route,
   type TriedWays,
   appendChain,
+  endsInside,
   fitsPlace,
   fitsRun,
   formatLength,
@@ -57,6 +58,8 @@ const offersAnEnd = (ref: EndRef, ownTankId: string | undefined, job: Job, plan:
  * open ends of others, and those before places that are taken. It never leads back into itself.
  */
 function targetsOf(at: EndRef, job: Job, plan: Plan): readonly Target[] {
+  // What hangs inside the tank comes out nowhere.
+  if (endsInside(at, plan.context)) return [];
   const reached = new Set(
     job.joints.flatMap(({ a, b }) => [a, b]).flatMap((ref) => (ref.of === 'terminal' ? [ref.id] : [])),
   );

@@ -36,6 +36,13 @@ function RunView({ run }: { readonly run: Run }) {
   if (!strand) return null;
   const isInside = ({ from }: Strand): boolean =>
     from.of === 'part' && index.placed(from.id)?.part.ends[from.end]?.position === 'inside';
+  // What is hung on the inside is built on there: its strand is chosen when it begins.
+  const inside = run.strands.findIndex(isInside);
+  const [insideBefore, setInsideBefore] = useState(inside);
+  if (inside !== insideBefore) {
+    setInsideBefore(inside);
+    if (insideBefore < 0) setChosen(inside);
+  }
   return (
     <>
       <RunTitle run={run} view="" />

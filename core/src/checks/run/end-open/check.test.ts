@@ -1,6 +1,9 @@
 import { expect, test } from 'vitest';
 import { contextOf } from '../../../derived/context';
 import { shippedCatalogue } from '../../../fittings/catalogue';
+import type { EndRef } from '../../../job/job';
+import { jobOfPattern } from '../../../patterns/pattern';
+import { PATTERNS } from '../../../patterns/patterns';
 import { drumWith, linkedDrums, place, tankWith } from '../../../test/sample-jobs';
 import { runChecks } from '../../run-checks';
 import { testCheck } from '../../../test/test-check';
@@ -100,4 +103,24 @@ test.each([
   });
   const found = runChecks(contextOf(job, shippedCatalogue), [check]).flatMap(({ fixes }) => fixes);
   expect(found.filter(({ text }) => text.startsWith('Close it'))).toHaveLength(count);
+});
+
+// Found by building a drum with a pump by hand: the open end of its riser was to be led from inside the drum to the beds.
+test('an end that hangs inside the tank is led to no place and never capped', () => {
+  const pattern = PATTERNS.find(({ id }) => id === 'drum-pump');
+  if (!pattern) throw new Error('drum-pump');
+  const job = jobOfPattern(pattern, 'US');
+  const pump = job.parts.find(({ code }) => shippedCatalogue.byCode.get(code)?.features.includes('pump'));
+  const isPump = (ref: EndRef): boolean => ref.of === 'part' && ref.id === pump?.id;
+  const context = contextOf(
+    {
+      ...job,
+      parts: job.parts.filter((part) => part !== pump),
+      joints: job.joints.filter(({ a, b }) => !isPump(a) && !isPump(b)),
+    },
+    shippedCatalogue,
+  );
+  const [found] = runChecks(context, [check]);
+  expect(found?.title).toBe('End open');
+  expect(found?.fixes ?? []).toEqual([]);
 });
