@@ -32,8 +32,6 @@ function RunView({ run }: { readonly run: Run }) {
   const [chosen, setChosen] = useState(0);
   const tank = useJob((state) => state.job.tanks.find(({ id }) => id === run.penetration.tankId));
   const index = useJob((state) => state.plan.context.index);
-  const strand = run.strands[chosen] ?? run.strands[0];
-  if (!strand) return null;
   const isInside = ({ from }: Strand): boolean =>
     from.of === 'part' && index.placed(from.id)?.part.ends[from.end]?.position === 'inside';
   // What is hung on the inside is built on there: its strand is chosen when it begins.
@@ -43,6 +41,8 @@ function RunView({ run }: { readonly run: Run }) {
     setInsideBefore(inside);
     if (insideBefore < 0) setChosen(inside);
   }
+  const strand = run.strands[chosen] ?? run.strands[0];
+  if (!strand) return null;
   return (
     <>
       <RunTitle run={run} view="" />

@@ -187,5 +187,9 @@ describe('the station', () => {
     show(<RunsStation />, ternPoint());
     await user.click(screen.getByRole('button', { name: 'Inside the tank' }));
     expect(await screen.findByText(/On the inside of/)).toBeDefined();
+    // The first part that is hung there is built on there, not outside.
+    const sheet = within(await screen.findByRole('region', { name: 'Inside the tank' }));
+    await user.click((await sheet.findAllByRole('button', { name: /nipple/i }))[0]!);
+    expect(screen.getByRole('button', { name: /^Inside the tank, open/ }).getAttribute('aria-pressed')).toBe('true');
   });
 });
