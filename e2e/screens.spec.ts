@@ -106,7 +106,7 @@ test('the parts list prints whole, without what is only for the screen', async (
   await expect(page.getByText('Run P1', { exact: true })).toBeVisible();
   await page.emulateMedia({ media: 'print' });
   await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
-  for (const line of ['Hole saw 4-1/4 in', 'Vent cowl 2 socket, screened, PVC', 'Pipe cutter square cuts, up to 2 in'])
+  for (const line of ['Hole saw 4-1/4 in', 'Vent cowl 2 socket, screened, PVC', 'Pipe cutter (square cuts, up to 2 in'])
     await expect(page.getByText(line)).toBeVisible();
   await expect(valve).toBeVisible();
   await expect(page.getByRole('link', { name: 'List (CSV)' })).toBeHidden();
