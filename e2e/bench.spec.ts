@@ -139,7 +139,7 @@ test.describe('a word it does not know', () => {
   });
 });
 
-test('two ends of the tray are joined by two taps', async ({ page }) => {
+test('two ends of the tray are joined by two taps @deep', async ({ page }) => {
   await page.goto('/bench/together?a=1 R M&b=1 Rp F');
   await expect(verdict(page)).toHaveText('Holds with tape');
   await page.getByRole('link', { name: /Go together/ }).click();
@@ -158,7 +158,7 @@ test('two ends of the tray are joined by two taps', async ({ page }) => {
   await expect(tray(page).getByRole('button', { name: /^E1/ })).toHaveCount(0);
 });
 
-test('from a joint to the bench and back to the exact place', async ({ page }) => {
+test('from a joint to the bench and back to the exact place @deep', async ({ page }) => {
   const id = await copyOfTernPoint(page, 'To and fro');
   await page.goto(`/jobs/${id}/runs`);
   await page
@@ -245,7 +245,7 @@ for (const [light, run] of [
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
-  test('nothing of the bench runs over the edge, and a reading is taken by touch', async ({ page }) => {
+  test('nothing of the bench runs over the edge, and a reading is taken by touch @deep', async ({ page }) => {
     for (const place of ['/bench', '/bench/together?a=3/4 NPT M&b=3/4 NH F swivel', '/bench/card']) {
       await page.goto(place);
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();

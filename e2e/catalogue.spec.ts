@@ -81,7 +81,7 @@ test('ways to finish have what they must have, and avoid what they must not @dee
   await expect(page.getByLabel('The string in half-section').getByText('At rinse bay')).toBeVisible();
 });
 
-test('a part of one’s own is entered, found, used in a way, and taken out again', async ({ page }) => {
+test('a part of one’s own is entered, found, used in a way, and taken out again @deep', async ({ page }) => {
   await page.goto('/bench/catalogue');
   await page.getByRole('button', { name: 'It is not here: add your own part' }).first().click();
   const form = page.getByRole('form', { name: 'Your own part' });
@@ -171,7 +171,7 @@ test('what a job takes of what is on hand no other job counts on @deep', async (
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
-  test('a part opens over the whole screen and closes again', async ({ page }) => {
+  test('a part opens over the whole screen and closes again @deep', async ({ page }) => {
     await page.goto('/bench/catalogue?q=32mm+poly+elbow');
     await expect(found(page)).toContainText('found');
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);

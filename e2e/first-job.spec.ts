@@ -80,7 +80,7 @@ test('by a kind of system to a whole list in five presses, sized by a figure, in
   expect(csv).toMatch(/,Hose,.*14\.00 m/);
 });
 
-test('next part offers only what goes on, and says why the rest does not', async ({ page }) => {
+test('next part offers only what goes on, and says why the rest does not @deep', async ({ page }) => {
   await beginJob(page, 'Offers');
   await page.getByRole('button', { name: 'Add: Open-head drum' }).click();
   await page.getByRole('link', { name: 'Set out the holes' }).click();
@@ -94,7 +94,9 @@ test('next part offers only what goes on, and says why the rest does not', async
   await expect(next.getByText('slides into the female without touching').first()).toBeVisible();
 });
 
-test('a tank in millimetres: entries are read with and without their unit, and nonsense is named', async ({ page }) => {
+test('a tank in millimetres: entries are read with and without their unit, and nonsense is named @deep', async ({
+  page,
+}) => {
   await beginJob(page, 'Metric', 'millimetres, litres');
   await page.getByRole('button', { name: 'Add: Upright round tank' }).click();
   const height = page.getByLabel('Base to top of lid');

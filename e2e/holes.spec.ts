@@ -40,7 +40,7 @@ test('a hole is moved by dragging, by arrow keys, by stepper and by exact entry'
   await expect(value).toHaveValue('11-9/16 in');
 });
 
-test('a height above the tank is named and the last good one stays', async ({ page }) => {
+test('a height above the tank is named and the last good one stays @deep', async ({ page }) => {
   const id = await copyOfTernPoint(page, 'Too high');
   await station(page, 'Holes').click();
   await rack(page)
@@ -72,7 +72,7 @@ test('a hole on a rib is trouble, and one press moves it to the flat', async ({ 
   await expect(station(page, 'Holes')).toContainText('1 to check');
 });
 
-test('a hole is added, sealed, given another size, and taken away', async ({ page }) => {
+test('a hole is added, sealed, given another size, and taken away @deep', async ({ page }) => {
   await copyOfTernPoint(page, 'Adding');
   await station(page, 'Holes').click();
   await page.getByRole('button', { name: /^Spare/ }).click();

@@ -159,7 +159,7 @@ test('a line is built by the keyboard alone', async ({ page }) => {
   await expect.poll(() => names(page)).toHaveLength(4);
 });
 
-test('the string is put in another order by drag, and back by undo', async ({ page }) => {
+test('the string is put in another order by drag, and back by undo @deep', async ({ page }) => {
   await copyOfTernPoint(page, 'Other order');
   await station(page, 'Runs').click();
   await rack(page)
@@ -185,7 +185,7 @@ test('the string is put in another order by drag, and back by undo', async ({ pa
   await expect.poll(() => names(page)).toEqual(before);
 });
 
-test('a part found in the catalogue is put on the end it was looked for', async ({ page }) => {
+test('a part found in the catalogue is put on the end it was looked for @deep', async ({ page }) => {
   await copyOfTernPoint(page, 'From the book');
   await station(page, 'Runs').click();
   await next(page).getByRole('link', { name: 'Look for it in the catalogue' }).click();

@@ -63,7 +63,9 @@ test('a site from nothing: roof, level line, places, each height as it is read',
   await noViolations(page, 'site');
 });
 
-test('nonsense is named and kept; a blunder is named, left out, and struck out by one press', async ({ page }) => {
+test('nonsense is named and kept; a blunder is named, left out, and struck out by one press @deep', async ({
+  page,
+}) => {
   await copyOfTernPoint(page, 'Blunder');
   await station(page, 'Site').click();
   await page.getByRole('button', { name: 'gutter of boat house', exact: true }).click();
@@ -83,7 +85,7 @@ test('nonsense is named and kept; a blunder is named, left out, and struck out b
   await expect(panel.getByRole('button', { name: /^Strike out reading/ })).toHaveCount(2);
 });
 
-test('the stand-in laser says that it is one and sends readings that are averaged', async ({ page }) => {
+test('the stand-in laser says that it is one and sends readings that are averaged @deep', async ({ page }) => {
   await copyOfTernPoint(page, 'Laser');
   await station(page, 'Site').click();
   await section(page)
@@ -198,7 +200,7 @@ test('daylight that cannot be reached is said with what is short; the stake list
   await expect(stakes.getByRole('row', { name: /Outfall at ditch/ })).toContainText('15-1/2 in down');
 });
 
-test('the rainfall service is a stand-in and says so; mains ask for their air gap', async ({ page }) => {
+test('the rainfall service is a stand-in and says so; mains ask for their air gap @deep', async ({ page }) => {
   await copyOfTernPoint(page, 'Rain');
   await station(page, 'Site').click();
   await page.getByLabel('Rainfall service (stand-in), climate').selectOption('tropical');

@@ -80,7 +80,7 @@ test('a site from above, from nothing: two things that stay, two tapes, a check,
   await expect(page.getByRole('button', { name: /T1\s*how it is turned/ })).toBeHidden();
 });
 
-test('what is drawn roughly is moved by keys and taken back, and asks for tapes', async ({ page }) => {
+test('what is drawn roughly is moved by keys and taken back, and asks for tapes @deep', async ({ page }) => {
   await open(page, twoDrums(), 'site/plan');
   await page.getByRole('button', { name: 'tap', exact: true }).last().click();
   await where(page, 'tap').getByLabel('Its place').selectOption('roughly');

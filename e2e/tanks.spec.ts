@@ -103,7 +103,7 @@ test('figures of the site are assumed, marked so, and given', async ({ page }) =
   await expect(notes(page).getByText(/an arm reaches 47 in/)).toBeVisible();
 });
 
-test('a hole in the top is moved on the plan by drag and by arrow keys, and measured from the rim', async ({
+test('a hole in the top is moved on the plan by drag and by arrow keys, and measured from the rim @deep', async ({
   page,
 }) => {
   const id = await copyOfTernPoint(page, 'On top');
@@ -150,7 +150,7 @@ test('ways to seal are allowed, warned of or ruled out with both figures; anothe
   await expect(page.getByText('The wall is 100 mm thick; it grips at most 60 mm.').first()).toBeVisible();
 });
 
-test('an opening has several roles, and a measured shank gives its hole', async ({ page }) => {
+test('an opening has several roles, and a measured shank gives its hole @deep', async ({ page }) => {
   await copyOfTernPoint(page, 'Roles');
   await station(page, 'Holes').click();
   await rack(page)
@@ -182,7 +182,7 @@ test('the drilling sheet is downloaded as PDF, SVG and DXF', async ({ page }) =>
   expect(await get('DXF')).toContain('AcDbCircle');
 });
 
-test('all tanks stand on one datum, and the keyboard alone chooses one', async ({ page }) => {
+test('all tanks stand on one datum, and the keyboard alone chooses one @deep', async ({ page }) => {
   await copyOfTernPoint(page, 'Row');
   await station(page, 'Holes').click();
   const tanks = page.getByRole('group', { name: 'Tanks' });

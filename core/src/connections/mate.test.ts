@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { shippedCatalogue } from '../fittings/catalogue';
+import { DEEP } from '../test/runs';
 import { everyEnd } from './every-end';
 import type { End, ThreadEnd } from './end';
 import { judgeThreads } from './families/judge-threads';
@@ -259,6 +260,8 @@ describe('over every end there is', () => {
   test('a joint that holds goes in, has a source, names its needs; one that does not says why', () => {
     for (const [i, a] of ends.entries())
       for (const [j, b] of ends.entries()) {
+        // Of all pairs one in three, in the long run every one.
+        if (!DEEP && (i * 31 + j * 17) % 3 !== 0) continue;
         const bare = judge(a, b);
         // Every pair that goes together; of those that do not, one in many.
         if (bare.verdict === 'will-not-go' ? (i * 31 + j * 17) % 101 !== 0 : bare.verdict === 'unknown' && j % 13 !== 0)
@@ -293,7 +296,7 @@ describe('over every end there is', () => {
   test('a reason never says that two figures are nought apart, nor quotes the same one twice', () => {
     for (const [i, a] of ends.entries())
       for (const [j, b] of ends.entries()) {
-        if (j < i || (i * 31 + j * 17) % 7 !== 0) continue;
+        if (j < i || (i * 31 + j * 17) % (DEEP ? 7 : 29) !== 0) continue;
         const { verdict, why } = mate(a, b);
         const name = `${formatEnd(a)} with ${formatEnd(b)}`;
         if (verdict !== 'holds-with' && verdict !== 'holds') expect(why, name).not.toMatch(/\b0\.0+ mm/);

@@ -5,7 +5,7 @@ import { partTitle, shippedCatalogue } from '../fittings/catalogue';
 import type { Job, Penetration } from '../job/job';
 import { type Plan, plan } from '../plan/plan';
 import { provenList } from '../parts/proven-list';
-import { REGIONS, type Region } from '../region';
+import { kindsInRegions } from '../test/kinds';
 import { jobOfPattern } from './pattern';
 import { PATTERNS } from './patterns';
 
@@ -134,62 +134,60 @@ function balance(job: Job, made: Plan): readonly { readonly fullM: number; reado
 /** A chamber that is kept dry: the housing of a pump. */
 const isDry = (job: Job, at: number): boolean => job.name.includes('pump housing') && at === 1;
 
-describe.each(PATTERNS.map((pattern) => [pattern.id, pattern] as const))('%s', (id, pattern) => {
-  describe.each(REGIONS.map((region): [Region] => [region]))('in %s', (region) => {
-    const job = jobOfPattern(pattern, region);
-    const made = plan(job);
+describe.each(kindsInRegions(2))('$id in $region', ({ id, pattern, region }) => {
+  const job = jobOfPattern(pattern, region);
+  const made = plan(job);
 
-    test('fails nowhere: no joint, seal, opening, run, level, tank or place', () =>
-      expect(
-        made.findings
-          .filter(({ severity }) => severity === 'fails')
-          .map(({ check, at, title }) => `${check} ${at.label}: ${title}`),
-      ).toEqual([]));
+  test('fails nowhere: no joint, seal, opening, run, level, tank or place', () =>
+    expect(
+      made.findings
+        .filter(({ severity }) => severity === 'fails')
+        .map(({ check, at, title }) => `${check} ${at.label}: ${title}`),
+    ).toEqual([]));
 
-    test('every joint holds, every end is closed, and the list lacks nothing', () => {
-      expect(
-        made.joints
-          .filter(({ mating }) => !holdsAtAll(mating.verdict))
-          .map(({ joint, mating }) => `${joint.id}: ${mating.why}`),
-      ).toEqual([]);
-      const { ends, joints, holes, lengths, listed, questions } = provenList(made);
-      for (const count of [ends, joints, holes, lengths, listed]) {
-        expect(count.missing).toEqual([]);
-        expect(count.done).toBe(count.of);
-      }
-      expect(questions).toEqual([]);
-    });
+  test('every joint holds, every end is closed, and the list lacks nothing', () => {
+    expect(
+      made.joints
+        .filter(({ mating }) => !holdsAtAll(mating.verdict))
+        .map(({ joint, mating }) => `${joint.id}: ${mating.why}`),
+    ).toEqual([]);
+    const { ends, joints, holes, lengths, listed, questions } = provenList(made);
+    for (const count of [ends, joints, holes, lengths, listed]) {
+      expect(count.missing).toEqual([]);
+      expect(count.done).toBe(count.of);
+    }
+    expect(questions).toEqual([]);
+  });
 
-    test('every noun of its line is there, in parts that are sold there', () => {
-      const there = [
-        ...job.parts.map(({ code }) =>
-          partTitle(shippedCatalogue.byCode.get(code) ?? { name: `no ${code}`, detail: '' }),
-        ),
-        ...job.penetrations.map(({ name }) => name),
-        ...job.terminals.map(({ name }) => name),
-      ];
-      expect((NOUNS[id] ?? []).filter((noun) => !there.some((one) => noun.test(one)))).toEqual([]);
-      expect(
-        job.parts
-          .filter(({ code }) => !shippedCatalogue.byCode.get(code)?.regions.includes(region))
-          .map(({ code }) => code),
-      ).toEqual([]);
-    });
+  test('every noun of its line is there, in parts that are sold there', () => {
+    const there = [
+      ...job.parts.map(({ code }) =>
+        partTitle(shippedCatalogue.byCode.get(code) ?? { name: `no ${code}`, detail: '' }),
+      ),
+      ...job.penetrations.map(({ name }) => name),
+      ...job.terminals.map(({ name }) => name),
+    ];
+    expect((NOUNS[id] ?? []).filter((noun) => !there.some((one) => noun.test(one)))).toEqual([]);
+    expect(
+      job.parts
+        .filter(({ code }) => !shippedCatalogue.byCode.get(code)?.regions.includes(region))
+        .map(({ code }) => code),
+    ).toEqual([]);
+  });
 
-    test('its levels agree with a balance by hand within 1 mm', () => {
-      const byHand = balance(job, made);
-      job.tanks.forEach((tank, at) => {
-        const { fullM, deadM } = levelsOf(tank, made.context);
-        if (isDry(job, at)) return expect(fullM).toBe(0);
-        const hand = byHand[at];
-        expect(Math.abs(fullM - (hand?.fullM ?? NaN)), `full ${tank.label}`).toBeLessThanOrEqual(0.001);
-        if (hand?.deadM === undefined) {
-          // What hangs draws off the floor, out of what settles, and far under its opening.
-          expect(deadM).toBeGreaterThan(0.05);
-          expect(deadM).toBeLessThan(0.3);
-        } else expect(Math.abs(deadM - hand.deadM), `left ${tank.label}`).toBeLessThanOrEqual(0.001);
-        return undefined;
-      });
+  test('its levels agree with a balance by hand within 1 mm', () => {
+    const byHand = balance(job, made);
+    job.tanks.forEach((tank, at) => {
+      const { fullM, deadM } = levelsOf(tank, made.context);
+      if (isDry(job, at)) return expect(fullM).toBe(0);
+      const hand = byHand[at];
+      expect(Math.abs(fullM - (hand?.fullM ?? NaN)), `full ${tank.label}`).toBeLessThanOrEqual(0.001);
+      if (hand?.deadM === undefined) {
+        // What hangs draws off the floor, out of what settles, and far under its opening.
+        expect(deadM).toBeGreaterThan(0.05);
+        expect(deadM).toBeLessThan(0.3);
+      } else expect(Math.abs(deadM - hand.deadM), `left ${tank.label}`).toBeLessThanOrEqual(0.001);
+      return undefined;
     });
   });
 });

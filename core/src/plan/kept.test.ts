@@ -106,7 +106,7 @@ describe('what is kept from one plan to the next', () => {
         // Undone: the first job again, after all that came since.
         expect(saidBy(demo)).toEqual(saidBy(structuredClone(demo)));
       }),
-      { numRuns: runs(12, 400) },
+      { numRuns: runs(6, 400) },
     ));
 
   test('a plan is a function of its job, its catalogue and its solutions, whatever the process did before', () =>
@@ -128,7 +128,7 @@ describe('what is kept from one plan to the next', () => {
           expect([saidBy(job), saidBy(job, solved)]).toEqual(before);
         },
       ),
-      { numRuns: runs(4, 100) },
+      { numRuns: runs(3, 100) },
     ));
 
   test('is the run, its joints and what is seen from it, where only another run was changed', () => {

@@ -58,7 +58,7 @@ describe('a fix that is offered', () => {
           expect(finding.toDo).not.toBe('');
         }
       }),
-      { numRuns: runs(60, 5000) },
+      { numRuns: runs(30, 5000) },
     );
     // What no job has found the property says nothing about; a check whose every fix fails its trial has none.
     if (DEEP) {

@@ -6,9 +6,8 @@ import { isByLength } from '../fittings/part';
 import type { Job } from '../job/job';
 import { OVERFLOW, TOP_INLET, place, tankWith, upToGutter } from '../test/sample-jobs';
 import { jobOfPattern } from '../patterns/pattern';
-import { PATTERNS } from '../patterns/patterns';
+import { kindsInRegions } from '../test/kinds';
 import { wholeList } from '../test/whole-list';
-import { REGIONS } from '../region';
 import { wallKindOf } from '../walls/tank-types';
 import { newParts, ofTrenches } from './along-lengths';
 
@@ -239,9 +238,7 @@ const MORE: readonly Job[] = [
 describe('what a tradesman never leaves the shop without is on the list', () => {
   const met = new Set<string>();
   const JOBS = [
-    ...PATTERNS.flatMap((pattern) =>
-      REGIONS.map((region) => [`${pattern.id}, ${region}`, jobOfPattern(pattern, region)] as const),
-    ),
+    ...kindsInRegions(1).map(({ id, pattern, region }) => [`${id}, ${region}`, jobOfPattern(pattern, region)] as const),
     ...MORE.map((job) => [job.name, job] as const),
   ];
   test.each(JOBS)('%s', (_, job) => {

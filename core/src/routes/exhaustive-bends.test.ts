@@ -61,9 +61,9 @@ it('of the ends that two or three bends close nearly all are closed, with one be
         expect(Math.abs(turned - degrees)).toBeLessThan(0.5);
       }
     }),
-    { numRuns: runs(100, 1000) },
+    { numRuns: runs(50, 1000) },
   );
-  expect(counts.closes).toBeGreaterThan(runs(100, 1000) / 2);
+  expect(counts.closes).toBeGreaterThan(runs(50, 1000) / 2);
   expect(counts.found / counts.closes).toBeGreaterThan(0.95);
   expect(counts.over / counts.found).toBeLessThan(0.05);
 });
