@@ -2,7 +2,7 @@ import type { Feature } from '../fittings/part';
 import type { RunSight, JudgedJoint } from '../derived/context';
 import { type EndRef, refKey } from '../job/job';
 import { otherSide } from '../derived/run';
-import { isFlexible } from './flexible';
+import { isFlexible } from '../fittings/flexible';
 import { natureOf, opensInPlace } from './joint-nature';
 
 /** What is taken out to be cleaned, set or changed: it must come out again (common practice). */

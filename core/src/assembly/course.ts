@@ -6,7 +6,7 @@ import { type Run, type Strand, type StrandItem, walkRun } from '../derived/run'
 import { standingOf } from '../derived/set-out';
 import { runViews } from '../derived/run-view';
 import { memoize } from '../quantity/memoize';
-import { isFlexible } from './flexible';
+import { isFlexible } from '../fittings/flexible';
 import { standsInM } from './stands-in';
 import { type Frame, directionFrom, directionTo, openedAt, standsAs, targetOf, toLocal, toSpace } from './frame';
 import {

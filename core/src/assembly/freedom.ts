@@ -4,7 +4,7 @@ import { type Part, isByLength, outsideMmOf } from '../fittings/part';
 import type { Terminal } from '../job/job';
 import { emptyKg } from '../walls/stand';
 import type { Tank } from '../walls/tank';
-import { isFlexible } from './flexible';
+import { isFlexible } from '../fittings/flexible';
 import { natureOf } from './joint-nature';
 
 /** How a part, a joint or what a run ends at can move while the run is made. */

@@ -8,7 +8,7 @@ import { gather } from '../quantity/gather';
 import { memoize, reuseEqual } from '../quantity/memoize';
 import { BEND_PLAY_DEGREES, type Course, type Leg, UNKNOWN_LENGTH_M, coursesOf, firstOpening, pathOf } from './course';
 import type { LineEnd } from './bends-between';
-import { isFlexible } from './flexible';
+import { isFlexible } from '../fittings/flexible';
 import { type Target, targetOf } from './frame';
 import { solveLeastSquares } from './least-squares';
 import {

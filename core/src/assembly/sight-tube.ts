@@ -9,7 +9,7 @@ import type { Penetration } from '../job/job';
 import { holeById, tankOf } from '../job/lookup';
 import type { Tank } from '../walls/tank';
 import { type Leg, coursesOf } from './course';
-import { isFlexible } from './flexible';
+import { isFlexible } from '../fittings/flexible';
 
 /** Its open end stands so far over the highest water (common practice) [m]. */
 export const SIGHT_TUBE_OVER_M = 0.05;

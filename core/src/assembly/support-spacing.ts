@@ -1,7 +1,7 @@
 import { MM_PER_INCH } from '../quantity/length';
 import { isMetal } from '../connections/material';
 import { type Part, isByLength, outsideMmOf } from '../fittings/part';
-import { isFlexible } from './flexible';
+import { isFlexible } from '../fittings/flexible';
 
 const METRES_PER_FOOT = 0.3048;
 

@@ -1,7 +1,7 @@
 import type { RunSight } from '../derived/context';
 import type { Run, Strand } from '../derived/run';
 import { type Leg, coursesOf } from './course';
-import { isFlexible } from './flexible';
+import { isFlexible } from '../fittings/flexible';
 
 /** A place in a line at which it stops falling or rising. */
 export interface Turn {

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { DEEP, runs } from '../test/runs';
 import { ternPoint } from '../demo/tern-point';
 import { shippedCatalogue as catalogue } from '../fittings/catalogue';
-import { type Job, type Settlement, emptyJob } from '../job/job';
+import { type ChangedLine, type Job, type Settlement, emptyJob } from '../job/job';
 import { newPenetration, newTank } from '../job/new-tank';
 import { validateJob } from '../job/validate';
 import { EDIT_TYPES, type Edit, applyEdits } from './edits';
@@ -19,10 +19,22 @@ const settlement = (id: string): Settlement => ({
   on: '2026-11-30',
   figures: null,
 });
+/** The clips come in the box of the cord. */
+const lineChange = (id: string): ChangedLine => ({
+  id,
+  group: 'consumables',
+  code: 'TA-050',
+  detail: '',
+  buy: id === 'clips' ? null : 7,
+  instead: null,
+  kitId: id === 'clips' ? 'cord' : null,
+  because: null,
+});
 const job: Job = {
   ...ternPoint(),
   settlements: [settlement('t1')],
   extras: [newExtra({ id: 'cord', name: 'Cord' })],
+  changedLines: [lineChange('clips'), lineChange('tape')],
 };
 const made = (before: Job, ...edits: Edit[]) => {
   const edited = applyEdits(before, edits, catalogue);
@@ -76,6 +88,11 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
   fc.constantFrom<Edit>(
     { type: 'add-extra', extra: newExtra({ id: 'cover', name: 'Shade cloth', tankId: 't1' }) },
     { type: 'remove-extra', id: 'cord' },
+  ),
+  fc.constantFrom<Edit>(
+    { type: 'change-line', line: lineChange('saw') },
+    { type: 'change-line', line: lineChange('tape') },
+    { type: 'restore-line', id: 'tape' },
   ),
   fc.constantFrom<Edit>(
     { type: 'settle-note', title: 'No overflow', settlement: settlement('t2') },

@@ -11,6 +11,7 @@ import { addInflow, addMark, addRoof, addTerminal } from './add-place';
 import { addTank } from './add-tank';
 import { type Change, invertChanges, makeChanges } from './change';
 import { type ChangeField, changeField } from './change-field';
+import { changeLine, restoreLine } from './change-line';
 import { cutPart } from './cut-part';
 import { addExtra, removeExtra } from './extras';
 import type { EditBy, EditKind, EditRefusal } from './edit-kind';
@@ -39,6 +40,8 @@ const KINDS = [
   addMark,
   addExtra,
   removeExtra,
+  changeLine,
+  restoreLine,
   removePlace,
   addPart,
   insertPart,

@@ -1,6 +1,6 @@
 import { EXTRA } from '../job/job';
 import { err, ok } from '../result';
-import { put, take } from './change';
+import { put, replace, take } from './change';
 import { type EditBy, defineEdit } from './edit-kind';
 
 export const addExtra = defineEdit({
@@ -21,8 +21,16 @@ export const removeExtra = defineEdit({
   data: { id: { kind: 'id' } },
   changes: (job, { id }) => {
     const extra = job.extras.find((one) => one.id === id);
+    // What came in its box is bought as it is reckoned again, unless more of it was changed.
+    const freed = job.changedLines
+      .filter(({ kitId }) => kitId === id)
+      .map((line) =>
+        line.buy === null && line.instead === null
+          ? take(job, 'changedLines', line)
+          : replace(job, 'changedLines', line, { ...line, kitId: null }),
+      );
     return extra
-      ? ok([take(job, 'extras', extra)])
+      ? ok([...freed, take(job, 'extras', extra)])
       : err({ code: 'gone', message: 'This line has been struck out already.' });
   },
   label: ({ id }, job) => `Strike out ${job.extras.find((one) => one.id === id)?.name ?? 'a line'}`,

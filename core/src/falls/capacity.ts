@@ -1,4 +1,4 @@
-import { isFlexible } from '../assembly/flexible';
+import { isFlexible } from '../fittings/flexible';
 import { drainM3s, leaderM3s } from '../hydraulics/gravity';
 import { stormM3s } from '../hydraulics/free-flow';
 import { lineReachOf } from '../hydraulics/line-flow';

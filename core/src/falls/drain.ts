@@ -1,6 +1,6 @@
 import { type Leg, coursesOf } from '../assembly/course';
 import { flowOf, runsOnce } from '../assembly/flow';
-import { isFlexible } from '../assembly/flexible';
+import { isFlexible } from '../fittings/flexible';
 import { distance } from '../assembly/vector';
 import { isByLength, type Part, outsideMmOf } from '../fittings/part';
 import type { CheckContext } from '../derived/context';

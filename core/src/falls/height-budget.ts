@@ -1,4 +1,4 @@
-import { isFlexible } from '../assembly/flexible';
+import { isFlexible } from '../fittings/flexible';
 import { isByLength } from '../fittings/part';
 import type { CheckContext } from '../derived/context';
 import { baseLevelM } from '../derived/set-out';

@@ -3,6 +3,7 @@ import type { Fields, RecordOf } from '../record/field';
 import { makeRecord } from '../record/make-record';
 import type { Region } from '../region';
 import { TANK, type Tank } from '../walls/tank';
+import { CHANGED_LINE, type ChangedLine } from './changed-line';
 import { EXTRA, type Extra } from './extra';
 import { JOINT, type Joint } from './joint';
 import { PENETRATION, type Penetration } from './penetration';
@@ -11,6 +12,7 @@ import { SETTINGS } from './settings';
 import { SETTLEMENT, type Settlement } from './settlement';
 import { INFLOW, type Inflow, MARK, type Mark, ROOF, type Roof, TERMINAL, type Terminal } from './site-records';
 
+export * from './changed-line';
 export * from './extra';
 export * from './joint';
 export * from './penetration';
@@ -33,6 +35,7 @@ export const LISTED = {
   terminals: TERMINAL,
   settlements: SETTLEMENT,
   extras: EXTRA,
+  changedLines: CHANGED_LINE,
 } as const satisfies Readonly<Record<string, Fields>>;
 
 /** What a record of each list is called. */
@@ -47,6 +50,7 @@ export const RECORD_NAMES: Readonly<Record<Collection, string>> = {
   terminals: 'Terminal',
   settlements: 'Settlement',
   extras: 'Extra',
+  changedLines: 'ChangedLine',
 };
 
 /** The lists of the job document. */
@@ -85,6 +89,7 @@ export const JOB = {
   terminals: listOf(TERMINAL),
   settlements: listOf(SETTLEMENT),
   extras: listOf(EXTRA),
+  changedLines: listOf(CHANGED_LINE),
 } as const satisfies Fields;
 export interface Job extends RecordOf<typeof JOB> {}
 
@@ -100,6 +105,7 @@ interface Listed {
   readonly terminals: Terminal;
   readonly settlements: Settlement;
   readonly extras: Extra;
+  readonly changedLines: ChangedLine;
 }
 export type RecordIn<In extends Collection> = Listed[In];
 /** Any record of any list. */

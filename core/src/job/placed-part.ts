@@ -102,6 +102,13 @@ export const PLACED_PART = {
     words: 'step at which it is trimmed',
     says: 'Only of a piece that is left long',
   },
+  cutAtCounter: {
+    kind: 'yes-no',
+    default: false,
+    words: 'way it is bought',
+    says: 'Off the coil or the reel at the counter, in one length as it is needed; only of what bends',
+    asked: 'The counter cuts it in one length',
+  },
   because: {
     kind: 'text',
     most: 200,

@@ -1,3 +1,4 @@
+import { isCoiled } from '../fittings/flexible';
 import { parseEnd } from '../connections/parse';
 import type { Catalogue } from '../fittings/catalogue';
 import { isByLength, ownLengthM } from '../fittings/part';
@@ -145,6 +146,7 @@ const partProblems = memoizeBoth((part: Job['parts'][number], catalogue: Catalog
       ),
       ...steep,
       ...say(part.lengthKind !== 'computed', 'lengthKind', `${found.name} is a piece and is not cut.`),
+      ...say(part.cutAtCounter, 'cutAtCounter', `${found.name} is a piece and is not cut.`),
     ];
   return [
     ...say(
@@ -152,6 +154,7 @@ const partProblems = memoizeBoth((part: Job['parts'][number], catalogue: Catalog
       'trimAt',
       `${found.name} is trimmed later only where it is left long.`,
     ),
+    ...say(part.cutAtCounter && !isCoiled(found), 'cutAtCounter', `${found.name} comes in lengths: no coil is cut.`),
     ...steep,
   ];
 });

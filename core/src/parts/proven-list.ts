@@ -4,6 +4,7 @@ import { cautionsIn, makingOf } from '../methods/applied';
 import { ALWAYS } from '../methods/cautions';
 import { missingFrom } from '../proof/prove';
 import { memoize } from '../quantity/memoize';
+import { asReckoned } from './list/changed-lines';
 import type { Completeness, PartsGroup, PartsList, ProvenList } from './list/parts-list';
 import { toolLines } from './take-off/tool-lines';
 
@@ -43,11 +44,18 @@ const toolGroup = (lines: PartsGroup['lines']): PartsGroup => ({
 
 function listed({ parts, context }: Listed): Completeness {
   const lines = parts.groups.flatMap(({ lines: own }) => own);
-  const missing = missingFrom({ lines, cuts: parts.cuts }, context);
+  const missing = missingFrom({ lines: asReckoned(lines), cuts: parts.cuts }, context);
   const notThere = missing.filter(({ bought }) => !bought).length;
+  // What lacks only since somebody changed it by hand is his to answer for: not found, and not missing either.
+  const byHand = lines.some((line) => line.byHand)
+    ? missingFrom({ lines, cuts: parts.cuts }, context).filter(
+        (lacks) => !missing.some(({ code, detail }) => code === lacks.code && detail === lacks.detail),
+      ).length
+    : 0;
   return {
-    done: lines.length - (missing.length - notThere),
+    done: lines.length - (missing.length - notThere) - byHand,
     of: lines.length + notThere,
+    ...(byHand > 0 ? { settled: byHand } : {}),
     missing: missing.map(({ code, detail }) => {
       const part = context.catalogue.byCode.get(code);
       return part ? partTitle(part) : (detail ?? code);

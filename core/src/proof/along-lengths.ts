@@ -1,5 +1,5 @@
 import { type Leg, coursesOf } from '../assembly/course';
-import { isFlexible } from '../assembly/flexible';
+import { isFlexible } from '../fittings/flexible';
 import { runsOnce } from '../assembly/flow';
 import { type Material, isMetal } from '../connections/material';
 import type { CheckContext } from '../derived/context';

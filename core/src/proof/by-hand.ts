@@ -1,4 +1,4 @@
-import { isFlexible } from '../assembly/flexible';
+import { isFlexible } from '../fittings/flexible';
 import type { CheckContext } from '../derived/context';
 import { isToDrill } from '../derived/resolve';
 import { isGuest } from '../derived/shared-stand';

@@ -243,7 +243,12 @@ describe('what a tradesman never leaves the shop without is on the list', () => 
   ];
   test.each(JOBS)('%s', (_, job) => {
     const { context, groups } = wholeList(job);
-    const lines = groups.flatMap((group) => group.lines.map(({ title, detail }) => `${title} ${detail}`));
+    const lines = groups.flatMap((group) =>
+      group.lines.flatMap(({ title, detail, inside = [] }) => [
+        `${title} ${detail}`,
+        ...inside.map((one) => `${one.title} ${one.detail}`),
+      ]),
+    );
     const lacking = RULES.filter(({ applies }) => applies(context)).flatMap(({ of, things }) => {
       met.add(of);
       return things.filter((thing) => !lines.some((line) => thing.test(line))).map((thing) => `${of}: ${thing}`);

@@ -115,7 +115,7 @@ function takenOff(lines: readonly PartsLine[]): readonly (readonly [what: string
   const without = (line: PartsLine, less: PartsLine | undefined): readonly PartsLine[] =>
     lines.flatMap((one) => (one === line ? (less ?? []) : one));
   return lines.flatMap((line) => {
-    const { code, detail, unit, need, buy } = line;
+    const { code, detail, unit, need, buy, inside = [] } = line;
     const called = `${code} ${detail}`;
     return [
       [`${called}: the line`, without(line, undefined)] as const,
@@ -128,6 +128,16 @@ function takenOff(lines: readonly PartsLine[]): readonly (readonly [what: string
       ...((unit === 'm' || unit === 'ml' || unit === 'm3') && need * 0.05 > LEAST[unit]
         ? [[`${called}: a twentieth`, without(line, { ...line, need: need * 0.95 })] as const]
         : []),
+      ...inside.map(
+        (one) =>
+          [
+            `${one.code} ${one.detail}: one in the bag`,
+            without(line, {
+              ...line,
+              inside: inside.map((other) => (other === one ? { ...one, need: one.need - 1 } : other)),
+            }),
+          ] as const,
+      ),
     ];
   });
 }
@@ -168,14 +178,16 @@ describe('what a list lacks', () => {
 
   test('two washers of one code are told apart', () => {
     const list = prepared[0]!;
-    const [first, ...more] = list.lines.filter(({ code }) => code === 'WA');
-    expect(more.length).toBeGreaterThan(0);
+    const bags = list.lines.filter(({ inside }) => inside);
+    const [first] = bags;
+    const [gasket] = first!.inside!;
+    expect(new Set(bags.flatMap(({ inside = [] }) => inside.map(({ detail }) => detail))).size).toBeGreaterThan(1);
     expect(
       lacking(
         list,
-        list.lines.filter((one) => one !== first),
+        list.lines.map((one) => (one === first ? { ...one, inside: one.inside!.slice(1) } : one)),
       ),
-    ).toMatchObject([{ code: 'WA', detail: first!.detail, bought: false }]);
+    ).toMatchObject([{ code: 'WA', detail: gasket!.detail, bought: false }]);
   });
 
   test('a bar that is not bought, a piece that no bar holds, a bar shorter than what is cut from it', () => {

@@ -79,10 +79,15 @@ export function missingFrom({ lines, cuts }: ListToProve, context: CheckContext)
   const keyOf = (code: string, detail: string | undefined, unit: Unit, piece: string | undefined): string =>
     [code, told.has(code) ? detail : '', unit, cutCodes.has(code) && unit === 'm' ? piece : ''].join('|');
   const listed = new Map<string, { need: number; bought: number }>();
-  for (const { code, detail, unit, need, buy, fromHand = 0, uses } of lines) {
+  for (const { code, detail, unit, need, buy, fromHand = 0, uses, inside = [] } of lines) {
     const key = keyOf(code, detail, unit, uses[0]?.id);
     const has = listed.get(key) ?? { need: 0, bought: 0 };
     listed.set(key, { need: has.need + need, bought: has.bought + (buy + fromHand) * packOf(code) });
+    for (const one of inside) {
+      const own = keyOf(one.code, one.detail, one.unit, undefined);
+      const there = listed.get(own) ?? { need: 0, bought: 0 };
+      listed.set(own, { ...there, need: there.need + one.need });
+    }
   }
   const sums = new Map<string, Sum>();
   for (const one of claims) {

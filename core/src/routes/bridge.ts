@@ -1,7 +1,7 @@
 import { falling } from '../job/placed-part';
 import { type BentWay, type LineEnd, type MadeBend, bendsBetween } from '../assembly/bends-between';
 import type { Leg } from '../assembly/course';
-import { isFlexible } from '../assembly/flexible';
+import { isFlexible } from '../fittings/flexible';
 import type { EndGap } from '../assembly/in-space';
 import { looksSomewhere } from '../assembly/pointing';
 import {

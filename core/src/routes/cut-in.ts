@@ -1,5 +1,5 @@
 import { flowInto } from '../assembly/flow';
-import { isFlexible } from '../assembly/flexible';
+import { isFlexible } from '../fittings/flexible';
 import { isLengthFound } from '../assembly/in-space';
 import { judge, mate } from '../connections/mate';
 import { holdsAtAll } from '../connections/mating';

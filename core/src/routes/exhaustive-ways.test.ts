@@ -4,7 +4,7 @@ import { type End } from '../connections/end';
 import { formatEnd } from '../connections/format';
 import { judge, mate } from '../connections/mate';
 import { holdsAtAll } from '../connections/mating';
-import { isFlexible } from '../assembly/flexible';
+import { isFlexible } from '../fittings/flexible';
 import { contextOf } from '../derived/context';
 import { resolveEnd } from '../derived/resolve';
 import { serviceAt } from '../derived/service';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { isFlexible } from '../assembly/flexible';
+import { isFlexible } from '../fittings/flexible';
 import { contextOf } from '../derived/context';
 import { applyEdits } from '../edits/edits';
 import { shippedCatalogue } from '../fittings/catalogue';

@@ -1,7 +1,7 @@
 import { type BentWay, type LineEnd, bendsBetween } from '../assembly/bends-between';
 import { BEND_PLAY_DEGREES, type Leg } from '../assembly/course';
 import { directionTo, toLocal } from '../assembly/frame';
-import { isFlexible } from '../assembly/flexible';
+import { isFlexible } from '../fittings/flexible';
 import { inSpaceOf, meetingOf, withLengths } from '../assembly/in-space';
 import { type Vector, angleOf, plus, times } from '../assembly/vector';
 import type { End } from '../connections/end';

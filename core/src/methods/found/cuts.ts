@@ -1,4 +1,4 @@
-import { isFlexible } from '../../assembly/flexible';
+import { isFlexible } from '../../fittings/flexible';
 import type { CheckContext } from '../../derived/context';
 import { holeDiameterM, isToDrill } from '../../derived/resolve';
 import { isDownpipe } from '../../fittings/capability';

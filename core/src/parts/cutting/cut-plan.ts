@@ -23,6 +23,8 @@ export interface Bar {
   readonly onHand: boolean;
   readonly pieces: readonly Piece[];
   readonly offCutM: number;
+  /** The counter cuts it off its coil as it is needed; absent: it is a stock length. */
+  readonly atCounter?: true;
 }
 
 export interface CutPlan {

@@ -1,4 +1,4 @@
-import { isFlexible } from '../../assembly/flexible';
+import { isCoiled } from '../../fittings/flexible';
 import { goesRound } from '../../fittings/capability';
 import { isByLength } from '../../fittings/part';
 import type { CheckContext } from '../../derived/context';
@@ -7,7 +7,7 @@ import type { PlacedPart } from '../../job/job';
 import type { Run } from '../../derived/run';
 import { formatLength, formatStockLength } from '../../quantity/length';
 import { cents } from '../take-off/cents';
-import { type CutOrder, type Piece, bought, cutPlan, leastBars } from './cut-plan';
+import { type Bar, type CutOrder, type Piece, bought, cutPlan, leastBars } from './cut-plan';
 import { type OnHand, takeOf } from '../take-off/from-hand';
 import { foundCut } from './cut-answer';
 import { leavesLongest, mostLeftM } from './off-cut';
@@ -27,9 +27,17 @@ export function cutBars(context: CheckContext): readonly CutBars[] {
     const part = own[0]?.part;
     if (part?.sale.by !== 'length') return [];
     const lengths = wholeLengths(own, runs);
-    const pieces = lengths.flatMap((length) => (length.lengthM === null ? [] : [pieceOf(length, length.lengthM)]));
+    const pieces = (counter: boolean): readonly Piece[] =>
+      lengths
+        .filter(({ placed }) => placed.cutAtCounter === counter)
+        .flatMap((length) => (length.lengthM === null ? [] : [pieceOf(length, length.lengthM)]));
     const { stockLengthsM, sawKerfM } = part.sale;
-    const order = { pieces, stockM: stockLengthsM, offCutsM: catalogue.offCutsM.get(code) ?? [], kerfM: sawKerfM };
+    const order = {
+      pieces: pieces(false),
+      stockM: stockLengthsM,
+      offCutsM: catalogue.offCutsM.get(code) ?? [],
+      kerfM: sawKerfM,
+    };
     const unknown = lengths.flatMap(({ lengthM, use }) => (lengthM === null ? [use.place] : []));
     return [
       {
@@ -37,7 +45,7 @@ export function cutBars(context: CheckContext): readonly CutBars[] {
         title: `${part.name} ${part.detail}`,
         order,
         unknown,
-        ...bestKnown(order, context.solutions),
+        ...withCounter(bestKnown(order, context.solutions), pieces(true)),
       },
     ];
   });
@@ -60,6 +68,25 @@ function bestKnown(
       }
     : { ...quick, leastBars: leastBars(order), mostLeftM: mostLeftM(quick.bars, order), searched: false };
 }
+
+/** What the counter cuts off its coil comes as it is needed: each piece a length of its own, with nothing left over. */
+const withCounter = (known: ReturnType<typeof bestKnown>, pieces: readonly Piece[]): ReturnType<typeof bestKnown> =>
+  pieces.length === 0
+    ? known
+    : {
+        ...known,
+        bars: [
+          ...known.bars,
+          ...pieces.map((piece): Bar => ({
+            stockM: piece.lengthM,
+            onHand: false,
+            pieces: [piece],
+            offCutM: 0,
+            atCounter: true,
+          })),
+        ],
+        leastBars: known.leastBars + pieces.length,
+      };
 
 /** Nobody has looked beyond the quick plan, and another might buy fewer bars, or leave a longer off-cut of these. */
 export const isToSearch = ({ bars, leastBars: least, mostLeftM: most, searched }: CutBars): boolean =>
@@ -116,11 +143,13 @@ export function stockLines({ code, bars }: CutBars, { catalogue, job }: CheckCon
   const part = catalogue.byCode.get(code);
   if (!part) return [];
   const toBuy = bars.filter(({ onHand }) => !onHand);
-  return [...new Set(toBuy.map(({ stockM }) => stockM))].map((stockM) => {
-    const own = toBuy.filter((bar) => bar.stockM === stockM);
-    const { buy, said } = takeOf(left, code, own.length);
+  const kinds = new Map(toBuy.map((bar) => [`${bar.stockM} ${bar.atCounter}`, bar]));
+  return [...kinds.values()].map(({ stockM, atCounter }) => {
+    const own = toBuy.filter((bar) => bar.stockM === stockM && bar.atCounter === atCounter);
+    const { buy, said } = atCounter ? { buy: own.length, said: {} } : takeOf(left, code, own.length);
     const cutM = own.reduce((sum, { pieces }) => sum + pieces.reduce((all, { lengthM }) => all + lengthM, 0), 0);
-    const mostlyLeft = isFlexible(part) && buy === own.length && cutM < own.length * stockM * LITTLE_OF_A_COIL;
+    const mostlyLeft =
+      !atCounter && isCoiled(part) && buy === own.length && cutM < own.length * stockM * LITTLE_OF_A_COIL;
     return {
       code,
       title: part.name,
@@ -131,6 +160,7 @@ export function stockLines({ code, bars }: CutBars, { catalogue, job }: CheckCon
       buy,
       priceUsd: cents(buy * stockM * part.priceUsd),
       ...traced(own.flatMap(({ pieces }) => pieces.flatMap(({ use }) => use ?? []))),
+      ...(atCounter ? { note: 'cut off the coil at the counter, in one length: ask first' } : {}),
       ...(mostlyLeft
         ? { note: `only ${formatLength(cutM, job.measures)} of it is needed: ask whether the counter cuts it` }
         : {}),

@@ -23,6 +23,10 @@ export interface PartsLine extends Traced {
   /** Only of stock lengths: how long each is [m]. */
   readonly stockM?: number;
   readonly note?: string;
+  /** What is in its bag: it comes with it and is not bought by itself; absent: nothing. */
+  readonly inside?: readonly Pick<PartsLine, 'code' | 'title' | 'detail' | 'need' | 'unit'>[];
+  /** Somebody has changed it by hand: which change it was, and the line as it is reckoned. */
+  readonly byHand?: { readonly id: string; readonly reckoned: PartsLine };
 }
 
 export interface PartsGroup {
@@ -38,7 +42,7 @@ export interface Completeness {
   readonly done: number;
   readonly of: number;
   readonly missing: readonly string[];
-  /** Of those that are not done, how many somebody has settled by name: they are not missing, and not done either. */
+  /** Of those that are not done, how many somebody has settled by name or changed by hand: they are not missing, and not done either. */
   readonly settled?: number;
 }
 

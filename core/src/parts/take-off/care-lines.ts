@@ -1,6 +1,6 @@
 import { tankOf } from '../../job/lookup';
 import { isDrunk } from '../../walls/tank';
-import { isFlexible } from '../../assembly/flexible';
+import { isFlexible } from '../../fittings/flexible';
 import { inGround } from '../../assembly/trench';
 import type { CheckContext } from '../../derived/context';
 import { isMetal } from '../../connections/material';

@@ -13,6 +13,8 @@ import { type Use, traced } from '../list/trace';
 export interface PlacedNeed<One extends Need = Need> {
   readonly need: One;
   readonly use: Use;
+  /** The part of the list that it comes with, by its id; absent: it is bought, or comes with what stands already. */
+  readonly comesWith?: string;
 }
 
 type NeedOf<Kind extends Need['kind']> = Extract<Need, { readonly kind: Kind }>;
@@ -166,8 +168,25 @@ function cementLines(needs: readonly PlacedNeed[]): PartsLine[] {
   ];
 }
 
+const WASHER = { code: 'WA', title: 'Washer', unit: 'piece' } as const;
+
+/** What comes in the bag of these parts, by their ids: washers and gaskets. */
+export function insideOf(ids: readonly string[], needs: readonly PlacedNeed[]): NonNullable<PartsLine['inside']> {
+  const own = ofKind(needs, 'washer').filter(({ comesWith }) => comesWith !== undefined && ids.includes(comesWith));
+  return [...new Set(own.map(({ need }) => need.name))].map((detail) => ({
+    ...WASHER,
+    detail,
+    need: own.filter(({ need }) => need.name === detail).length,
+  }));
+}
+
+/** As it is said on the line of the part that it comes with: 'with its 2 in cam gasket'. */
+export const insideWords = (inside: NonNullable<PartsLine['inside']>): string =>
+  `with ${inside.map(({ detail, need }) => (need > 1 ? `${need} x ${detail}` : `its ${detail}`)).join(' and ')}: look whether it is there`;
+
+/** Washers that come in no bag of the list: bought, or there with what stands. */
 function washerLines(needs: readonly PlacedNeed[]): PartsLine[] {
-  const washers = ofKind(needs, 'washer');
+  const washers = ofKind(needs, 'washer').filter(({ comesWith }) => comesWith === undefined);
   const names = [...new Set(washers.map(({ need }) => `${need.name}|${need.suppliedWithPart}`))];
   return names.map((key) => {
     const own = washers.filter(({ need }) => `${need.name}|${need.suppliedWithPart}` === key);
@@ -175,15 +194,13 @@ function washerLines(needs: readonly PlacedNeed[]): PartsLine[] {
     if (!first) throw new RangeError('washerLines: a name without a washer');
     const supplied = first.need.suppliedWithPart;
     return {
-      code: 'WA',
-      title: 'Washer',
+      ...WASHER,
       detail: first.need.name,
       need: own.length,
-      unit: 'piece',
       buy: supplied ? 0 : own.length,
       priceUsd: supplied ? null : cents(own.length * WASHER_USD),
       ...traced(usesOf(own)),
-      ...(supplied ? { note: 'comes with the fitting; check that it is there' } : {}),
+      ...(supplied ? { note: 'comes with what stands there: look for it' } : {}),
     };
   });
 }

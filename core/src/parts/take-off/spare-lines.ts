@@ -6,6 +6,7 @@ import { cents } from './cents';
 import { articleOf } from '../tables/shelves';
 import { WASHER_USD } from './consumables';
 import type { PartsLine } from '../list/parts-list';
+import { traced } from '../list/trace';
 
 /** Fittings up to this size are small: cheap, easily dropped, and wanted twice (common practice). */
 const SMALL_UP_TO_IN = 1;
@@ -40,7 +41,7 @@ export function spareLines(lines: readonly PartsLine[], { job, catalogue }: Chec
   if (job.spares === 'none') return [];
   const remote = job.spares === 'remote';
   const once = new Map<string, PartsLine>();
-  for (const line of lines) {
+  for (const line of [...lines, ...lines.flatMap(insideAsLines)]) {
     const key = `${articleOf(line)} ${line.unit}`;
     const known = once.get(key);
     once.set(key, known ? { ...known, need: known.need + line.need } : line);
@@ -66,6 +67,10 @@ export function spareLines(lines: readonly PartsLine[], { job, catalogue }: Chec
     ];
   });
 }
+
+/** What comes in the bag of a line, as lines of their own: a washer is lost whether it was bought or not. */
+const insideAsLines = ({ inside = [], uses }: PartsLine): readonly PartsLine[] =>
+  inside.map((one) => ({ ...one, buy: 0, priceUsd: null, ...traced(uses) }));
 
 /** What one of a line costs; what is on hand or comes with a fitting costs what it would in the shop. */
 function eachUsd({ code, buy, priceUsd, unit }: PartsLine, part: Part | undefined): number {

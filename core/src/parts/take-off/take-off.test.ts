@@ -44,16 +44,22 @@ describe('one whole job, every line', () => {
     expect(lines('lengths')).toEqual(['HO-075 1 length, buy 1', 'PI-150 1 length, buy 1']));
   // Tape: three 3/4 joints of brass or on plastic, 4 turns each: pi x 26.03 mm x 4 = 0.33 m each, 0.99 m.
   // Cement: one 1-1/2 socket at 90 to the quart of 946 ml: 10.5 ml, up to 11; primer half of it, 5.3, up to 6.
-  // The washer comes with the bulkhead; a clamp at both ends of the hose; soap for the pipe in its gasket.
+  // A clamp at both ends of the hose; soap for the pipe in its gasket.
   test('what closes the joints', () =>
     expect(lines('consumables')).toEqual([
       'TA-050 0.99 m, buy 1',
       'PR-118 6 ml, buy 1',
       'CE-118 11 ml, buy 1',
-      'WA 1 piece, buy 0',
       'HC-16 2 piece, buy 2',
       'LU 5 ml, buy 0',
     ]));
+  test('what comes in a bag is on the line of what it comes with', () => {
+    const bulkhead = parts.groups.flatMap((group) => group.lines).find(({ code }) => code === 'BH-075');
+    expect(bulkhead?.inside).toEqual([
+      { code: 'WA', title: 'Washer', unit: 'piece', detail: '3/4 in bulkhead gasket', need: 1 },
+    ]);
+    expect(bulkhead?.note).toBe('with its 3/4 in bulkhead gasket: look whether it is there');
+  });
   // By hand: the bag of every job; what saws; what draws the bulkhead in; what joins, cuts, straps; what beds and carries the drum.
   test('tools for what there is to make', () =>
     expect(new Set(parts.groups.find(({ id }) => id === 'tools')?.lines.map(({ code }) => code))).toEqual(
@@ -148,6 +154,40 @@ describe('what is taken out is missed', () => {
     expect(list(job).questions).toEqual([
       'Hose 3/4 in bore in P1 is longer than any stock length: where may it be joined?',
     ]);
+  });
+});
+
+// A hose of 40 m where coils hold 25, 50 and 100 ft: in one piece off a reel, and 3 m more off a coil of 25 ft.
+test('what the counter cuts is bought as long as it is, with nothing left over, and the proof takes it', () => {
+  const hose = (more: object) =>
+    drumWith({
+      parts: [
+        { code: 'BH-075' },
+        { code: 'HB-075' },
+        { code: 'HO-075', lengthM: 40, ...more },
+        { code: 'CHB-075' },
+        { code: 'HO-075', lengthM: 3 },
+      ],
+    });
+  const of = (job: Parameters<typeof wholeList>[0]) => {
+    const { groups, listed, cuts, questions } = wholeList(job);
+    const own = groups.find(({ id }) => id === 'lengths')?.lines.filter(({ code }) => code === 'HO-075') ?? [];
+    return {
+      bought: own.map(({ buy, stockM = 0, detail }) => [buy, Math.round(stockM * 100) / 100, detail]),
+      missing: listed.missing,
+      left: cuts.find(({ code }) => code === 'HO-075')?.bars.map(({ offCutM }) => Math.round(offCutM * 1000) / 1000),
+      asked: questions.filter((one) => one.includes('longer than any stock length')).length,
+    };
+  };
+  expect(of(hose({}))).toMatchObject({ bought: [[1, 7.62, '3/4 in bore, 25 ft']], asked: 1 });
+  expect(of(hose({ cutAtCounter: true }))).toEqual({
+    bought: [
+      [1, 7.62, '3/4 in bore, 25 ft'],
+      [1, 40, '3/4 in bore, 131 ft 2-13/16 in'],
+    ],
+    missing: [],
+    left: [4.62, 0],
+    asked: 0,
   });
 });
 

@@ -3,6 +3,7 @@ import { isDoneBare } from '../../derived/ports';
 import { isAccepted } from '../../derived/settled';
 import { tankOf } from '../../job/lookup';
 import type { CheckContext, JudgedJoint } from '../../derived/context';
+import type { End } from '../../connections/end';
 import { MATERIAL_NAMES } from '../../connections/material';
 import { holdsAtAll } from '../../connections/mating';
 import { isToDrill } from '../../derived/resolve';
@@ -13,7 +14,7 @@ import { isByLength } from '../../fittings/part';
 import { type Measures, formatLength } from '../../quantity/length';
 import { gather } from '../../quantity/gather';
 import { memoize } from '../../quantity/memoize';
-import { type PlacedNeed, consumableLines } from './consumables';
+import { type PlacedNeed, consumableLines, insideOf, insideWords } from './consumables';
 import { siliconeLines, zincLines } from './hole-lines';
 import { cents } from './cents';
 import type { ClosedBy, Completeness, CutBars, PartsGroup, PartsLine, PartsList } from '../list/parts-list';
@@ -31,6 +32,7 @@ import { bracketLines, gutterLines, markerLines, sleeveLines, warningLines } fro
 import { spareLines } from './spare-lines';
 import { strapLines } from './straps';
 import { type HoleToDrill, sawLines } from './saw-lines';
+import { withChangedLines } from '../list/changed-lines';
 import { type Use, traced } from '../list/trace';
 
 /**
@@ -40,11 +42,12 @@ import { type Use, traced } from '../list/trace';
 export function takeOff(context: CheckContext): PartsList {
   const byRun = putInByRun(context);
   const left = new Map(context.catalogue.onHand);
-  const seals = wallGroup(context, left);
-  const runs = gather(context.runs, (run) => runGroup(run, byRun.get(run.penetration.id) ?? [], context, left));
-  const cuts = cutBars(context);
   const toMake = context.joints.filter((judged) => !standsAlready(judged));
   const needs = gather(toMake, needsOf);
+  const shop = { left, needs: needs.filter(({ comesWith }) => comesWith !== undefined) };
+  const seals = wallGroup(context, shop);
+  const runs = gather(context.runs, (run) => runGroup(run, byRun.get(run.penetration.id) ?? [], context, shop));
+  const cuts = cutBars(context);
   const holes = context.job.penetrations.filter((hole) => isToDrill(hole, context.index));
   const sawn = holes.map((hole) => ({ id: hole.id, label: hole.label, cut: cutOf(hole, context) }));
   const drillable = sawn.filter((hole): hole is HoleToDrill => hole.cut !== undefined);
@@ -78,9 +81,10 @@ export function takeOff(context: CheckContext): PartsList {
   ].filter(({ lines }) => lines.length > 0);
   const builtIn = gather(groups, (one) => one.lines);
   const spares = group('spares', 'Spares', SPARES_WORDS[context.job.spares], spareLines(builtIn, context));
-  const lines = [...builtIn, ...spares.lines];
+  const all = withChangedLines(spares.lines.length > 0 ? [...groups, spares] : groups, context);
+  const lines = gather(all, (one) => one.lines);
   return {
-    groups: spares.lines.length > 0 ? [...groups, spares] : groups,
+    groups: all,
     cuts,
     closedBy: closedBy(toMake),
     ends: endsClosed(context),
@@ -115,12 +119,26 @@ const standsAlready = ({ a, b }: JudgedJoint): boolean => a.stands && b.stands;
 
 const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
-function pieceLines(items: readonly PutIn[], left: OnHand): PartsLine[] {
+/** What is on hand still, and what comes in bags. */
+interface Shop {
+  readonly left: OnHand;
+  readonly needs: readonly PlacedNeed[];
+}
+
+function pieceLines(items: readonly PutIn[], { left, needs }: Shop): PartsLine[] {
   const parts = [...new Set(items.map(({ part }) => part))];
   return parts.map((part): PartsLine => {
     const { code } = part;
     const own = items.filter((one) => one.part === part);
     const { buy, said } = takeOf(left, code, own.length);
+    const inside = insideOf(
+      own.map(({ placed }) => placed.id),
+      needs,
+    );
+    const notes = [
+      ...(inside.length === 0 ? [] : [insideWords(inside)]),
+      ...(said.note === undefined ? [] : [said.note]),
+    ];
     return {
       code,
       title: part.name,
@@ -131,14 +149,16 @@ function pieceLines(items: readonly PutIn[], left: OnHand): PartsLine[] {
       priceUsd: cents(buy * part.priceUsd),
       ...traced(own.map(({ use }) => use)),
       ...said,
+      ...(inside.length === 0 ? {} : { inside }),
+      ...(notes.length === 0 ? {} : { note: notes.join('; ') }),
     };
   });
 }
 
-function wallGroup(context: CheckContext, left: OnHand): PartsGroup {
+function wallGroup(context: CheckContext, shop: Shop): PartsGroup {
   const items = putIn(context).filter(({ part }) => sealsWall(part));
   return group('wall', 'Wall', 'what seals each hole', [
-    ...pieceLines(items, left),
+    ...pieceLines(items, shop),
     ...ownSealLines(context),
     ...strapLines(context),
   ]);
@@ -162,7 +182,7 @@ const CUT_LINE: Readonly<Record<Measures, (piece: PutIn) => PartsLine>> = {
   'mm-l': memoize((piece: PutIn) => cutLine(piece, 'mm-l')),
 };
 
-function runGroup({ penetration }: Run, items: readonly PutIn[], { job }: CheckContext, left: OnHand): PartsGroup[] {
+function runGroup({ penetration }: Run, items: readonly PutIn[], { job }: CheckContext, shop: Shop): PartsGroup[] {
   const beyond = items.filter(({ part }) => !sealsWall(part));
   if (beyond.length === 0) return [];
   const pieces = beyond.filter(({ part }) => !isByLength(part));
@@ -170,7 +190,7 @@ function runGroup({ penetration }: Run, items: readonly PutIn[], { job }: CheckC
   return [
     {
       ...group(`run-${penetration.id}`, `Run ${penetration.label}`, lowerFirst(penetration.name), [
-        ...pieceLines(pieces, left),
+        ...pieceLines(pieces, shop),
         ...cut,
       ]),
       penetrationId: penetration.id,
@@ -178,10 +198,26 @@ function runGroup({ penetration }: Run, items: readonly PutIn[], { job }: CheckC
   ];
 }
 
-const needsOf = memoize(({ mating, penetration, joint }: JudgedJoint): readonly PlacedNeed[] => {
+const needsOf = memoize(({ mating, penetration, joint, a, b }: JudgedJoint): readonly PlacedNeed[] => {
   const use: Use = { place: penetration?.label ?? '', of: 'joint', id: joint.id, penetrationId: penetration?.id };
-  return mating.needs.map((need) => ({ need, use }));
+  const brings = (
+    [
+      [joint.a, a],
+      [joint.b, b],
+    ] as const
+  ).find(([ref, { end, stands }]) => ref.of === 'part' && !stands && end !== undefined && bringsItsWasher(end));
+  return mating.needs.map((need) => ({
+    need,
+    use,
+    ...(brings && need.kind === 'washer' && need.suppliedWithPart ? { comesWith: brings[0].id } : {}),
+  }));
 });
+
+/** Which side of a joint has the washer in its bag: what seals the wall, a cam coupler, a nut that turns. */
+const bringsItsWasher = (end: End): boolean =>
+  end.kind === 'wall-seal' ||
+  (end.kind === 'cam' && end.part === 'coupler') ||
+  (end.kind === 'thread' && end.sex === 'female' && end.swivel === true);
 
 function jointsHolding({ joints, job }: CheckContext): Completeness {
   const not = joints.filter(({ mating }) => !holdsAtAll(mating.verdict));

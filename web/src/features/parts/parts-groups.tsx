@@ -5,17 +5,24 @@ import {
   type PartsLine,
   type PartsList,
   type Use,
+  changesOfNoLine,
   needWords,
   noteWords,
+  partTitle,
   placesWords,
   reckoningWords,
 } from '@herrero/core';
 import { ChevronRight } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { type RefObject, useEffect, useRef } from 'react';
+import { type RefObject, useEffect, useRef, useState } from 'react';
+import { Action } from '@/ui/action';
 import { useJob } from '../../store/job-provider';
 import { stationPath } from '../desk/stations';
 import { useMoney } from '../../store/use-money';
+
+// Comes when a line is changed.
+const ChangeLine = dynamic(() => import('./change-line'));
 
 const COLUMNS = 'grid grid-cols-[minmax(0,1fr)_62px_36px_76px] items-baseline gap-x-2 px-2';
 
@@ -53,6 +60,7 @@ export function PartsGroups({ parts: { groups, toBuy, totalUsd } }: { readonly p
         <span />
         <b className="text-right text-[18px] font-[650]">{money(totalUsd)}</b>
       </div>
+      <OnNoLine groups={groups} />
     </section>
   );
 }
@@ -79,7 +87,7 @@ function Group({ group, chosen }: { readonly group: PartsGroup; readonly chosen:
   const buy = group.lines.reduce((sum, line) => sum + line.buy, 0);
   const price = group.lines.reduce((sum, line) => sum + (line.priceUsd ?? 0), 0);
   const money = useMoney();
-  const followed = useJob((state) => group.lines.some(({ code }) => code === state.lineCode));
+  const followed = useJob((state) => group.lines.some((line) => codeOf(line) === state.lineCode));
   return (
     <details
       open={chosen || followed || group.id === 'wall'}
@@ -104,18 +112,59 @@ function Group({ group, chosen }: { readonly group: PartsGroup; readonly chosen:
       </summary>
       <ul className="border-t border-hair bg-sheet">
         {group.lines.map((line, index) => (
-          <Line key={`${line.code} ${line.detail} ${index}`} line={line} />
+          <Line key={`${line.code} ${line.detail} ${index}`} groupId={group.id} line={line} />
         ))}
       </ul>
     </details>
   );
 }
 
-function Line({ line }: { readonly line: PartsLine }) {
+/** What a line is followed by: its code as it is reckoned, whatever is bought instead. */
+const codeOf = (line: PartsLine): string => (line.byHand?.reckoned ?? line).code;
+
+/** A press opens what can be changed of a line; a line that was changed is open. */
+function ByHand({ groupId, line }: { readonly groupId: string; readonly line: PartsLine }) {
+  const [open, setOpen] = useState(line.byHand !== undefined);
+  return open ? (
+    <ChangeLine groupId={groupId} line={line} />
+  ) : (
+    <span className="no-print block">
+      <Action onClick={() => setOpen(true)}>Change this line by hand</Action>
+    </span>
+  );
+}
+
+/** What was changed by hand and what the job asks for no longer: kept until somebody strikes it out. */
+function OnNoLine({ groups }: Pick<PartsList, 'groups'>) {
+  const job = useJob((state) => state.job);
+  const catalogue = useJob((state) => state.plan.context.catalogue);
+  const make = useJob((state) => state.make);
+  const idle = changesOfNoLine(groups, job);
+  if (idle.length === 0) return null;
+  return (
+    <section aria-label="Changed by hand, on no line now" className="no-print pt-3">
+      <h2 className="type-second">Changed by hand, and not asked for by the job as it is now:</h2>
+      <ul>
+        {idle.map(({ id, code, detail }) => {
+          const part = catalogue.byCode.get(code);
+          return (
+            <li key={id} className="flex items-baseline gap-3 border-b border-hair py-1 type-row">
+              <span className="min-w-0 flex-1">{part ? partTitle(part) : detail}</span>
+              <Action onClick={() => make([{ type: 'restore-line', id }])}>Strike out</Action>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
+
+function Line({ groupId, line }: { readonly groupId: string; readonly line: PartsLine }) {
   const measures = useJob((state) => state.job.measures);
   const note = noteWords(line, measures);
   const money = useMoney();
-  const followed = useJob((state) => state.lineCode === line.code);
+  const code = codeOf(line);
+  const followed = useJob((state) => state.lineCode === code);
   const follow = useJob((state) => state.followLine);
   const row = useRef<HTMLLIElement>(null);
   useEffect(() => {
@@ -133,20 +182,21 @@ function Line({ line }: { readonly line: PartsLine }) {
     >
       <span className="type-code text-ink-2 max-md:hidden">{line.code}</span>
       <span className="min-w-0 type-row">
-        {line.uses.length === 0 ? (
+        {line.uses.length === 0 && line.buy === 0 ? (
           words
         ) : (
           <button
             type="button"
             aria-expanded={followed}
             className="block text-left hover:underline"
-            onClick={() => follow(followed ? null : line.code)}
+            onClick={() => follow(followed ? null : code)}
           >
             {words}
           </button>
         )}
         {note !== '' && <span className="block type-second">{note}</span>}
-        {followed && <Uses uses={line.uses} />}
+        {followed && line.uses.length > 0 && <Uses uses={line.uses} />}
+        {followed && (line.buy > 0 || line.byHand) && <ByHand groupId={groupId} line={line} />}
       </span>
       <span className="text-right type-row">{needWords(line, measures)}</span>
       <b className="text-right type-row font-[650]">{line.buy === 0 ? '–' : line.buy}</b>

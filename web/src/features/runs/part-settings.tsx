@@ -11,6 +11,7 @@ import {
   HEADING_VECTORS,
   HEADINGS,
   isByLength,
+  isCoiled,
   falling,
   isLengthFound,
   ownLengthM,
@@ -83,6 +84,13 @@ export function PartSettings({ item: planned }: { readonly item: StrandItem }) {
       {(isByLength(part) || isShutOff(part)) && (
         <YesNo label="Held by straps or a block" value={placed.held} onChange={(to) => set('held', to)} />
       )}
+      {!placed.existing && isCoiled(part) && (
+        <YesNo
+          label="The counter cuts it in one length"
+          value={placed.cutAtCounter}
+          onChange={(to) => set('cutAtCounter', to)}
+        />
+      )}
       {!placed.existing && (
         <YesNo label="For now: it comes off again" value={placed.forNow} onChange={(to) => set('forNow', to)} />
       )}
@@ -92,7 +100,17 @@ export function PartSettings({ item: planned }: { readonly item: StrandItem }) {
   );
 }
 
-type Field = 'lengthM' | 'slope' | 'rollDegrees' | 'points' | 'held' | 'lengthKind' | 'trimAt' | 'forNow' | 'because';
+type Field =
+  | 'lengthM'
+  | 'slope'
+  | 'rollDegrees'
+  | 'points'
+  | 'held'
+  | 'lengthKind'
+  | 'trimAt'
+  | 'cutAtCounter'
+  | 'forNow'
+  | 'because';
 
 const change = <Name extends Field>({ placed }: StrandItem, field: Name, to: Held<'parts', Name>): Edit =>
   setField('parts', placed, field, to);

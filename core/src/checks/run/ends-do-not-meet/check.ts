@@ -4,7 +4,7 @@ import { type Run, strandPath } from '../../../derived/run';
 import { endName } from '../../../derived/strands';
 import { partTitle } from '../../../fittings/catalogue';
 import { isByLength } from '../../../fittings/part';
-import { isFlexible } from '../../../assembly/flexible';
+import { isFlexible } from '../../../fittings/flexible';
 import { bridges } from '../../../routes/bridge';
 import type { Fix } from '../../finding';
 import { type Report, defineCheck } from '../../define-check';

@@ -1,3 +1,4 @@
+import { isCoiled } from '../../../fittings/flexible';
 import { judge } from '../../../connections/mate';
 import { holdsAtAll } from '../../../connections/mating';
 import type { CheckContext } from '../../../derived/context';
@@ -18,7 +19,7 @@ export default defineCheck({
   meta: {
     id: 'run/longer-than-stock',
     severity: 'unknown',
-    toDo: 'Join it from stock lengths, or take what is sold in longer ones.',
+    toDo: 'Join it from stock lengths, have the counter cut it off a coil, or take what is sold in longer ones.',
     sources: [{ document: 'lengths in which pipe and hose are sold', provenance: 'from-memory' }],
     messages: {
       longer: {
@@ -35,7 +36,13 @@ export default defineCheck({
         strand.items.flatMap(({ part, placed }, place) => {
           const lengthM = placed.lengthM ?? 0;
           const stockM = longestM(part, context.catalogue);
-          if (stockM === undefined || placed.existing || piecesFrom(lengthM, stockM) <= 1 || seen.has(placed.id))
+          if (
+            stockM === undefined ||
+            placed.existing ||
+            placed.cutAtCounter ||
+            piecesFrom(lengthM, stockM) <= 1 ||
+            seen.has(placed.id)
+          )
             return [];
           seen.add(placed.id);
           return [
@@ -43,11 +50,13 @@ export default defineCheck({
               messageId: 'longer' as const,
               at: atPart(placed.id, penetration),
               data: { part: partTitle(part), length: { lengthM }, stock: { lengthM: stockM } },
-              fixes: (whole: CheckContext) =>
+              fixes: (whole: CheckContext) => [
+                ...(isCoiled(part) ? [counterFix(placed)] : []),
                 // What goes on through a saddle is cut where the saddle is not: that is for a hand to say.
-                throughSaddle(strand, place)
+                ...(throughSaddle(strand, place)
                   ? []
-                  : joinFixes(placed, part, stockM, serviceOfRoles(penetration.roles), whole),
+                  : joinFixes(placed, part, stockM, serviceOfRoles(penetration.roles), whole)),
+              ],
             },
           ];
         }),
@@ -64,6 +73,15 @@ function longestM(part: Part, { offCutsM }: CheckContext['catalogue']): number |
 
 const throughSaddle = ({ items }: Strand, place: number): boolean =>
   [items[place - 1], items[place + 1]].some((near) => near !== undefined && goesRound(near.part));
+
+/** No joint, where somebody sells it so long. */
+const counterFix = ({ id }: PlacedPart): Fix => ({
+  text: 'Have the counter cut it in one length, off a coil that is longer: ask first',
+  data: {},
+  edits: [{ type: 'change-field', in: 'parts', id, field: 'cutAtCounter', from: false, to: true }],
+  partsAdded: 0,
+  priceUsd: 0,
+});
 
 /** Straight couplings that take it on both sides where it lies, the cheapest first: pieces of one length, joined by them. */
 function joinFixes(

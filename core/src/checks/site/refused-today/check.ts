@@ -14,6 +14,7 @@ const STATIONS: Readonly<Record<Collection, StationId>> = {
   joints: 'runs',
   settlements: 'site',
   extras: 'parts',
+  changedLines: 'parts',
 };
 const KINDS: Readonly<Record<Collection, Place['kind']>> = {
   roofs: 'roof',
@@ -26,6 +27,7 @@ const KINDS: Readonly<Record<Collection, Place['kind']>> = {
   joints: 'joint',
   settlements: 'job',
   extras: 'job',
+  changedLines: 'job',
 };
 const MOST_CHARS = 60;
 

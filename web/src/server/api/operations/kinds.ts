@@ -163,6 +163,16 @@ export const PARTS_LIST = {
           note: MAY_TEXT,
           places: listOf(TEXT),
           uses: listOf(USE),
+          inside: {
+            ...listOf(
+              group({ code: TEXT, title: TEXT, detail: TEXT, need: NUMBER, unit: { kind: 'choice', of: UNITS } }),
+            ),
+            optional: true,
+          },
+          byHand: {
+            ...group({ id: TEXT, reckoned: { kind: 'any', says: 'The line as it is reckoned' } }),
+            optional: true,
+          },
         }),
       ),
     }),

@@ -1,5 +1,5 @@
 import type { Material } from '../connections/material';
-import { type Part, isByLength } from '../fittings/part';
+import { type Part, isByLength } from './part';
 
 const BENDS: readonly Material[] = ['vinyl-hose', 'rubber', 'polyethylene', 'pex'];
 
@@ -8,3 +8,6 @@ export const isFlexible = (part: Part): boolean =>
   part.readyM !== undefined ||
   (isByLength(part) && BENDS.includes(part.material)) ||
   (part.material === 'rubber' && part.features.includes('slip'));
+
+/** Sold off a coil or a reel: a counter may cut it to any length. */
+export const isCoiled = (part: Part): boolean => isByLength(part) && isFlexible(part);
