@@ -19,6 +19,34 @@ test('a line leads to where it is used, and a part to its line', async ({ page }
   await expect(page.getByRole('button', { name: /^Pipe 3 Schedule 40/, expanded: true }).first()).toBeVisible();
 });
 
+test('a line changed by hand stays so when the job is edited, and the papers say it', async ({ page }) => {
+  const id = await copyOfTernPoint(page, 'By hand');
+  await station(page, 'Parts').click();
+  const complete = page.getByRole('region', { name: 'Is it complete' });
+  await expect(complete).toBeVisible();
+  await page.getByRole('button', { name: /^Lever valve 3\/4/ }).click();
+  await page.getByRole('button', { name: 'Change this line by hand' }).click();
+  await page.getByLabel('Buy (1 reckoned)').fill('1.5');
+  await page.getByLabel('Buy (1 reckoned)').press('Enter');
+  await expect(page.getByText('A whole number, or 0.')).toBeVisible();
+  await page.getByRole('button', { name: 'Leave it out' }).click();
+  await page.getByLabel('Why').fill('one in the van');
+  await page.getByLabel('Why').press('Enter');
+  await expect(page.getByText('left out by hand; one in the van')).toBeVisible();
+  await expect(complete).toContainText('1 changed by hand');
+  await noViolations(page, 'a line that is changed');
+
+  await station(page, 'Tanks').click();
+  await page.keyboard.press('ArrowRight');
+  await station(page, 'Parts').click();
+  await expect(complete).toContainText('1 changed by hand');
+  const csv = await (await page.request.get(`/api/v1/jobs/${id}/parts.csv`)).text();
+  expect(csv.split('\n').find((row) => row.includes('LV-075'))).toContain('left out by hand; one in the van');
+
+  await page.getByRole('button', { name: 'As reckoned again' }).click();
+  await expect(complete).not.toContainText('changed by hand');
+});
+
 test('a job goes out as a file and comes in again; a damaged file is refused with its reason', async ({ page }) => {
   await copyOfTernPoint(page, 'Carried');
   await station(page, 'Parts').click();

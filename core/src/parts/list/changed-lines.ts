@@ -70,7 +70,7 @@ function changed(line: PartsLine, change: ChangedLine, { job, catalogue }: Given
           detail: part?.detail ?? '',
         }),
     buy,
-    priceUsd: eachUsd === null ? null : cents(buy * eachUsd),
+    priceUsd: eachUsd === null || buy === 0 ? null : cents(buy * eachUsd),
     note: [
       ...(change.instead === null ? [] : [`instead of ${line.title} ${line.detail}`]),
       ...(kit ? [`in the box of ${kit.name}`] : buy === 0 ? ['left out by hand'] : []),

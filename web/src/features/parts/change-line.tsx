@@ -22,18 +22,18 @@ export default function ChangeLine({ groupId, line }: { readonly groupId: string
     return change ? make([{ type: 'restore-line', id: change.id }])?.message : undefined;
   };
   return (
-    <div className="no-print grid grid-cols-2 gap-x-4 gap-y-1 border-l-4 border-brass py-1 pl-3 max-md:grid-cols-1">
+    <div className="no-print col-[2/-1] grid grid-cols-[1fr_2fr] gap-x-4 gap-y-1 border-l-4 border-brass py-1 pl-3 max-md:col-span-full">
       <FigureField
         kind="number"
         measures={measures}
-        label={`Buy, where ${buy} ${buy === 1 ? 'is' : 'are'} reckoned`}
+        label={`Buy (${buy} reckoned)`}
         value={change?.buy ?? buy}
         onChange={(to) =>
           Number.isInteger(to) && to >= 0 ? set({ buy: to === buy ? null : to }) : 'A whole number, or 0.'
         }
       />
       <TextField
-        label="Another article, by its code or its name"
+        label="Another article, code or name"
         unsaid="as reckoned"
         value={change?.instead ?? null}
         onChange={(to) => set({ instead: to })}

@@ -128,7 +128,7 @@ function ByHand({ groupId, line }: { readonly groupId: string; readonly line: Pa
   return open ? (
     <ChangeLine groupId={groupId} line={line} />
   ) : (
-    <span className="no-print block">
+    <span className="no-print col-[2/-1] max-md:col-span-full">
       <Action onClick={() => setOpen(true)}>Change this line by hand</Action>
     </span>
   );
@@ -196,11 +196,11 @@ function Line({ groupId, line }: { readonly groupId: string; readonly line: Part
         )}
         {note !== '' && <span className="block type-second">{note}</span>}
         {followed && line.uses.length > 0 && <Uses uses={line.uses} />}
-        {followed && (line.buy > 0 || line.byHand) && <ByHand groupId={groupId} line={line} />}
       </span>
       <span className="text-right type-row">{needWords(line, measures)}</span>
       <b className="text-right type-row font-[650]">{line.buy === 0 ? '–' : line.buy}</b>
       <span className="text-right type-row">{line.priceUsd === null ? '' : money(line.priceUsd)}</span>
+      {followed && (line.buy > 0 || line.byHand) && <ByHand groupId={groupId} line={line} />}
     </li>
   );
 }

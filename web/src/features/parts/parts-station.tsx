@@ -109,6 +109,7 @@ function CompletenessLines({ parts: { ends, joints, holes, lengths, listed } }: 
         title="Everything needed is listed"
         complete={listed}
         verb="found, counted anew"
+        otherwise="changed by hand"
       />
     </section>
   );
@@ -126,11 +127,14 @@ function Line({
   title,
   complete: { done, of, missing, settled = 0 },
   verb,
+  otherwise = 'settled by name',
 }: {
   readonly glyph: ReactNode;
   readonly title: string;
   readonly complete: Completeness;
   readonly verb: string;
+  /** How somebody else than the program answers for the rest. */
+  readonly otherwise?: string;
 }) {
   return (
     <div className="flex items-center gap-3 border-r border-hair px-2 py-2 last:border-r-0 max-md:border-r-0 max-md:border-b">
@@ -139,7 +143,7 @@ function Line({
         <b className="block text-[16px] leading-5 font-[650]">{title}</b>
         <span className="type-row">
           {done} of {of} {verb}
-          {settled > 0 ? `, ${settled} settled by name` : ''}.{' '}
+          {settled > 0 ? `, ${settled} ${otherwise}` : ''}.{' '}
           {missing.length > 0 && (
             <b className="font-[650]">
               {missing.slice(0, 3).join(', ')}
