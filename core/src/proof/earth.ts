@@ -16,15 +16,29 @@ const BAGS: Readonly<Record<string, { readonly ending: string; readonly upToM3: 
   [CONCRETE]: { ending: '25', upToM3: 0.5 },
 };
 
-/** What is filled in or poured, by how it is sold: all of a kind in a job is ordered together. */
+/** Cement and primer, before it is known in how large a tin. */
+const TINNED = /^(CE|CC|CA|CT|PR)-118$/;
+/** Fluid ounces of 29.6 ml, where they are sold by them. */
+const OUNCES: readonly number[] = [4, 8, 16, 32];
+const MILLILITRES: readonly number[] = [125, 250, 500, 1000];
+
+/** The one tin that is enough, or the largest there is. */
+function tinOf(ml: number, measures: Measures): number {
+  const tins = measures === 'in-gal' ? OUNCES.map((ounces) => Math.round(ounces * 29.57 - 0.01)) : MILLILITRES;
+  return tins.find((holds) => ml <= holds) ?? tins.at(-1) ?? 0;
+}
+
+/** What is filled in, poured or tinned, by how it is sold: all of a kind in a job is ordered together. */
 export function asSold(claims: readonly Claim[], measures: Measures): readonly Claim[] {
   const totals = new Map<string, number>();
   for (const { code, amount } of claims) totals.set(code, (totals.get(code) ?? 0) + amount);
   const lorry = measures === 'in-gal' ? 'YD' : 'M3';
   return claims.map((claim) => {
+    const total = totals.get(claim.code) ?? 0;
+    if (TINNED.test(claim.code)) return { ...claim, code: claim.code.replace(/118$/, `${tinOf(total, measures)}`) };
     const bag = BAGS[claim.code];
     if (!bag) return claim;
-    const inBags = (totals.get(claim.code) ?? 0) <= bag.upToM3;
+    const inBags = total <= bag.upToM3;
     return { ...claim, code: `${claim.code}-${inBags ? bag.ending : lorry}` };
   });
 }

@@ -1,13 +1,15 @@
+type Pack = readonly [code: RegExp, holds: number];
+
 /**
  * What is in one pack of what is sold by the pack, in the unit in which it is needed: read off the packs of the trade (from
  * memory), by one who has not seen what the list reckons with.
  */
-const PACKS: readonly (readonly [code: RegExp, holds: number])[] = [
+const PACKS: readonly Pack[] = [
   // A roll of thread tape: 520 in.
   [/^TA-/, 13.2],
   [/^JP-60$/, 60],
-  // Four fluid ounces.
-  [/^(CE|CC|CA|CT|PR)-118$/, 118],
+  // Tins: four, eight, sixteen and thirty-two fluid ounces, and parts of a litre; what they hold stands in their code.
+  ...[118, 237, 473, 946, 125, 250, 500, 1000].map((ml): Pack => [new RegExp(`^(CE|CC|CA|CT|PR)-${ml}$`), ml]),
   [/^(SI|SE)-300$/, 300],
   [/^ZP-100$/, 100],
   // A roll of warning tape: 100 m.

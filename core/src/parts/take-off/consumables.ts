@@ -40,13 +40,19 @@ export const clampCode = (name: string): string =>
 const isRing = (name: string): boolean => name.endsWith(' ring');
 
 const ROLL_M = 13.2;
-const TIN_ML = 118;
-export const CEMENT_CODES: Readonly<Record<Cement, string>> = {
-  pvc: 'CE-118',
-  cpvc: 'CC-118',
-  abs: 'CA-118',
-  transition: 'CT-118',
+/** Cement and primer as they are tinned [ml]: a quarter pint to a quart, or an eighth of a litre to a litre (common practice). */
+const TINS_ML: Readonly<Record<Measures, readonly number[]>> = {
+  'in-gal': [118, 237, 473, 946],
+  'mm-l': [125, 250, 500, 1000],
 };
+/** One tin that holds it all, as an opened one does not keep; more than the largest is several of those. */
+const tinFor = (needMl: number, measures: Measures): number => {
+  const tins = TINS_ML[measures];
+  return tins.find((ml) => needMl <= ml) ?? Math.max(...tins);
+};
+/** A tin of twice as much costs two thirds more; up to five cents. */
+const tinUsd = (smallUsd: number, ml: number): number => Math.ceil(smallUsd * (ml / 118) ** 0.75 * 20) / 20;
+export const CEMENT_CODES: Readonly<Record<Cement, string>> = { pvc: 'CE', cpvc: 'CC', abs: 'CA', transition: 'CT' };
 /** Soapy water for one gasket [ml] (common practice). */
 export const LUBRICANT_ML = 5;
 const PASTE_TUBE_ML = 60;
@@ -82,7 +88,7 @@ const PRICES = {
 export const consumableLines = (needs: readonly PlacedNeed[], measures: Measures): readonly PartsLine[] => [
   ...tapeLines(needs, measures),
   ...pasteLines(needs),
-  ...cementLines(needs),
+  ...cementLines(needs, measures),
   ...washerLines(needs),
   ...clampLines(needs, measures),
   ...insertLines(needs),
@@ -135,31 +141,33 @@ function pasteLines(needs: readonly PlacedNeed[]): PartsLine[] {
   ];
 }
 
-/** A tin of each cement there is, and one of primer for those that want it. */
-function cementLines(needs: readonly PlacedNeed[]): PartsLine[] {
+/** A tin of each cement there is, and one of primer for those that want it: the least that holds what is needed. */
+function cementLines(needs: readonly PlacedNeed[], measures: Measures): PartsLine[] {
   const all = ofKind(needs, 'cement');
   const line = (
     code: string,
     title: string,
     needed: number,
-    tinUsd: number,
+    smallUsd: number,
     joints: readonly PlacedNeed[],
-  ): PartsLine =>
-    packed({
-      code,
+  ): PartsLine => {
+    const ml = tinFor(needed, measures);
+    return packed({
+      code: `${code}-${ml}`,
       title,
-      detail: `${TIN_ML} ml tin`,
+      detail: `${ml} ml tin`,
       need: needed,
       unit: 'ml',
-      holds: TIN_ML,
-      packUsd: tinUsd,
+      holds: ml,
+      packUsd: tinUsd(smallUsd, ml),
       uses: usesOf(joints),
       note: `${joints.length} socket${joints.length === 1 ? '' : 's'}; no flame, fresh air`,
     });
+  };
   const primed = all.filter(({ need }) => need.primerMl > 0);
   const primerMl = primed.reduce((sum, { need }) => sum + need.primerMl, 0);
   return [
-    ...(primed.length === 0 ? [] : [line('PR-118', 'Primer', primerMl, PRICES.primerTin, primed)]),
+    ...(primed.length === 0 ? [] : [line('PR', 'Primer', primerMl, PRICES.primerTin, primed)]),
     ...CEMENTS.flatMap((cement) => {
       const own = all.filter(({ need }) => need.cement === cement);
       const ml = own.reduce((sum, { need }) => sum + need.ml, 0);

@@ -55,11 +55,15 @@ describe('consumables', () => {
     expect(line([tape(0.33, 'P1')], 'JP-60')).toBeUndefined();
   });
 
-  // By hand: 3 in makes 40 joints to the quart of 946 ml: 23.7 ml a joint; six are 142 ml, two tins of 118.
+  // By hand: 3 in makes 40 joints to the quart of 946 ml: 23.7 ml a joint; six are 142 ml: a tin of 8 oz or of 250 ml.
   test('cement goes by joint and size, primer half as far', () => {
     const needs = Array.from({ length: 6 }, (): PlacedNeed => ({ need: cementFor('3', 'pvc', 88.9), ...at('P2') }));
-    expect(line(needs, 'CE-118')).toMatchObject({ need: 142, buy: 2, unit: 'ml' });
+    expect(line(needs, 'CE-237')).toMatchObject({ need: 142, buy: 1, unit: 'ml', detail: '237 ml tin' });
     expect(line(needs, 'PR-118')).toMatchObject({ need: 71, buy: 1 });
+    expect(consumableLines(needs, 'mm-l').map(({ code, buy }) => `${code} ${buy}`)).toEqual(['PR-125 1', 'CE-250 1']);
+    // Fifty are 1183 ml: more than a quart, so two of them.
+    const many = Array.from({ length: 50 }, () => needs[0]!);
+    expect(line(many, 'CE-946')).toMatchObject({ need: 1183, buy: 2 });
   });
 
   test('each cement is a tin of its own, and only those that want it get primer', () => {
@@ -139,8 +143,11 @@ describe('consumables', () => {
 
 // The screen of a 2-1/2 in overflow and a roll of solder were one article once.
 test('what is used up has no code of a part', () => {
-  const codes = [SOLDER_CODE, FLUX_CODE, BOLT_CODE, tapeCode(0.5), ...Object.values(CEMENT_CODES)];
+  const codes = [SOLDER_CODE, FLUX_CODE, BOLT_CODE, tapeCode(0.5)];
   expect(codes.filter((code) => shippedCatalogue.byCode.has(code))).toEqual([]);
+  // Tins have their millilitres behind their letters.
+  const tins = [...Object.values(CEMENT_CODES), 'PR'].map((letters) => new RegExp(`^${letters}-\\d+$`));
+  expect(shippedCatalogue.list.filter(({ code }) => tins.some((tin) => tin.test(code)))).toEqual([]);
 });
 
 describe('hole saws', () => {
