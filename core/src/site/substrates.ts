@@ -21,7 +21,7 @@ export const SUBSTRATE_NAMES: Readonly<Record<Substrate, string>> = {
 
 export const ANCHORS: Readonly<Record<Substrate, Anchor>> = {
   wood: { name: 'Wood screw', code: 'AW', detail: 'stainless, 5 x 50 mm', each: 2, priceUsd: 0.12 },
-  masonry: { name: 'Plug and screw', code: 'AM', detail: '8 mm plug, 6 x 60 mm screw', each: 2, priceUsd: 0.2 },
+  masonry: { name: 'Plug and screw', code: 'AM', detail: '8 mm plug, stainless screw 6 x 60 mm', each: 2, priceUsd: 0.2 },
   sheet: {
     name: 'Self-drilling screw',
     code: 'AS',

@@ -1,10 +1,13 @@
 import { inflateSync } from 'node:zlib';
 import {
   type Job,
+  PATTERNS,
   type Penetration,
+  REGIONS,
   applyEdits,
   contextOf,
   drillHoles,
+  jobOfPattern,
   newPenetration,
   shippedCatalogue,
   ternPoint,
@@ -115,6 +118,61 @@ describe('a sheet', () => {
         }
       }
   });
+});
+
+/** The least and the most distance of what is written from a point: a letter is about half as wide as it is high. */
+function distances(item: Extract<Item, { kind: 'text' }>, x: number, y: number): readonly [number, number] {
+  const wide = item.text.length * item.sizeMm * 0.5;
+  const left = item.x - (item.anchor === 'end' ? wide : item.anchor === 'middle' ? wide / 2 : 0);
+  const spans = [
+    [left - x, left + wide - x],
+    [item.y - item.sizeMm * 0.72 - y, item.y - y],
+  ] as const;
+  const near = spans.map(([from, to]) => (from <= 0 && to >= 0 ? 0 : Math.min(Math.abs(from), Math.abs(to))));
+  const far = spans.map(([from, to]) => Math.max(Math.abs(from), Math.abs(to)));
+  return [Math.hypot(...near), Math.hypot(...far)];
+}
+
+describe('no word stands over a ring, and every ring has its name', () => {
+  const metric: Job = { ...ternPoint(), measures: 'mm-l' };
+  const jobs: readonly (readonly [string, Job])[] = [
+    ['in inches', ternPoint()],
+    ['in millimetres', metric],
+    ['a way in of 6 in', withHole({ holeM: 0.165 })],
+    ...PATTERNS.map((pattern, at) => {
+      const region = REGIONS[at % REGIONS.length] ?? 'US';
+      return [`${pattern.id} in ${region}`, jobOfPattern(pattern, region)] as const;
+    }),
+  ];
+  test.each(jobs.flatMap(([name, job]) => (['a4', 'letter'] as const).map((paper) => [name, paper, job] as const)))(
+    '%s on %s',
+    (_, paper, job) => {
+      for (const sheet of job.tanks.flatMap(({ id }) => sheetsOf(job, id, paper))) {
+        const rings = sheet.items.filter((item) => item.kind === 'circle');
+        for (const item of sheet.items)
+          if (item.kind === 'text')
+            for (const ring of rings) {
+              const [near, far] = distances(item, ring.x, ring.y);
+              const over = near < ring.radiusMm && far > ring.radiusMm;
+              expect(over ? `${sheet.title}: ${item.text} over ${ring.layer} ${ring.radiusMm}` : '').toBe('');
+            }
+        // Lines of the head and the table go from edge to edge.
+        const across = sheet.items.flatMap((item) =>
+          item.kind === 'line' && item.y1 === item.y2 && item.x2 - item.x1 > 150 ? { y: item.y1, from: item.x1 } : [],
+        );
+        for (const item of sheet.items)
+          if (item.kind === 'text' && item.upright !== true)
+            expect(
+              across.some(({ y, from }) => item.x > from - 1 && item.y - item.sizeMm * 0.7 < y && item.y > y)
+                ? item.text
+                : '',
+            ).toBe('');
+        if (rings.length > 0)
+          for (const name of ['Hole', 'Pilot', 'Flange', 'Flat'])
+            expect(textOf(sheet)).toMatch(new RegExp(`^${name}`, 'm'));
+      }
+    },
+  );
 });
 
 describe('a hole larger than the paper', () => {

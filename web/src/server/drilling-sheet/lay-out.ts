@@ -10,10 +10,10 @@ const EDGE_MM = 8;
 const LEFT_MM = 28;
 const HEAD_MM = 24;
 /** What stands below or above the circle: order of work, all holes, ruler, caution. */
-const TABLE_ROW_MM = 5.4;
+const TABLE_ROW_MM = 5;
 const STEP_MM = 4.6;
 /** Text stands this far from the circle. */
-const CLEAR_MM = 7;
+const CLEAR_MM = 5;
 /** Tiles share this much paper, with a cross to lay them over one another. */
 const OVERLAP_MM = 15;
 const INCH_MM = 25.4;
@@ -58,6 +58,13 @@ function fitsOneSheet(drill: DrillHole, context: SheetContext): boolean {
   return whole <= widthMm - 2 * EDGE_MM - 4 && headMm(drill) + whole + 2 * CLEAR_MM + info <= heightMm - EDGE_MM;
 }
 
+/** Where the middle of a circle stands that leaves room on its right for what is said of it; undefined where there is none. */
+function besideX(reach: number, { paper }: Pick<SheetContext, 'paper'>): number | undefined {
+  const [widthMm] = PAPERS[paper];
+  const most = widthMm - EDGE_MM - CALLOUT_MM - reach;
+  return most < LEFT_MM + 2 + reach ? undefined : Math.min((LEFT_MM + widthMm) / 2, most);
+}
+
 /** The head of a sheet, with what speaks against the hole. */
 const headMm = ({ warnings }: DrillHole): number => HEAD_MM + (warnings.length > 0 ? 12 : 0);
 
@@ -66,16 +73,14 @@ function oneSheet(drill: DrillHole, sheetWords: string, context: SheetContext): 
   const reach = reachMm(drill);
   const info = infoItems(drill, context);
   const upMm = drill.hole.heightM * 1000;
-  const centreX = Math.max(
-    EDGE_MM + reach + 2,
-    Math.min((LEFT_MM + widthMm) / 2, widthMm - EDGE_MM - CALLOUT_MM - reach),
-  );
+  const hasRule = LEFT_MM + 2 + 2 * reach <= widthMm - EDGE_MM;
   const highest = headMm(drill) + reach + CLEAR_MM;
   // The cross stands at its true height over the paper edge if what belongs to it still fits below or above.
   const trueY = heightMm - upMm;
   const below = trueY >= highest && trueY + reach + CLEAR_MM + info.heightMm <= heightMm - EDGE_MM;
   const above = trueY - reach - CLEAR_MM - info.heightMm >= highest - reach - CLEAR_MM && trueY + reach <= heightMm - 3;
-  const atHeight = isUpright(drill.hole.face) && (below || above);
+  const atHeight = isUpright(drill.hole.face) && hasRule && (below || above);
+  const centreX = besideX(reach, context) ?? (atHeight ? LEFT_MM + 2 + reach : widthMm / 2);
   const crossY = atHeight ? trueY : highest;
   const infoY = atHeight && !below ? highest - reach - CLEAR_MM : crossY + reach + CLEAR_MM;
   return {
@@ -85,7 +90,7 @@ function oneSheet(drill: DrillHole, sheetWords: string, context: SheetContext): 
     items: [
       ...heading(drill, sheetWords, context),
       ...circles(drill, centreX, crossY, context),
-      ...(atHeight ? heightRule(drill, crossY, context) : measureHere(drill, crossY, context)),
+      ...(atHeight ? heightRule(drill, crossY, context) : measureHere(drill, [centreX, crossY], context)),
       ...info.at(infoY),
     ],
   };
@@ -108,16 +113,19 @@ function heading({ hole, warnings, ruledOut }: DrillHole, sheetWords: string, co
   ];
 }
 
+/** What a ring is: its name, its figure, how far it is from the middle. */
+type Ring = readonly [name: string, figure: string, radiusMm: number];
+
 /** Circle, flange, flat and cross round a point, with what each is; a hole that is ruled out or not known has no circle. */
 function circles(drill: DrillHole, x: number, y: number, { measures, paper }: SheetContext): Item[] {
   const { diameterM, flangeM, pilotM, ruledOut } = drill;
-  const flange = (flangeM * 1000) / 2;
+  const [pilot, flange] = [pilotM * 500, flangeM * 500];
+  const flat = flange + FLAT_OVER_MM;
   const arm = Math.max(flange, 12) + 6;
   const cross = [
     line('centre', [x - arm, y, x + arm, y], 0.2),
     line('centre', [x, y - arm, x, y + arm], 0.2),
-    words('up', [x + 1.5, y - arm + 3], { sizeMm: 3.2 }),
-    words('level', [x + arm - 9, y - 1.2], { sizeMm: 3.2 }),
+    words('up', [x, y - arm - 1.2], { sizeMm: SMALL_MM, anchor: 'middle' }),
   ];
   if (diameterM === undefined || ruledOut)
     return [
@@ -131,31 +139,65 @@ function circles(drill: DrillHole, x: number, y: number, { measures, paper }: Sh
         },
       ),
     ];
-  const hole = (diameterM * 1000) / 2;
+  const hole = diameterM * 500;
   const both = (metres: number): string =>
     `${formatLength(metres, measures)}${measures === 'in-gal' ? `, ${(metres * 1000).toFixed(1)} mm` : ''}`;
-  const callouts: readonly (readonly [string, string, number, number])[] = [
-    [`Hole ${formatLength(diameterM, measures)}`, `${(diameterM * 1000).toFixed(1)} mm, cut on the line`, hole, -0.7],
-    ['Pilot', both(pilotM), (pilotM * 1000) / 2, 0.55],
+  const rings: readonly Ring[] = [
+    [`Hole ${formatLength(diameterM, measures)}`, `${(diameterM * 1000).toFixed(1)} mm, on the line`, hole],
+    ['Pilot', both(pilotM), pilot],
+    ['Flange', both(flangeM), flange],
+    ['Flat', `${both(2 * (flangeM / 2 + FLAT_OVER_MM / 1000))}`, flat],
   ];
-  // Beside the flat; where there is no room, in the corner over the circle.
-  const right = Math.min(x + flange + FLAT_OVER_MM + 3, PAPERS[paper][0] - EDGE_MM - CALLOUT_MM + 2);
   return [
     circle('cut', [x, y, hole], 0.7),
     // A second line inside, for the eye alone.
     circle('flat', [x, y, Math.max(0.5, hole - 1.2)], 0.12),
     circle('flange', [x, y, flange], 0.35, [0.1, 1.6]),
-    circle('flat', [x, y, flange + FLAT_OVER_MM], 0.2, [3, 2]),
-    circle('pilot', [x, y, (pilotM * 1000) / 2], 0.25),
+    circle('flat', [x, y, flat], 0.2, [3, 2]),
+    circle('pilot', [x, y, pilot], 0.25),
     ...cross,
-    ...callouts.flatMap(([name, figure, radius, slant]) => [
-      line('text', [x + radius * Math.cos(slant), y + radius * Math.sin(slant), right - 1, y + slant * 22], 0.15),
-      words(name, [right, y + slant * 22 + 1], { bold: true }),
-      words(figure, [right, y + slant * 22 + 5.2], { sizeMm: 3.2 }),
-    ]),
-    words(`flange ${both(flangeM)}`, [x, y + flange + FLAT_OVER_MM + 4], { sizeMm: 3.2, anchor: 'middle' }),
+    ...(flat + x <= PAPERS[paper][0] - EDGE_MM - CALLOUT_MM + 1e-6
+      ? namedBeside(rings, [x, y], x + flat + 3)
+      : namedWithin(rings, [x, y], hole)),
   ];
 }
+
+const SMALL_MM = 2.8;
+/** From one name beside a circle to the next. */
+const NAME_STEP_MM = 13;
+
+/** Each ring named beside the circle, with a line from the name to the ring. */
+const namedBeside = (rings: readonly Ring[], [x, y]: readonly [number, number], right: number): Item[] =>
+  rings.flatMap(([name, figure, radius], index) => {
+    const nameY = y + (index - (rings.length - 1) / 2) * NAME_STEP_MM;
+    const slant = Math.max(-0.9, Math.min(0.9, (nameY - y) / Math.max(radius, 1)));
+    return [
+      line('text', [x + radius * Math.cos(slant), y + radius * Math.sin(slant), right - 1, nameY - 1], 0.15),
+      words(name, [right, nameY], { bold: true }),
+      words(figure, [right, nameY + 4.2], { sizeMm: SMALL_MM }),
+    ];
+  });
+
+/** From this radius on a name has room inside the hole. */
+const ROOMY_MM = 36;
+
+/** Where the circle leaves no room beside it: each ring named in a quarter of its own, inside a large hole or on its flange. */
+const namedWithin = (rings: readonly Ring[], [x, y]: readonly [number, number], hole: number): Item[] => {
+  const [fromX, fromY] = hole >= ROOMY_MM ? [2, 6] : [Math.SQRT1_2 * (hole + 3), Math.SQRT1_2 * (hole + 3)];
+  return rings.flatMap(([name, figure, radius], index) => {
+    const [toRight, toBottom] = [index % 2 === 0 ? 1 : -1, index < 2 ? -1 : 1];
+    const [nameX, nameY] = [x + toRight * fromX, y + toBottom * (fromY + (toBottom < 0 ? 5 : 3))];
+    const anchor = toRight > 0 ? 'start' : 'end';
+    const far = Math.SQRT1_2 * radius;
+    // From the corner of the words that looks to the ring; the pilot's ring lies inwards.
+    const near = radius < fromY ? nameY + (toBottom < 0 ? 5.4 : -4) : nameY + (toBottom < 0 ? -4 : 5.4);
+    return [
+      line('text', [x + toRight * far, y + toBottom * far, nameX + toRight * 2, near], 0.15),
+      words(name, [nameX, nameY], { bold: true, anchor }),
+      words(figure, [nameX, nameY + 4], { sizeMm: SMALL_MM, anchor }),
+    ];
+  });
+};
 
 /** A rule up the left edge from the lower paper edge to the cross: the paper edge stands on the base of the tank. */
 function heightRule({ hole }: DrillHole, crossY: number, { paper, measures }: SheetContext): Item[] {
@@ -181,8 +223,18 @@ function heightRule({ hole }: DrillHole, crossY: number, { paper, measures }: Sh
   ];
 }
 
+/** Room for where the cross is, beside the circle. */
+const MEASURE_MM = 30;
+
 /** Too high for the paper, or in a top: where the cross is, by tape. */
-function measureHere({ hole, height, along }: DrillHole, crossY: number, { tank, measures }: SheetContext): Item[] {
+function measureHere(
+  drill: DrillHole,
+  [crossX, crossY]: readonly [x: number, y: number],
+  context: SheetContext,
+): Item[] {
+  const { tank, measures } = context;
+  const { hole, height, along } = drill;
+  const reach = reachMm(drill);
   const x = EDGE_MM + 4;
   const says = isUpright(hole.face)
     ? [`measure ${height}`, 'up to here', `${along} ${hole.face === 'wall' ? 'round' : 'from left'}`]
@@ -192,10 +244,16 @@ function measureHere({ hole, height, along }: DrillHole, crossY: number, { tank,
         `${formatLength(hole.aroundM, measures)} from left`,
         `${formatLength(hole.depthM, measures)} from front`,
       ];
+  // Beside the circle at the height of its cross; in the corner over it where the circle has no room beside it.
+  const beside = crossX - reach - x >= MEASURE_MM;
+  const top = beside ? crossY : crossY - reach + 4;
   return [
-    line('centre', [x, crossY, x + 22, crossY], 0.25, [3, 1]),
+    ...(beside ? [line('centre', [x, crossY, x + 22, crossY], 0.25, [3, 1])] : []),
     ...says.map((text, row) =>
-      words(text, [x, crossY + (row === 0 ? -1.6 : row * 4.4)], { sizeMm: row === 0 ? 3.6 : 3.2, bold: row === 0 }),
+      words(beside ? text : text.replace('up to here', 'up to the cross'), [x, top + (row === 0 ? -1.6 : row * 4.4)], {
+        sizeMm: row === 0 ? 3.6 : SMALL_MM,
+        bold: row === 0,
+      }),
     ),
   ];
 }
@@ -219,7 +277,7 @@ function infoItems(drill: DrillHole, context: SheetContext): { heightMm: number;
   );
   const stepsMm = 8 + steps.length * STEP_MM;
   const tableMm = 12 + (holes.length + 1) * TABLE_ROW_MM;
-  const rulerMm = 20;
+  const rulerMm = 18;
   const cut = (one: DrillHole): string =>
     one.saw === undefined
       ? 'not known'
@@ -316,12 +374,14 @@ function tiledSheets(drill: DrillHole, sheetWords: string, context: SheetContext
   const [widthMm, heightMm] = PAPERS[context.paper];
   const reach = reachMm(drill) + 4;
   const [tileX, tileY] = [widthMm - 2 * EDGE_MM - OVERLAP_MM, heightMm - 2 * EDGE_MM - OVERLAP_MM - HEAD_MM];
-  const [across, down] = [Math.ceil((2 * reach) / tileX), Math.ceil((2 * reach) / tileY)];
+  // One sheet of paper shares nothing with another.
+  const tiles = (tileMm: number): number => (2 * reach <= tileMm + OVERLAP_MM ? 1 : Math.ceil((2 * reach) / tileMm));
+  const [across, down] = [tiles(tileX), tiles(tileY)];
   return Array.from({ length: across * down }, (_, index): Sheet => {
     const [column, rowIndex] = [index % across, Math.floor(index / across)];
     // The upper left corner of what this tile shows, from the middle of the hole.
     const [fromX, fromY] = [-reach + column * tileX, -reach + rowIndex * tileY];
-    const at = { x: EDGE_MM - fromX, y: HEAD_MM + EDGE_MM - fromY };
+    const at = { x: across === 1 ? widthMm / 2 : EDGE_MM - fromX, y: HEAD_MM + EDGE_MM - fromY };
     const corners = [
       [0, 0],
       [tileX, 0],

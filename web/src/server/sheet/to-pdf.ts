@@ -2,16 +2,27 @@ import 'server-only';
 import { POINTS_PER_MM, type Pdf, writePdf } from '../pdf';
 import { type Item, type Sheet } from './sheet';
 
-/** The sheets as a PDF, one page each, a millimetre a millimetre. */
+/** The sheets as a PDF, one page each, a millimetre a millimetre, with a bookmark where another sheet begins. */
 export const sheetsToPdf = (sheets: readonly Sheet[], title: string): Promise<Buffer> =>
   writePdf(title, (pdf) => {
-    for (const { widthMm, heightMm, items } of sheets) {
+    printTrue(pdf);
+    for (const [index, { widthMm, heightMm, title: of, items }] of sheets.entries()) {
       pdf.addPage({ size: [widthMm * POINTS_PER_MM, heightMm * POINTS_PER_MM], margin: 0 });
+      if (partOf(of) !== partOf(sheets[index - 1]?.title)) pdf.outline.addItem(partOf(of));
       // From here on every figure is a millimetre on paper.
       pdf.scale(POINTS_PER_MM);
       for (const item of items) draw(pdf, item);
     }
   });
+
+/** What a page is a part of: its title without its number, without its tile. */
+const partOf = (title = ''): string => title.replace(/(, \d+| tile \d+| in words)$/, '');
+
+/** What is drawn at true scale is printed so: no program fits it to the paper unasked (ISO 32000-1, 12.2). */
+function printTrue(pdf: Pdf): void {
+  const { _root: root } = pdf as unknown as { _root: { data: Record<string, unknown> } };
+  root.data['ViewerPreferences'] = pdf.ref({ PrintScaling: 'None' });
+}
 
 function draw(doc: Pdf, item: Item): void {
   if (item.kind === 'text') return write(doc, item);
