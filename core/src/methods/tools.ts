@@ -31,7 +31,7 @@ export const TOOLS = {
   deburrer: { code: 'DB', title: 'Deburrer or knife', detail: 'both edges of every hole' },
   eyes: { code: 'EY', title: 'Eye protection', detail: 'spring-back and swarf' },
   boltDrill: { code: 'BD', title: 'Drill bit of the bolts and a punch', detail: 'bolt holes by the flange in hand' },
-  masonry: { code: 'MBT', title: 'Masonry bit 8 mm and dust mask', detail: 'for the plugs of the brackets' },
+  masonry: { code: 'MBT', title: 'Masonry bit and dust mask', detail: 'as wide as the plugs of the brackets' },
 
   wrenches: { code: 'WR', title: 'Two wrenches', detail: 'one holds, one turns', sized: true },
   strap: { code: 'SR', title: 'Strap wrench', detail: 'bulkhead nuts and plastic threads', sized: true },

@@ -78,7 +78,8 @@ export const corrugatedFire = definePattern({
       supported: true,
     });
     kit.line(overflow.out, [
-      { part: 'Pipe', lengthM: 0.4, held: true },
+      // The neck of the flange is as wide as thicker pipe: what everybody has is asked for.
+      { part: 'Pipe', lengthM: 0.4, held: true, ...kit.by({ US: { boreMm: 102 }, else: {} }) },
       { part: 'Elbow', points: 'down' },
       { part: 'Pipe', lengthM: 1.4, held: true },
       { part: 'Overflow screen' },

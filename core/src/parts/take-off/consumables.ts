@@ -50,6 +50,7 @@ const tinFor = (needMl: number, measures: Measures): number => {
   const tins = TINS_ML[measures];
   return tins.find((ml) => needMl <= ml) ?? Math.max(...tins);
 };
+const ML_PER_OUNCE = 29.57;
 /** A tin of twice as much costs two thirds more; up to five cents. */
 const tinUsd = (smallUsd: number, ml: number): number => Math.ceil(smallUsd * (ml / 118) ** 0.75 * 20) / 20;
 export const CEMENT_CODES: Readonly<Record<Cement, string>> = { pvc: 'CE', cpvc: 'CC', abs: 'CA', transition: 'CT' };
@@ -112,7 +113,7 @@ function tapeLines(needs: readonly PlacedNeed[], measures: Measures): PartsLine[
       return packed({
         code: tapeCode(width),
         title: 'Thread tape',
-        detail: `${widthWords(width, measures)} wide, 13.2 m roll`,
+        detail: `${widthWords(width, measures)} wide, ${measures === 'mm-l' ? '13.2 m' : '520 in'} roll`,
         need: metres,
         unit: 'm',
         holds: ROLL_M,
@@ -155,7 +156,7 @@ function cementLines(needs: readonly PlacedNeed[], measures: Measures): PartsLin
     return packed({
       code: `${code}-${ml}`,
       title,
-      detail: `${ml} ml tin`,
+      detail: measures === 'mm-l' ? `${ml} ml tin` : `${Math.round(ml / ML_PER_OUNCE)} fl oz tin, ${ml} ml`,
       need: needed,
       unit: 'ml',
       holds: ml,

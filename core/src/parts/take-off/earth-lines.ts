@@ -1,3 +1,4 @@
+import type { Measures } from '../../quantity/length';
 import { runsOnce } from '../../assembly/flow';
 import { beddingM3 } from '../../assembly/trench';
 import type { CheckContext } from '../../derived/context';
@@ -42,6 +43,21 @@ const ROUND_THE_TANK: Bulk = {
   comes: 'loose',
 };
 
+/** The same room, as it is dug by a tape of inches or of millimetres. */
+const ROOM_WORDS: Readonly<Record<Measures, { readonly trench: string; readonly bed: string; readonly room: string }>> =
+  {
+    'mm-l': {
+      trench: 'trench 300 mm wider than the pipe, 100 mm below it, 150 mm over it',
+      bed: '150 mm under a tank',
+      room: '400 mm',
+    },
+    'in-gal': {
+      trench: 'trench 12 in wider than the pipe, 4 in below it, 6 in over it',
+      bed: '6 in under a tank',
+      room: '16 in',
+    },
+  };
+
 /** Sand or fine gravel under buried pipes and tanks, and stone that fills the pit of a plastic tank round it. */
 export function earthLines(context: CheckContext): PartsLine[] {
   const { tanks, measures } = context.job;
@@ -54,9 +70,10 @@ export function earthLines(context: CheckContext): PartsLine[] {
     .filter(({ m3 }) => m3 > 0);
   const beds = [...trenches, ...pits.map(({ use, bedM3 }): Filled => ({ use, m3: bedM3 }))];
   const fills = pits.map(({ use, fillM3 }): Filled => ({ use, m3: fillM3 })).filter(({ m3 }) => m3 > 0);
+  const { trench, bed, room } = ROOM_WORDS[measures];
   const note = [
-    ...(trenches.length > 0 ? ['trench 300 mm wider than the pipe, 100 mm below it, 150 mm over it'] : []),
-    ...(pits.length > 0 ? ['150 mm under a tank, in a pit 400 mm wider all round'] : []),
+    ...(trenches.length > 0 ? [trench] : []),
+    ...(pits.length > 0 ? [`${bed}, in a pit ${room} wider all round`] : []),
   ].join('; ');
   return [
     ...bulkLine(BEDDING, beds, measures, note),
@@ -64,7 +81,7 @@ export function earthLines(context: CheckContext): PartsLine[] {
       ROUND_THE_TANK,
       fills,
       measures,
-      'pit with upright sides, 400 mm wider all round, to the top of the tank; the maker says what goes round it',
+      `pit with upright sides, ${room} wider all round, to the top of the tank; the maker says what goes round it`,
     ),
   ];
 }

@@ -58,7 +58,7 @@ describe('consumables', () => {
   // By hand: 3 in makes 40 joints to the quart of 946 ml: 23.7 ml a joint; six are 142 ml: a tin of 8 oz or of 250 ml.
   test('cement goes by joint and size, primer half as far', () => {
     const needs = Array.from({ length: 6 }, (): PlacedNeed => ({ need: cementFor('3', 'pvc', 88.9), ...at('P2') }));
-    expect(line(needs, 'CE-237')).toMatchObject({ need: 142, buy: 1, unit: 'ml', detail: '237 ml tin' });
+    expect(line(needs, 'CE-237')).toMatchObject({ need: 142, buy: 1, unit: 'ml', detail: '8 fl oz tin, 237 ml' });
     expect(line(needs, 'PR-118')).toMatchObject({ need: 71, buy: 1 });
     expect(consumableLines(needs, 'mm-l').map(({ code, buy }) => `${code} ${buy}`)).toEqual(['PR-125 1', 'CE-250 1']);
     // Fifty are 1183 ml: more than a quart, so two of them.

@@ -88,7 +88,7 @@ export function bracketLines(context: CheckContext): PartsLine[] {
       packed({
         code: anchor.code,
         title: anchor.name,
-        detail: anchor.detail,
+        detail: anchor.detail[context.job.measures],
         need: own.reduce((sum, one) => sum + one.count, 0) * anchor.each,
         packUsd: anchor.priceUsd,
         uses: own.map(({ use }) => use),

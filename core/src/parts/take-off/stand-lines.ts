@@ -27,6 +27,12 @@ export function standSizeM(tank: Tank, tanks: readonly Tank[]): { readonly longM
   };
 }
 
+/** As blocks are called where they are sold: of 400 mm, or of a nominal 16 in with its joint. */
+const BLOCK_WORDS: Readonly<Record<Measures, string>> = {
+  'mm-l': '400 mm x 200 mm x 200 mm',
+  'in-gal': 'nominal 16 in x 8 in x 8 in',
+};
+
 /** Blocks under one tank and those that share its stand; none under one that stands on the stand of another. */
 export function blocksOf(tank: Tank, tanks: readonly Tank[] = [tank]): number {
   if (isBaseThere(tank) || isGuest(tank, tanks)) return 0;
@@ -191,7 +197,7 @@ export function standLines(context: CheckContext): PartsLine[] {
           packed({
             code: 'BK',
             title: 'Block, solid or filled',
-            detail: `${formatLength(BLOCK.longM, measures)} x ${formatLength(BLOCK.wideM, measures)} x ${formatLength(BLOCK.highM, measures)}`,
+            detail: BLOCK_WORDS[measures],
             need: blocks,
             packUsd: BLOCK_USD,
             uses: onBlocks.map(({ use }) => use),

@@ -216,6 +216,9 @@ describe('its formats', () => {
     const pdf = await drillingSheet(ternPoint(), shippedCatalogue, 't2', 'pdf', 'a4', NOON);
     if (!Buffer.isBuffer(pdf)) throw new Error('no PDF');
     const raw = pdf.toString('latin1');
+    // It is not fitted to the paper unasked, and each hole has its bookmark.
+    expect(raw).toContain('/PrintScaling /None');
+    expect(raw.match(/\/Title /g)?.length).toBeGreaterThanOrEqual(5);
     expect(raw.match(/\/MediaBox \[0 0 595\.2\d* 841\.8\d*\]/g)).toHaveLength(5);
     const streams = [...raw.matchAll(/stream\r?\n([\s\S]*?)\r?\nendstream/g)].map(([, body = '']) => {
       try {
