@@ -9,6 +9,8 @@ export interface Message {
   readonly text: string;
   /** Where it weighs otherwise than the rest of its check. */
   readonly severity?: Severity;
+  /** Where something else can be done about it than about the rest of its check. */
+  readonly toDo?: string;
 }
 
 /** One finding as a check reports it; id, severity and words come from the check's own `meta`. */

@@ -29,9 +29,12 @@ test.each(folders)('%s has its test and its page, in the usual order', (folder) 
   ]);
 });
 
-test.each(CHECKS)('$meta.id says what to do, as its page does', ({ meta: { id, toDo } }) =>
-  expect(readFileSync(path.join(here, id, 'doc.md'), 'utf8')).toContain(`## What to do\n\n${toDo}\n\n`),
-);
+test.each(CHECKS)('$meta.id says what to do, as its page does', ({ meta: { id, toDo, messages } }) => {
+  const page = readFileSync(path.join(here, id, 'doc.md'), 'utf8');
+  expect(page).toContain(`## What to do\n\n${toDo}\n\n`);
+  for (const { toDo: other } of Object.values(messages))
+    if (other !== undefined) expect(page).toContain(`- ${other}\n`);
+});
 
 test.each(CHECKS)('a title of $meta.id is written as it stands', ({ meta: { messages } }) =>
   expect(Object.values(messages).filter(({ title }) => title.includes('{'))).toEqual([]),

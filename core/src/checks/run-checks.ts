@@ -86,7 +86,7 @@ function findingOf(
     station: station ?? stationOf({ meta }),
     title: message.title,
     text: message.text,
-    toDo: meta.toDo,
+    toDo: message.toDo ?? meta.toDo,
     at,
     data,
     get fixes() {

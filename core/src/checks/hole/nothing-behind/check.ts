@@ -26,6 +26,7 @@ export default defineCheck({
       cord: {
         title: 'What closes round the cord?',
         text: 'The {seal} of {hole} closes round a pipe, not round a cord: say what does, or take a seal that is made for a cord.',
+        toDo: 'Take a cable gland, or say in words what closes it.',
       },
     },
   },

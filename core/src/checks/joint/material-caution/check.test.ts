@@ -6,6 +6,17 @@ testCheck(check, {
   clean: [{ why: 'plastic in plastic', job: drumWith({ parts: [{ code: 'BH-075' }, { code: 'NCV-075' }] }) }],
   found: [
     {
+      why: 'stainless in stainless, and on brass',
+      job: drumWith({
+        parts: [{ code: 'BH-075' }, { code: 'NCV-075' }, { code: 'LVN-075' }, { code: 'NCN-075' }, { code: 'LV-075' }],
+      }),
+      findings: [
+        { title: 'Mind the materials', at: 'P1 J4', text: 'corrodes' },
+        { title: 'Mind the materials', at: 'P1 J3', text: 'galls' },
+      ],
+      fixSettles: false,
+    },
+    {
       why: 'a brass nipple in a plastic bulkhead',
       job: drumWith({ parts: [{ code: 'BH-075' }, { code: 'NC-075' }] }),
       findings: [{ title: 'Mind the materials', at: 'P1 J2', text: 'wedge' }],

@@ -3,6 +3,8 @@ import { defineCheck } from '../../define-check';
 import { atJoint } from '../../places';
 
 const KINDS: readonly Caution['kind'][] = ['wedge', 'corrodes', 'galls'];
+const TITLE = 'Mind the materials';
+const TEXT = '{caution} {others}';
 
 export default defineCheck({
   meta: {
@@ -10,7 +12,11 @@ export default defineCheck({
     severity: 'advice',
     toDo: 'Hand tight and one turn; or turn the two round.',
     sources: [{ document: 'metal in plastic, metals in water', provenance: 'common-practice' }],
-    messages: { caution: { title: 'Mind the materials', text: '{caution} {others}' } },
+    messages: {
+      wedge: { title: TITLE, text: TEXT },
+      corrodes: { title: TITLE, text: TEXT, toDo: 'Look at it each year; or put plastic between the two metals.' },
+      galls: { title: TITLE, text: TEXT, toDo: 'Tape and paste, hand tight first, then slowly with two wrenches.' },
+    },
   },
   // One finding a kind: the same advice at ten joints is still one thing to know.
   check: ({ joints }) => {
@@ -24,7 +30,7 @@ export default defineCheck({
       const places = others.map(({ judged }) => atJoint(judged).label);
       return [
         {
-          messageId: 'caution',
+          messageId: kind,
           at: atJoint(first.judged),
           data: {
             caution: first.caution.text,

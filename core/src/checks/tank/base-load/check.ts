@@ -22,6 +22,7 @@ export default defineCheck({
       ground: {
         title: 'Ground too soft',
         text: 'Full, {tank} presses {kpa} on the ground; {bears} is taken to be borne.',
+        toDo: 'Stand it on a wider slab or a bed of compacted gravel, or have the ground looked at.',
       },
       stand: { title: 'Stand too weak', text: 'Full, {tank} weighs {weight}; its stand is rated for {rated}.' },
       planks: {
@@ -31,6 +32,7 @@ export default defineCheck({
       unrated: {
         title: 'Stand not rated',
         text: 'Full, {tank} weighs {weight}. A stand or trailer that bears it says so on its plate.',
+        toDo: 'Read the plate and enter what it says; else have it rated by somebody who may say so.',
       },
     },
   },

@@ -33,8 +33,13 @@ export default defineCheck({
       'for-what': {
         title: 'What is its water for?',
         text: '{tank} held {contents}, which was not food: say what its water is for. Nobody and no animal may drink it.',
+        toDo: 'Say what its water is for, at Tanks.',
       },
-      dirty: { title: 'Not cleaned yet', text: '{tank} held {contents}: wash it out before it holds water.' },
+      dirty: {
+        title: 'Not cleaned yet',
+        text: '{tank} held {contents}: wash it out before it holds water.',
+        toDo: 'Wash it out hot, rinse it until nothing smells or foams, and say how it was cleaned.',
+      },
     },
   },
   check: ({ job }) =>
