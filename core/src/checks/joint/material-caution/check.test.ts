@@ -6,13 +6,13 @@ testCheck(check, {
   clean: [{ why: 'plastic in plastic', job: drumWith({ parts: [{ code: 'BH-075' }, { code: 'NCV-075' }] }) }],
   found: [
     {
-      why: 'stainless in stainless, and on brass',
+      why: 'brass with galvanised steel, and stainless in stainless',
       job: drumWith({
-        parts: [{ code: 'BH-075' }, { code: 'NCV-075' }, { code: 'LVN-075' }, { code: 'NCN-075' }, { code: 'LV-075' }],
+        parts: ['BH-075', 'NCV-075', 'LV-075', 'NCG-075', 'LVN-075', 'NCN-075'].map((code) => ({ code })),
       }),
       findings: [
         { title: 'Mind the materials', at: 'P1 J4', text: 'corrodes' },
-        { title: 'Mind the materials', at: 'P1 J3', text: 'galls' },
+        { title: 'Mind the materials', at: 'P1 J6', text: 'galls' },
       ],
       fixSettles: false,
     },
