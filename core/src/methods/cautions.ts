@@ -12,6 +12,7 @@ export const CAUTIONS = {
   electric: 'Water and current: a residual-current or ground-fault outlet, and the plug out before a hand goes in.',
   contents: 'A used container: its label says what was in it. Nobody tells that by taste, and no flame comes near it.',
   float: 'An empty tank floats up in wet ground: fill it with water as the pit is filled, as its maker says.',
+  load: 'A tank on a trailer shifts and surges, worst when it is half full: within its rated load, lashed as the law on loads asks.',
   mains: 'Mains and rain water never meet: an open gap of air, as the local code and the water authority ask.',
 } as const;
 export type CautionId = keyof typeof CAUTIONS;

@@ -274,6 +274,10 @@ export const LOOKED_AT: Readonly<Record<WayId, LookedAt>> = {
     before: ['the drawing of its maker', 'ground water', 'the tank tested', 'pit wider by 300 to 500 mm on each side'],
     after: ['level, not oval', 'water inside as high as the fill outside, layer by layer'],
   },
+  lash: {
+    before: ['rated load of the trailer against the full weight', 'low and between the axles'],
+    after: ['every strap again after the first kilometre', 'hoses off, caps on, valve shut and guarded'],
+  },
   anchor: {
     waits: [{ what: 'concrete', before: 'load', minutes: days(7, 28) }],
     before: ['highest ground water', 'concrete weighs 1400 kg a cubic metre under water'],

@@ -3,7 +3,7 @@ import type { CheckContext } from '../derived/context';
 import { type Use, useOfTank } from '../parts/list/trace';
 import { formatLength } from '../quantity/length';
 import { formOf } from '../walls/forms';
-import { coursesHigh } from '../walls/stand';
+import { coursesHigh, fullKg } from '../walls/stand';
 import type { Tank } from '../walls/tank';
 import { tankType } from '../walls/tank-types';
 import { type Claim, claim } from './claim';
@@ -22,6 +22,7 @@ export const atTanks = ({ job }: CheckContext): readonly Claim[] =>
       : '';
     return [
       ...under(tank, job.tanks, use),
+      ...driven(tank, job.tanks, use),
       ...(tank.stands || tank.buriedM <= 0 ? [] : held(tank, use)),
       ...dug(tank, use),
       ...(riser && !tank.stands ? ['RI', 'RL'].map((code) => claim(code, 1, use, { detail: called })) : []),
@@ -44,6 +45,14 @@ function under(tank: Tank, tanks: readonly Tank[], use: Use): readonly Claim[] {
   const rows = 1 + Math.max(1, Math.ceil((longM - BLOCK_WIDE_M) / (spanM + BLOCK_WIDE_M)));
   const inRow = Math.max(2, Math.ceil((count * widthM) / BLOCK_LONG_M));
   return [claim('BK', rows * inRow * high, use), claim('PK', count, use)].filter(({ amount }) => amount > 0);
+}
+
+/** What is driven is lashed: two straps up to a ton, one more for each half ton begun; and its wheels are chocked (our judgement). */
+function driven(tank: Tank, tanks: readonly Tank[], use: Use): readonly Claim[] {
+  if (tank.base !== 'trailer' || tank.stands || tank.baseStands) return [];
+  const overTonKg = Math.max(0, fullKg(tank) - 1000);
+  const straps = claim('LST', 2 + Math.ceil(overTonKg / 500), use);
+  return isGuest(tank, tanks) ? [straps] : [straps, claim('CHK', 2, use)];
 }
 
 /** The pit is 400 mm wider than the tank on each side, its bed 150 mm (common practice). */

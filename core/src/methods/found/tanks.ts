@@ -5,7 +5,15 @@ import { tankOf } from '../../job/lookup';
 import type { Base, Tank } from '../../walls/tank';
 import { useOfHole, useOfTank } from '../../parts/list/trace';
 import { pitOf } from '../../parts/take-off/earth-lines';
-import { anchoringOf, blockUses, bracesOf, isBaseThere, standSizeM, withRiser } from '../../parts/take-off/stand-lines';
+import {
+  anchoringOf,
+  blockUses,
+  bracesOf,
+  isBaseThere,
+  lashingsOf,
+  standSizeM,
+  withRiser,
+} from '../../parts/take-off/stand-lines';
 import type { Found, WayId } from '../ways';
 import { WHOLE_JOB } from '../method';
 
@@ -52,6 +60,10 @@ export function atTanks({ job }: CheckContext): readonly Found[] {
     ...each(
       tanks.filter(({ stands }) => !stands),
       'set-tank',
+    ),
+    ...each(
+      tanks.filter((tank) => lashingsOf(tank) > 0),
+      'lash',
     ),
     ...each(
       tanks.filter((tank) => anchoringOf(tank) !== undefined),

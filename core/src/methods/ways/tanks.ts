@@ -65,6 +65,13 @@ export const TANK_WAYS = {
     people: two,
     tools: ['rope', 'level'],
   },
+  lash: {
+    name: 'Lash a tank to its trailer',
+    per: 'tank',
+    minutes: [15, 40],
+    tools: ['gloves'],
+    caution: 'load',
+  },
   anchor: {
     name: 'Hold a tank down under ground water',
     per: 'tank',

@@ -57,6 +57,16 @@ describe('what a tank stands on', () => {
     expect(listOf(tankWith({ tank: { base: 'planks' } })).questions).toEqual([
       'Which planks carry T1: how many, how wide and thick, and over which span?',
     ]));
+  // A tank of 2 m3 weighs two tons full: four straps; one of half a ton or less still takes two.
+  test('what is driven is lashed and its wheels are chocked', () => {
+    const driven = (capacityM3: number) =>
+      listOf(tankWith({ type: 'trailer', tank: { base: 'trailer', capacityM3 } }))
+        .groups.flatMap(({ lines }) => lines)
+        .filter(({ code }) => code === 'LST' || code === 'CHK')
+        .map(({ code, need }) => `${code} ${need}`);
+    expect(driven(0.9)).toEqual(['LST 2', 'CHK 2']);
+    expect(driven(1.9)).toEqual(['LST 4', 'CHK 2']);
+  });
   test('the ground needs nothing', () => expect(stand({ base: 'ground', plinthM: 0 })).toEqual([]));
 });
 

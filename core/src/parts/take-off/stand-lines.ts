@@ -1,5 +1,5 @@
 import { formOf } from '../../walls/forms';
-import { BLOCK, coursesHigh } from '../../walls/stand';
+import { BLOCK, coursesHigh, fullKg } from '../../walls/stand';
 import type { CheckContext } from '../../derived/context';
 import { isGuest, standingWith } from '../../derived/shared-stand';
 import { type Measures, formatLength } from '../../quantity/length';
@@ -59,6 +59,8 @@ const SUNK_CONCRETE_KG_M3 = 1400;
 const STRAP_EVERY_M = 1.2;
 const LEAST_STRAPS = 2;
 const TIE_DOWN_USD = 48;
+const LASHING_USD = 18;
+const CHOCK_USD = 9;
 
 /** What holds a buried tank down by its anchors: concrete beside it, and straps over it with a turnbuckle at each end. */
 export function anchoringOf(tank: Tank): { readonly concreteM3: number; readonly straps: number } | undefined {
@@ -175,6 +177,39 @@ function anchorLines({ job: { tanks, measures } }: CheckContext): PartsLine[] {
   ];
 }
 
+/** A strap is rated for so much of a full tank [kg], and nobody drives with fewer than two (our judgement; the law on loads decides). */
+const LASHED_KG = 500;
+const FEWEST_LASHINGS = 2;
+
+/** Straps that hold a tank to its trailer; none where it stands and is driven already. */
+export const lashingsOf = (tank: Tank): number =>
+  tank.base === 'trailer' && !isBaseThere(tank) ? Math.max(FEWEST_LASHINGS, Math.ceil(fullKg(tank) / LASHED_KG)) : 0;
+
+function lashingLines({ job: { tanks } }: CheckContext): PartsLine[] {
+  const lashed = tanks.filter((tank) => lashingsOf(tank) > 0);
+  if (lashed.length === 0) return [];
+  const trailers = lashed.filter((tank) => !isGuest(tank, tanks));
+  return [
+    packed({
+      code: 'LST',
+      title: 'Ratchet strap',
+      detail: 'lashing capacity of 2500 daN on its label',
+      need: lashed.reduce((sum, tank) => sum + lashingsOf(tank), 0),
+      packUsd: LASHING_USD,
+      uses: lashed.map(useOfTank),
+      note: 'one for each half ton, two at least; the law on loads decides',
+    }),
+    packed({
+      code: 'CHK',
+      title: 'Wheel chock',
+      detail: 'two for each trailer',
+      need: 2 * trailers.length,
+      packUsd: CHOCK_USD,
+      uses: trailers.map(useOfTank),
+    }),
+  ];
+}
+
 /** Blocks and planks under the tanks, as far as they are said, and what holds those in the ground down. */
 export function standLines(context: CheckContext): PartsLine[] {
   const { tanks, measures } = context.job;
@@ -191,6 +226,7 @@ export function standLines(context: CheckContext): PartsLine[] {
     ...anchorLines(context),
     ...braceLines(context),
     ...riserLines(context),
+    ...lashingLines(context),
     ...(blocks === 0
       ? []
       : [

@@ -22,7 +22,7 @@ export default defineCheck({
     id: 'run/heavy-valve',
     severity: 'advice',
     safety: true,
-    toDo: 'Stand it on a block, or strap it.',
+    toDo: 'Strap it, or stand it on a block.',
     sources: [{ document: 'a gasket holds no weight, a thin wall creeps', provenance: 'common-practice' }],
     messages: {
       gasket: {
@@ -64,7 +64,7 @@ export default defineCheck({
             far: { lengthM: Math.max(0, heavy.from.out) },
             wall: { lengthM: tank.wallM },
           },
-          fixes: [setFix(setField('parts', heavy.placed, 'held', true), 'It stands on a block')],
+          fixes: [setFix(setField('parts', heavy.placed, 'held', true), 'Strap it to what stands beside it')],
         },
       ];
     }),
