@@ -209,7 +209,7 @@ function washerLines(needs: readonly PlacedNeed[]): PartsLine[] {
       buy: supplied ? 0 : own.length,
       priceUsd: supplied ? null : cents(own.length * WASHER_USD),
       ...traced(usesOf(own)),
-      ...(supplied ? { note: 'comes with what stands there: look for it' } : {}),
+      ...(supplied ? { note: 'comes with what is there: look for it' } : {}),
     };
   });
 }

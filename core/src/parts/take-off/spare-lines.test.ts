@@ -5,7 +5,7 @@ import { plan } from '../../plan/plan';
 import { provenList } from '../proven-list';
 import { tankWith } from '../../test/sample-jobs';
 
-const listWith = (spares: Spares) =>
+const listWith = (spares: Spares, onHand: readonly (readonly [string, number])[] = []) =>
   provenList(
     plan(
       tankWith({
@@ -29,7 +29,7 @@ const listWith = (spares: Spares) =>
           },
         ],
       }),
-      shippedCatalogue,
+      { ...shippedCatalogue, onHand: new Map(onHand) },
     ),
   );
 const spares = (of: Spares) =>
@@ -57,6 +57,16 @@ test('remote: twice that, one of the rest, a length of each pipe, a roll of tape
     '2 HC-16',
     '2 WA',
   ]));
+
+test('a spare is taken from what the job leaves on hand before it is bought', () => {
+  // Of three lever valves one is built in, and two are left; of one nipple none.
+  const lines = listWith('sensible', [
+    ['LV-075', 3],
+    ['NC-075', 1],
+  ]).groups.find(({ id }) => id === 'spares')?.lines;
+  expect(lines?.find(({ code }) => code === 'LV-075')).toMatchObject({ need: 1, buy: 0, note: 'spare, 1 on hand' });
+  expect(lines?.find(({ code }) => code === 'NC-075')).toMatchObject({ need: 1, buy: 1, note: 'spare' });
+});
 
 test('spares are paid for, and hide nothing that is forgotten', () => {
   const [without, sensible] = [listWith('none'), listWith('sensible')];

@@ -3,6 +3,7 @@ import type { Part } from '../../fittings/part';
 import { sealsWall } from '../../fittings/capability';
 import { sizeInInches } from '../../quantity/size';
 import { cents } from './cents';
+import { type OnHand, takeOf } from './from-hand';
 import { articleOf } from '../tables/shelves';
 import { WASHER_USD } from './consumables';
 import type { PartsLine } from '../list/parts-list';
@@ -36,8 +37,9 @@ function spareOf(line: PartsLine, part: Part | undefined, remote: boolean): numb
  * Remote: twice that, one of everything else that is built in, a length of each pipe, and a roll, tin or tube of each.
  *
  * @param lines everything that is built in
+ * @param left what that leaves of what is on hand: a spare is taken from it before it is bought
  */
-export function spareLines(lines: readonly PartsLine[], { job, catalogue }: CheckContext): PartsLine[] {
+export function spareLines(lines: readonly PartsLine[], { job, catalogue }: CheckContext, left: OnHand): PartsLine[] {
   if (job.spares === 'none') return [];
   const remote = job.spares === 'remote';
   const once = new Map<string, PartsLine>();
@@ -50,6 +52,7 @@ export function spareLines(lines: readonly PartsLine[], { job, catalogue }: Chec
     const part = catalogue.byCode.get(line.code);
     const count = spareOf(line, part, remote);
     if (count === 0) return [];
+    const { buy, said } = part && line.unit === 'piece' ? takeOf(left, line.code, count) : { buy: count, said: {} };
     return [
       {
         code: line.code,
@@ -58,11 +61,12 @@ export function spareLines(lines: readonly PartsLine[], { job, catalogue }: Chec
         need: count,
         unit: line.unit === 'length' ? 'length' : 'piece',
         ...(line.stockM === undefined ? {} : { stockM: line.stockM }),
-        buy: count,
-        priceUsd: cents(count * eachUsd(line, part)),
+        buy,
+        priceUsd: cents(buy * eachUsd(line, part)),
         places: [],
         uses: [],
-        note: 'spare',
+        ...said,
+        note: ['spare', ...(said.note === undefined ? [] : [said.note])].join(', '),
       },
     ];
   });

@@ -43,7 +43,10 @@ export function takeOff(context: CheckContext): PartsList {
   const byRun = putInByRun(context);
   const left = new Map(context.catalogue.onHand);
   const toMake = context.joints.filter((judged) => !standsAlready(judged));
-  const needs = gather(toMake, needsOf);
+  const bought = new Set(putIn(context).map(({ placed }) => placed.id));
+  const needs = gather(toMake, needsOf).map((one) =>
+    one.comesWith === undefined || bought.has(one.comesWith) ? one : withoutBag(one),
+  );
   const shop = { left, needs: needs.filter(({ comesWith }) => comesWith !== undefined) };
   const seals = wallGroup(context, shop);
   const runs = gather(context.runs, (run) => runGroup(run, byRun.get(run.penetration.id) ?? [], context, shop));
@@ -80,7 +83,7 @@ export function takeOff(context: CheckContext): PartsList {
     ]),
   ].filter(({ lines }) => lines.length > 0);
   const builtIn = gather(groups, (one) => one.lines);
-  const spares = group('spares', 'Spares', SPARES_WORDS[context.job.spares], spareLines(builtIn, context));
+  const spares = group('spares', 'Spares', SPARES_WORDS[context.job.spares], spareLines(builtIn, context, left));
   const all = withChangedLines(spares.lines.length > 0 ? [...groups, spares] : groups, context);
   const lines = gather(all, (one) => one.lines);
   return {
@@ -212,6 +215,9 @@ const needsOf = memoize(({ mating, penetration, joint, a, b }: JudgedJoint): rea
     ...(brings && need.kind === 'washer' && need.suppliedWithPart ? { comesWith: brings[0].id } : {}),
   }));
 });
+
+/** The same where what it would come with is on no list: it stands, or hangs on no opening. */
+const withoutBag = ({ need, use }: PlacedNeed): PlacedNeed => ({ need, use });
 
 /** Which side of a joint has the washer in its bag: what seals the wall, a cam coupler, a nut that turns. */
 const bringsItsWasher = (end: End): boolean =>
