@@ -62,6 +62,21 @@ test('another article of the catalogue, or of words: bought instead, and the one
   expect(lineOf(words, 'LV-075')).toMatchObject({ code: 'EX-C', title: 'the valve of the neighbour', priceUsd: null });
 });
 
+test('another article is not taken from what is on hand of the first, and what comes in its bag is not claimed', () => {
+  const stocked = { ...shippedCatalogue, onHand: new Map([['BH-075', 1]]) };
+  const bulkhead = (job: Job) =>
+    wholeList(job, stocked)
+      .groups.flatMap(({ lines }) => lines)
+      .find((line) => (line.byHand?.reckoned ?? line).code === 'BH-075');
+  expect(bulkhead(outlet)).toMatchObject({ buy: 0, fromHand: 1, inside: [{ code: 'WA' }] });
+  const other = changed(outlet, { group: 'wall', code: 'BH-075', instead: 'BH-100' });
+  expect(bulkhead(other)).toMatchObject({ code: 'BH-100', buy: 1 });
+  expect(bulkhead(other)).not.toHaveProperty('fromHand');
+  expect(bulkhead(other)).not.toHaveProperty('inside');
+  // The bulkhead and its gasket.
+  expect(wholeList(other, stocked).listed).toMatchObject({ settled: 2, missing: [] });
+});
+
 test('what comes in the box of a kit is bought with it, and stands on its line; with the kit struck out it is reckoned again', () => {
   const kit = newExtra({ id: 'k', name: 'Tap kit', kind: 'kit', count: 1 });
   const job = changed({ ...outlet, extras: [kit] }, { group: 'run-h', code: 'LV-075', kitId: 'k' });

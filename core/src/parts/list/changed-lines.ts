@@ -50,7 +50,10 @@ export const asReckoned = (lines: readonly PartsLine[]): readonly PartsLine[] =>
 
 function changed(line: PartsLine, change: ChangedLine, { job, catalogue }: Given): PartsLine {
   const kit = job.extras.find(({ id }) => id === change.kitId);
-  const buy = kit ? 0 : (change.buy ?? line.buy);
+  const isItself = change.instead === null;
+  // Another article is not on hand: all that is needed of it is bought.
+  const reckoned = isItself ? line.buy : line.buy + (line.fromHand ?? 0);
+  const buy = kit ? 0 : (change.buy ?? reckoned);
   const part = change.instead === null ? undefined : catalogue.byCode.get(change.instead);
   const eachUsd = part
     ? isByLength(part)
@@ -59,9 +62,12 @@ function changed(line: PartsLine, change: ChangedLine, { job, catalogue }: Given
     : change.instead === null && line.priceUsd !== null && line.buy > 0
       ? line.priceUsd / line.buy
       : null;
-  const { leftOver: _, ...rest } = line;
+  // What is not bought as it is reckoned is not taken from what is on hand, and another article has another bag.
+  const { leftOver: _left, fromHand, inside, ...rest } = line;
   return {
     ...rest,
+    ...(isItself && inside ? { inside } : {}),
+    ...(isItself && buy > 0 && fromHand !== undefined ? { fromHand } : {}),
     ...(change.instead === null
       ? {}
       : {
@@ -74,7 +80,7 @@ function changed(line: PartsLine, change: ChangedLine, { job, catalogue }: Given
     note: [
       ...(change.instead === null ? [] : [`instead of ${line.title} ${line.detail}`]),
       ...(kit ? [`in the box of ${kit.name}`] : buy === 0 ? ['left out by hand'] : []),
-      ...(buy > 0 && buy !== line.buy ? [`${buy} by hand, ${line.buy} reckoned`] : []),
+      ...(buy > 0 && buy !== reckoned ? [`${buy} by hand, ${reckoned} reckoned`] : []),
       ...(change.because === null ? [] : [change.because]),
       ...(line.note === undefined ? [] : [line.note]),
     ].join('; '),
