@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { beginJob } from './support';
 
-test('a job is named, renamed, put away and taken out again', async ({ page }) => {
+test('a job is named, renamed, put away and taken out again @deep', async ({ page }) => {
   await beginJob(page, 'Short life');
   await page.getByRole('button', { name: 'Short life' }).click();
   await page.getByLabel('Name of the job').fill('Long life');

@@ -32,7 +32,7 @@ test('a tap is added to a crate that stands: three things are said, and no red n
   expect(findings.every(({ toDo }) => toDo !== '')).toBe(true);
 });
 
-test('what no list has can be said: a seal of one’s own, an end that is cast in, a joint as it is', async ({
+test('what no list has can be said: a seal of one’s own, an end that is cast in, a joint as it is @deep', async ({
   page,
 }) => {
   await emptyJob(page, 'Own seals', 'millimetres, litres');

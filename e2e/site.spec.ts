@@ -99,7 +99,7 @@ test('the stand-in laser says that it is one and sends readings that are average
   await expect(heightRow(page, 'gravel bed')).toContainText(/below|up/);
 });
 
-test('the tank is dragged inside its window; keys move it by the mark; undo brings it back', async ({ page }) => {
+test('the tank is dragged inside its window; keys move it by the mark; undo brings it back @deep', async ({ page }) => {
   await copyOfTernPoint(page, 'Window');
   await station(page, 'Site').click();
   const tank = page.getByRole('slider', { name: 'T1, how high it stands' });
@@ -119,7 +119,7 @@ test('the tank is dragged inside its window; keys move it by the mark; undo brin
   await expect(tank).toHaveAttribute('aria-valuetext', 'stands 16-1/2 in up');
 });
 
-test('a kit too tall for the gutter is seen, and one press cuts the pipe', async ({ page }) => {
+test('a kit too tall for the gutter is seen, and one press cuts the pipe @deep', async ({ page }) => {
   const id = await copyOfTernPoint(page, 'Budget');
   const part = (partId: string, code: string) => ({
     id: partId,

@@ -95,7 +95,7 @@ test('what is drawn roughly is moved by keys and taken back, and asks for tapes 
   await noViolations(page, 'plan');
 });
 
-test('two drums linked under their stand: lengths follow from both ends, and from a drum that is moved', async ({
+test('two drums linked under their stand: lengths follow from both ends, and from a drum that is moved @deep', async ({
   page,
 }) => {
   await open(page, twoDrums(), 'runs');
@@ -196,7 +196,7 @@ test('two bungs that both look down are linked by finishing the run: down, acros
   ).toHaveCount(2);
 });
 
-test('an overflow is finished to a gully across the yard: it drops, falls all along, and meets it', async ({
+test('an overflow is finished to a gully across the yard: it drops, falls all along, and meets it @deep', async ({
   page,
 }) => {
   const crate = crateOverflow();

@@ -50,7 +50,7 @@ test('the deliberate unknown: asked for in the margin, kept as typed when it can
   await expect(page.getByRole('img', { name: /Pipe 1-1\/2 Schedule 40: P5 24 in, P3 14-1\/2 in/ })).toBeVisible();
 });
 
-test('a run is finished to the bay, a part is turned, replaced and taken out', async ({ page }) => {
+test('a run is finished to the bay, a part is turned, replaced and taken out @deep', async ({ page }) => {
   await copyOfTernPoint(page, 'String');
   await station(page, 'Runs').click();
   await rack(page)
@@ -77,7 +77,7 @@ test('a run is finished to the bay, a part is turned, replaced and taken out', a
   await expect(string.getByRole('button', { name: /J4 ?Will not go/ })).toBeVisible();
 });
 
-test('notes point at their place and lead to it', async ({ page }) => {
+test('notes point at their place and lead to it @deep', async ({ page }) => {
   await copyOfTernPoint(page, 'Pointing');
   await station(page, 'Holes').click();
   await notes(page)

@@ -141,7 +141,7 @@ describe('edits', () => {
           }
         },
       ),
-      { numRuns: runs(300, 8000) },
+      { numRuns: runs(150, 8000) },
     ));
 
   test('of a misspelt field, a field of its own edit and data of another shape are refused with the place', () => {
