@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import { PART_FAMILIES, catalogueOf, shippedCatalogue } from './catalogue';
+import { PART_FAMILIES, catalogueOf, partTitle, shippedCatalogue } from './catalogue';
+import { isMetricSize } from '../quantity/size';
 import { isShutOff } from './capability';
 import { formatEnd } from '../connections/format';
 import { REGIONS } from '../region';
@@ -26,6 +27,16 @@ describe('the shipped catalogue', () => {
       expect(shippedCatalogue.list.filter(({ family }) => family === id).length, id).toBeGreaterThan(2);
       expect(source.document).not.toBe('');
     }
+  });
+
+  // '110 in' stood on a screen once: a nominal size has one printer, and what its number measures is its system's affair.
+  test('calls no size of millimetres inches, and none of inches millimetres', () => {
+    for (const part of shippedCatalogue.list)
+      for (const size of [part.size, ...part.ends.flatMap(({ end }) => ('size' in end ? end.size : []))]) {
+        const wrong = isMetricSize(size) ? 'in' : 'mm';
+        const words = [partTitle(part), ...part.ends.map(({ end }) => formatEnd(end))].join('; ');
+        expect(words, part.code).not.toMatch(new RegExp(`(^|[ (])${size.replace('.', '\\.')} ${wrong}\\b`));
+      }
   });
 
   test('has the threads, pipes and hoses of every region', () => {
