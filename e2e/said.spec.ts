@@ -82,7 +82,7 @@ test('what goes in with it is a line of the list; four equal drums are three pre
   await page.getByRole('link', { name: 'Set out the holes' }).click();
   await page.getByRole('button', { name: /^Outlet/ }).click();
   await notes(page)
-    .getByRole('button', { name: /^Seal it:/ })
+    .getByRole('button', { name: /^Seal it/ })
     .click();
   await station(page, 'Tanks').click();
   for (const label of ['T1', 'T2', 'T3']) await page.getByRole('button', { name: `One more like ${label}` }).click();
