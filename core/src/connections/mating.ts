@@ -19,7 +19,12 @@ export type Need =
       readonly ml: number;
       readonly primerMl: number;
     }
-  | { readonly kind: 'washer'; readonly name: string; readonly suppliedWithPart: boolean }
+  | {
+      readonly kind: 'washer';
+      readonly name: string;
+      /** The end that has it in its bag, as an end is written; null: it is bought. */
+      readonly comesWith: string | null;
+    }
   | {
       readonly kind: 'clamp';
       readonly name: string;

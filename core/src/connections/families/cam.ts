@@ -1,4 +1,5 @@
 import { sizeWords } from '../../quantity/size';
+import { formatEnd } from '../format';
 import { CAM_SOURCE, camHeadMm } from '../standards/couplings';
 import { bare, defineJointFamily, judgements } from './joint-family';
 
@@ -42,7 +43,7 @@ export const cam = defineJointFamily({
         };
       case 'locks':
         return {
-          needs: [{ kind: 'washer', name: `${sizeWords(coupler.size)} cam gasket`, suppliedWithPart: true }],
+          needs: [{ kind: 'washer', name: `${sizeWords(coupler.size)} cam gasket`, comesWith: formatEnd(coupler) }],
           basis,
           why:
             coupler.size === '1/2'

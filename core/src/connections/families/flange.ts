@@ -57,7 +57,7 @@ export const flange = defineJointFamily({
       {
         kind: 'washer',
         name: `${sizeWords(endA.size)} ${one.name} gasket, full face, 3 mm rubber`,
-        suppliedWithPart: false,
+        comesWith: null,
       },
     ];
     const tenth = (mm: number): number => Math.round(mm * 10) / 10;

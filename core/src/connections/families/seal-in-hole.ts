@@ -1,5 +1,6 @@
 import { sizeWords } from '../../quantity/size';
 import type { HoleEnd, WallSealEnd } from '../end';
+import { formatEnd } from '../format';
 import type { Figure, Service } from '../mating';
 import { wallSealSize, wallSealStyle } from '../standards/wall-seals';
 import type { WallSealSize } from '../standards/wall-seals/wall-seal';
@@ -119,7 +120,7 @@ export const sealInHole = defineJointFamily({
       case 'sealed-by-washer':
         return {
           ...none,
-          needs: [{ kind: 'washer', name: `${sizeWords(seal.size)} ${called} gasket`, suppliedWithPart: true }],
+          needs: [{ kind: 'washer', name: `${sizeWords(seal.size)} ${called} gasket`, comesWith: formatEnd(seal) }],
           why,
           engagementMm: hole.wallMm,
           ...(tighten === undefined ? {} : { tighten }),

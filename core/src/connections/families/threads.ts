@@ -136,7 +136,7 @@ function needsOf(
 ): readonly Need[] {
   const unrated = JUDGEMENTS[reason].verdict === 'fits-unrated';
   if (reason === 'washer-face' || (unrated && threadForm(female).seal === 'washer'))
-    return [{ kind: 'washer', name: washerName(female), suppliedWithPart: female.swivel === true }];
+    return [{ kind: 'washer', name: washerName(female), comesWith: female.swivel === true ? formatEnd(female) : null }];
   return unrated || isTaped(reason) ? [tapeFor(male.size, threadForm(male).crestMm, material)] : [];
 }
 

@@ -13,8 +13,8 @@ import { type Use, traced } from '../list/trace';
 export interface PlacedNeed<One extends Need = Need> {
   readonly need: One;
   readonly use: Use;
-  /** The part of the list that it comes with, by its id; absent: it is bought, or comes with what stands already. */
-  readonly comesWith?: string;
+  /** The part of the list in whose bag it is, by its id; absent: it is bought, or comes with what is on no list. */
+  readonly inBagOf?: string;
 }
 
 type NeedOf<Kind extends Need['kind']> = Extract<Need, { readonly kind: Kind }>;
@@ -181,7 +181,7 @@ const WASHER = { code: 'WA', title: 'Washer', unit: 'piece' } as const;
 
 /** What comes in the bag of these parts, by their ids: washers and gaskets. */
 export function insideOf(ids: readonly string[], needs: readonly PlacedNeed[]): NonNullable<PartsLine['inside']> {
-  const own = ofKind(needs, 'washer').filter(({ comesWith }) => comesWith !== undefined && ids.includes(comesWith));
+  const own = ofKind(needs, 'washer').filter(({ inBagOf }) => inBagOf !== undefined && ids.includes(inBagOf));
   return [...new Set(own.map(({ need }) => need.name))].map((detail) => ({
     ...WASHER,
     detail,
@@ -195,13 +195,13 @@ export const insideWords = (inside: NonNullable<PartsLine['inside']>): string =>
 
 /** Washers that come in no bag of the list: bought, or there with what stands. */
 function washerLines(needs: readonly PlacedNeed[]): PartsLine[] {
-  const washers = ofKind(needs, 'washer').filter(({ comesWith }) => comesWith === undefined);
-  const names = [...new Set(washers.map(({ need }) => `${need.name}|${need.suppliedWithPart}`))];
+  const washers = ofKind(needs, 'washer').filter(({ inBagOf }) => inBagOf === undefined);
+  const names = [...new Set(washers.map(({ need }) => `${need.name}|${need.comesWith !== null}`))];
   return names.map((key) => {
-    const own = washers.filter(({ need }) => `${need.name}|${need.suppliedWithPart}` === key);
+    const own = washers.filter(({ need }) => `${need.name}|${need.comesWith !== null}` === key);
     const [first] = own;
     if (!first) throw new RangeError('washerLines: a name without a washer');
-    const supplied = first.need.suppliedWithPart;
+    const supplied = first.need.comesWith !== null;
     return {
       ...WASHER,
       detail: first.need.name,

@@ -119,8 +119,8 @@ describe('consumables', () => {
   });
 
   test('a washer that comes with its part is named and not bought; a loose one is', () => {
-    const washer = (suppliedWithPart: boolean): PlacedNeed => ({
-      need: { kind: 'washer', name: '3/4 NH hose washer', suppliedWithPart },
+    const washer = (supplied: boolean): PlacedNeed => ({
+      need: { kind: 'washer', name: '3/4 NH hose washer', comesWith: supplied ? '3/4 NH F swivel' : null },
       ...at('P4'),
     });
     expect(consumableLines([washer(true)], 'in-gal')).toMatchObject([

@@ -3,7 +3,7 @@ import { isDoneBare } from '../../derived/ports';
 import { isAccepted } from '../../derived/settled';
 import { tankOf } from '../../job/lookup';
 import type { CheckContext, JudgedJoint } from '../../derived/context';
-import type { End } from '../../connections/end';
+import { formatEnd } from '../../connections/format';
 import { MATERIAL_NAMES } from '../../connections/material';
 import { holdsAtAll } from '../../connections/mating';
 import { isToDrill } from '../../derived/resolve';
@@ -44,10 +44,11 @@ export function takeOff(context: CheckContext): PartsList {
   const left = new Map(context.catalogue.onHand);
   const toMake = context.joints.filter((judged) => !standsAlready(judged));
   const bought = new Set(putIn(context).map(({ placed }) => placed.id));
-  const needs = gather(toMake, needsOf).map((one) =>
-    one.comesWith === undefined || bought.has(one.comesWith) ? one : withoutBag(one),
+  // What stands already, or hangs on no opening, is on no line that could say what is in its bag.
+  const needs = gather(toMake, needsOf).map((one): PlacedNeed =>
+    one.inBagOf === undefined || bought.has(one.inBagOf) ? one : { need: one.need, use: one.use },
   );
-  const shop = { left, needs: needs.filter(({ comesWith }) => comesWith !== undefined) };
+  const shop = { left, needs: needs.filter(({ inBagOf }) => inBagOf !== undefined) };
   const seals = wallGroup(context, shop);
   const runs = gather(context.runs, (run) => runGroup(run, byRun.get(run.penetration.id) ?? [], context, shop));
   const cuts = cutBars(context);
@@ -203,27 +204,16 @@ function runGroup({ penetration }: Run, items: readonly PutIn[], { job }: CheckC
 
 const needsOf = memoize(({ mating, penetration, joint, a, b }: JudgedJoint): readonly PlacedNeed[] => {
   const use: Use = { place: penetration?.label ?? '', of: 'joint', id: joint.id, penetrationId: penetration?.id };
-  const brings = (
-    [
-      [joint.a, a],
-      [joint.b, b],
-    ] as const
-  ).find(([ref, { end, stands }]) => ref.of === 'part' && !stands && end !== undefined && bringsItsWasher(end));
-  return mating.needs.map((need) => ({
-    need,
-    use,
-    ...(brings && need.kind === 'washer' && need.suppliedWithPart ? { comesWith: brings[0].id } : {}),
-  }));
+  const sides = [
+    { ref: joint.a, end: a.end },
+    { ref: joint.b, end: b.end },
+  ];
+  return mating.needs.map((need) => {
+    const bag =
+      need.kind === 'washer' && sides.find(({ end }) => end !== undefined && formatEnd(end) === need.comesWith)?.ref;
+    return bag && bag.of === 'part' ? { need, use, inBagOf: bag.id } : { need, use };
+  });
 });
-
-/** The same where what it would come with is on no list: it stands, or hangs on no opening. */
-const withoutBag = ({ need, use }: PlacedNeed): PlacedNeed => ({ need, use });
-
-/** Which side of a joint has the washer in its bag: what seals the wall, a cam coupler, a nut that turns. */
-const bringsItsWasher = (end: End): boolean =>
-  end.kind === 'wall-seal' ||
-  (end.kind === 'cam' && end.part === 'coupler') ||
-  (end.kind === 'thread' && end.sex === 'female' && end.swivel === true);
 
 function jointsHolding({ joints, job }: CheckContext): Completeness {
   const not = joints.filter(({ mating }) => !holdsAtAll(mating.verdict));

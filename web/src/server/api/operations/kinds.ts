@@ -66,7 +66,7 @@ const NEED = {
   of: {
     tape: { size: SIZE, turns: NUMBER, lengthM: NUMBER },
     cement: { size: SIZE, cement: { kind: 'choice', of: CEMENTS }, ml: NUMBER, primerMl: NUMBER },
-    washer: { name: TEXT, suppliedWithPart: YES_NO },
+    washer: { name: TEXT, comesWith: TEXT_OR_NULL },
     clamp: {
       name: TEXT,
       count: COUNT,
@@ -182,7 +182,15 @@ export const PARTS_LIST = {
       code: TEXT,
       title: TEXT,
       order: group({ pieces: listOf(group(PIECE)), stockM: listOf(NUMBER), offCutsM: listOf(NUMBER), kerfM: NUMBER }),
-      bars: listOf(group({ stockM: NUMBER, onHand: YES_NO, pieces: listOf(group(PIECE)), offCutM: NUMBER })),
+      bars: listOf(
+        group({
+          stockM: NUMBER,
+          onHand: YES_NO,
+          pieces: listOf(group(PIECE)),
+          offCutM: NUMBER,
+          atCounter: { ...YES_NO, optional: true },
+        }),
+      ),
       leastBars: NUMBER,
       mostLeftM: NUMBER,
       searched: YES_NO,
