@@ -1,18 +1,18 @@
-import { CHANGED_LINE } from '../job/job';
+import { CHANGED_LINE, isOfSameLine } from '../job/job';
 import { err, ok } from '../result';
-import { put, replace, take } from './change';
+import { put, take } from './change';
 import { type EditBy, defineEdit } from './edit-kind';
 
 export const changeLine = defineEdit({
   type: 'change-line',
-  says: 'Changes a line of the list by hand, or changes it once more: how many, which article, in which box; it stays so',
+  says: 'Changes a line of the list by hand: how many, which article, in which box; it stays so. What is changed of it then is set field by field',
   data: { line: { kind: 'group', of: CHANGED_LINE, words: 'line' } },
-  changes: (job, { line }) => {
-    const before = job.changedLines.find(({ id }) => id === line.id);
-    return line.buy === null && line.instead === null && line.kitId === null
+  changes: (job, { line }) =>
+    line.buy === null && line.instead === null && line.kitId === null
       ? err({ code: 'not-possible', message: 'Nothing of this line is changed.' })
-      : ok([before ? replace(job, 'changedLines', before, line) : put(job, 'changedLines', line)]);
-  },
+      : job.changedLines.some((one) => one.id === line.id || isOfSameLine(one, line))
+        ? err({ code: 'taken', message: 'This line has been changed by hand already.' })
+        : ok([put(job, 'changedLines', line)]),
   label: ({ line }) => (line.buy === 0 ? `Leave out ${line.code}` : `Change ${line.code} by hand`),
 });
 export type ChangeLine = EditBy<typeof changeLine>;

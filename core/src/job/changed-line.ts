@@ -47,3 +47,7 @@ export const CHANGED_LINE = {
   because: { kind: 'text', most: 200, orUnknown: true, words: 'reason' },
 } as const satisfies Fields;
 export interface ChangedLine extends RecordOf<typeof CHANGED_LINE> {}
+
+/** Do they change the same line? */
+export const isOfSameLine = (one: ChangedLine, other: ChangedLine): boolean =>
+  one.group === other.group && one.code === other.code && one.detail === other.detail;

@@ -1,4 +1,5 @@
 import { expect, test } from 'vitest';
+import { setField } from '../../edits/change-field';
 import { applyEdits } from '../../edits/edits';
 import { shippedCatalogue } from '../../fittings/catalogue';
 import { type ChangedLine, type Job } from '../../job/job';
@@ -99,6 +100,22 @@ test('of several lines with one code it is the one with its detail; of none it w
   const job = changed(outlet, { group: 'run-h', code: 'LV-100', detail: '1 NPT female', buy: 0 });
   expect(changesOfNoLine(wholeList(job).groups, job).map(({ code }) => code)).toEqual(['LV-100']);
   expect(wholeList(job).listed).toEqual(wholeList(outlet).listed);
+});
+
+test('a line is changed once; two who change it are told, as of any field', () => {
+  const job = changed(outlet, { group: 'run-h', code: 'LV-075', buy: 0 });
+  const again = { ...job.changedLines[0]!, id: 'd', buy: 5 };
+  expect(applyEdits(job, [{ type: 'change-line', line: again }], shippedCatalogue)).toMatchObject({
+    ok: false,
+    error: { code: 'taken' },
+  });
+  const more = setField('changedLines', job.changedLines[0]!, 'buy', 2);
+  const edited = applyEdits(job, [more], shippedCatalogue);
+  expect(edited.ok && lineOf(edited.value.job, 'LV-075')?.buy).toBe(2);
+  expect(edited.ok && applyEdits(edited.value.job, [more], shippedCatalogue)).toMatchObject({
+    ok: false,
+    error: { code: 'changed-since' },
+  });
 });
 
 test('a change of nothing is refused, and taken back the line is as it is reckoned', () => {

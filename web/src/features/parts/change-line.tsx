@@ -1,6 +1,6 @@
 'use client';
 
-import type { ChangedLine, PartsLine } from '@herrero/core';
+import { type ChangedLine, type Held, type PartsLine, type Settable, setField } from '@herrero/core';
 import { Action } from '@/ui/action';
 import { FigureField } from '@/ui/figure-field';
 import { TextField } from '@/ui/text-field';
@@ -14,12 +14,21 @@ export default function ChangeLine({ groupId, line }: { readonly groupId: string
   const change = changedLines.find(({ id }) => id === line.byHand?.id);
   const { code, detail, buy } = line.byHand?.reckoned ?? line;
   const kits = extras.filter(({ kind, stands }) => kind === 'kit' && !stands);
-  const set = (given: Partial<Pick<ChangedLine, 'buy' | 'instead' | 'kitId' | 'because'>>): string | undefined => {
-    const before = change ?? { buy: null, instead: null, kitId: null, because: null };
-    const to = { ...before, ...given, id: change?.id ?? newId(), group: groupId, code, detail };
-    if (to.buy !== null || to.instead !== null || to.kitId !== null)
-      return make([{ type: 'change-line', line: to }])?.message;
-    return change ? make([{ type: 'restore-line', id: change.id }])?.message : undefined;
+  const set = <Name extends Settable<'changedLines'>>(
+    field: Name,
+    to: Held<'changedLines', Name>,
+  ): string | undefined => {
+    if (change) {
+      const after: ChangedLine = { ...change, [field]: to };
+      const isAsReckoned = after.buy === null && after.instead === null && after.kitId === null;
+      return make([
+        isAsReckoned ? { type: 'restore-line', id: change.id } : setField('changedLines', change, field, to),
+      ])?.message;
+    }
+    if (to === null) return undefined;
+    const nothing = { buy: null, instead: null, kitId: null, because: null };
+    const line = { ...nothing, id: newId(), group: groupId, code, detail, [field]: to };
+    return make([{ type: 'change-line', line }])?.message;
   };
   return (
     <div className="no-print col-[2/-1] grid grid-cols-[1fr_2fr] gap-x-4 gap-y-1 border-l-4 border-brass py-1 pl-3 max-md:col-span-full">
@@ -29,14 +38,14 @@ export default function ChangeLine({ groupId, line }: { readonly groupId: string
         label={`Buy (${buy} reckoned)`}
         value={change?.buy ?? buy}
         onChange={(to) =>
-          Number.isInteger(to) && to >= 0 ? set({ buy: to === buy ? null : to }) : 'A whole number, or 0.'
+          Number.isInteger(to) && to >= 0 ? set('buy', to === buy ? null : to) : 'A whole number, or 0.'
         }
       />
       <TextField
         label="Another article, code or name"
         unsaid="as reckoned"
         value={change?.instead ?? null}
-        onChange={(to) => set({ instead: to })}
+        onChange={(to) => set('instead', to)}
       />
       {kits.length > 0 && (
         <label className="block">
@@ -44,7 +53,7 @@ export default function ChangeLine({ groupId, line }: { readonly groupId: string
           <select
             className="field w-full"
             value={change?.kitId ?? ''}
-            onChange={(event) => set({ kitId: event.target.value === '' ? null : event.target.value })}
+            onChange={(event) => set('kitId', event.target.value === '' ? null : event.target.value)}
           >
             <option value="">none: it is bought by itself</option>
             {kits.map(({ id, name }) => (
@@ -55,9 +64,9 @@ export default function ChangeLine({ groupId, line }: { readonly groupId: string
           </select>
         </label>
       )}
-      {change && <TextField label="Why" value={change.because} onChange={(to) => set({ because: to })} />}
+      {change && <TextField label="Why" value={change.because} onChange={(to) => set('because', to)} />}
       <div className="col-span-full flex flex-wrap gap-x-4">
-        {change?.buy !== 0 && <Action onClick={() => set({ buy: 0 })}>Leave it out</Action>}
+        {change?.buy !== 0 && <Action onClick={() => set('buy', 0)}>Leave it out</Action>}
         {change && <Action onClick={() => make([{ type: 'restore-line', id: change.id }])}>As reckoned again</Action>}
       </div>
     </div>
