@@ -154,3 +154,9 @@ export const wallFittingsOf: (catalogue: Catalogue) => (style: string, size: Nom
 );
 
 export const partTitle = (part: Pick<Part, 'name' | 'detail'>): string => `${part.name} ${part.detail}`;
+
+/** What a code is called: by its part; what is no part of the catalogue by other words. */
+export const titleOfCode = ({ byCode }: Pick<Catalogue, 'byCode'>, code: string, otherwise = code): string => {
+  const part = byCode.get(code);
+  return part ? partTitle(part) : otherwise;
+};

@@ -1,5 +1,5 @@
 import type { CheckContext } from '../derived/context';
-import { partTitle } from '../fittings/catalogue';
+import { titleOfCode } from '../fittings/catalogue';
 import { cautionsIn, makingOf } from '../methods/applied';
 import { ALWAYS } from '../methods/cautions';
 import { missingFrom } from '../proof/prove';
@@ -56,9 +56,6 @@ function listed({ parts, context }: Listed): Completeness {
     done: lines.length - (missing.length - notThere) - byHand,
     of: lines.length + notThere,
     ...(byHand > 0 ? { settled: byHand } : {}),
-    missing: missing.map(({ code, detail }) => {
-      const part = context.catalogue.byCode.get(code);
-      return part ? partTitle(part) : (detail ?? code);
-    }),
+    missing: missing.map(({ code, detail }) => titleOfCode(context.catalogue, code, detail)),
   };
 }

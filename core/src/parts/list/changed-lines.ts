@@ -1,3 +1,4 @@
+import { MATERIAL_NAMES } from '../../connections/material';
 import type { Catalogue } from '../../fittings/catalogue';
 import { isByLength } from '../../fittings/part';
 import type { ChangedLine, Job } from '../../job/job';
@@ -48,42 +49,40 @@ export const changesOfNoLine = (
 export const asReckoned = (lines: readonly PartsLine[]): readonly PartsLine[] =>
   lines.map((line) => line.byHand?.reckoned ?? line);
 
-function changed(line: PartsLine, change: ChangedLine, { job, catalogue }: Given): PartsLine {
-  const kit = job.extras.find(({ id }) => id === change.kitId);
-  const isItself = change.instead === null;
-  // Another article is not on hand: all that is needed of it is bought.
-  const reckoned = isItself ? line.buy : line.buy + (line.fromHand ?? 0);
-  const buy = kit ? 0 : (change.buy ?? reckoned);
-  const part = change.instead === null ? undefined : catalogue.byCode.get(change.instead);
-  const eachUsd = part
-    ? isByLength(part)
-      ? null
-      : part.priceUsd
-    : change.instead === null && line.priceUsd !== null && line.buy > 0
-      ? line.priceUsd / line.buy
-      : null;
-  // What is not bought as it is reckoned is not taken from what is on hand, and another article has another bag.
-  const { leftOver: _left, fromHand, inside, ...rest } = line;
+function changed(line: PartsLine, change: ChangedLine, given: Given): PartsLine {
+  const kit = given.job.extras.find(({ id }) => id === change.kitId);
+  const bought = change.instead === null ? line : another(line, change.id, change.instead, given.catalogue);
+  const buy = kit ? 0 : (change.buy ?? bought.buy);
+  const eachUsd = bought.priceUsd === null || bought.buy === 0 ? null : bought.priceUsd / bought.buy;
+  // What is left over of the packs, and what is taken from what is on hand, was reckoned of another number.
+  const { leftOver: _, fromHand, ...rest } = bought;
   return {
     ...rest,
-    ...(isItself && inside ? { inside } : {}),
-    ...(isItself && buy > 0 && fromHand !== undefined ? { fromHand } : {}),
-    ...(change.instead === null
-      ? {}
-      : {
-          code: part?.code ?? `EX-${change.id.toUpperCase()}`,
-          title: part?.name ?? change.instead,
-          detail: part?.detail ?? '',
-        }),
+    ...(buy > 0 && fromHand !== undefined ? { fromHand } : {}),
     buy,
     priceUsd: eachUsd === null || buy === 0 ? null : cents(buy * eachUsd),
     note: [
-      ...(change.instead === null ? [] : [`instead of ${line.title} ${line.detail}`]),
+      ...(bought === line ? [] : [`instead of ${line.title} ${line.detail}`]),
       ...(kit ? [`in the box of ${kit.name}`] : buy === 0 ? ['left out by hand'] : []),
-      ...(buy > 0 && buy !== reckoned ? [`${buy} by hand, ${reckoned} reckoned`] : []),
+      ...(buy > 0 && buy !== bought.buy ? [`${buy} by hand, ${bought.buy} reckoned`] : []),
       ...(change.because === null ? [] : [change.because]),
       ...(line.note === undefined ? [] : [line.note]),
     ].join('; '),
     byHand: { id: change.id, reckoned: line },
+  };
+}
+
+/** Another article in the place of a line: none of it is on hand, so that all that is needed is bought, and its bag is its own. */
+function another(line: PartsLine, id: string, instead: string, { byCode }: Catalogue): PartsLine {
+  const { fromHand = 0, inside: _, ...rest } = line;
+  const part = byCode.get(instead);
+  const buy = line.buy + fromHand;
+  return {
+    ...rest,
+    code: part?.code ?? `EX-${id.toUpperCase()}`,
+    title: part?.name ?? instead,
+    detail: part ? `${part.detail}, ${MATERIAL_NAMES[part.material]}` : '',
+    buy,
+    priceUsd: part && !isByLength(part) ? buy * part.priceUsd : null,
   };
 }

@@ -1,6 +1,6 @@
 import type { CheckContext } from '../../derived/context';
-import { type Catalogue, partTitle } from '../../fittings/catalogue';
-import { type ChangedLine, EXTRA_NAMES, type Extra, type Job } from '../../job/job';
+import { type Catalogue, titleOfCode } from '../../fittings/catalogue';
+import { EXTRA_NAMES, type Extra, type Job } from '../../job/job';
 import { holeById } from '../../job/lookup';
 import { formatLength } from '../../quantity/length';
 import { unreckoned } from '../../quantity/money';
@@ -18,12 +18,6 @@ export const extraPlace = (extra: Extra, job: Job): string =>
   job.tanks.find(({ id }) => id === extra.tankId)?.label ??
   'with it';
 
-/** What a line that was changed is called: by its part, or by what told it apart on the list. */
-const nameOf = ({ code, detail }: ChangedLine, { byCode }: Catalogue): string => {
-  const part = byCode.get(code);
-  return part ? partTitle(part) : detail;
-};
-
 /** What somebody wrote on the list himself: bought unless it is there. */
 export const extraLines = ({ job, catalogue }: CheckContext): readonly PartsLine[] =>
   job.extras
@@ -35,7 +29,9 @@ export const extraLines = ({ job, catalogue }: CheckContext): readonly PartsLine
       const notes = [
         ...(fitted ? [] : ['bought, not fitted']),
         ...(because === null ? [] : [because]),
-        ...(inside.length === 0 ? [] : [`inside: ${inside.map((line) => nameOf(line, catalogue)).join(', ')}`]),
+        ...(inside.length === 0
+          ? []
+          : [`inside: ${inside.map(({ code, detail }) => titleOfCode(catalogue, code, detail)).join(', ')}`]),
       ];
       return packed({
         code: extraCode(extra, catalogue),

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Counted, partTitle, takenFromHand } from '@herrero/core';
+import { type Counted, titleOfCode, takenFromHand } from '@herrero/core';
 import { dequal } from 'dequal';
 import { useState } from 'react';
 import { Action } from '@/ui/action';
@@ -54,17 +54,14 @@ export function FromHand() {
 }
 
 function Pieces({ of }: { readonly of: readonly Counted[] }) {
-  const { byCode } = useCatalogue();
+  const catalogue = useCatalogue();
   return (
     <ul>
-      {of.map(({ code, count }) => {
-        const part = byCode.get(code);
-        return (
-          <li key={code} className="flex gap-3 border-b border-hair py-1 type-row">
-            <b className="w-8 shrink-0 text-right font-[650]">{count}</b> {part ? partTitle(part) : code}
-          </li>
-        );
-      })}
+      {of.map(({ code, count }) => (
+        <li key={code} className="flex gap-3 border-b border-hair py-1 type-row">
+          <b className="w-8 shrink-0 text-right font-[650]">{count}</b> {titleOfCode(catalogue, code)}
+        </li>
+      ))}
     </ul>
   );
 }

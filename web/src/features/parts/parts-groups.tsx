@@ -8,9 +8,9 @@ import {
   changesOfNoLine,
   needWords,
   noteWords,
-  partTitle,
   placesWords,
   reckoningWords,
+  titleOfCode,
 } from '@herrero/core';
 import { ChevronRight } from 'lucide-react';
 import dynamic from 'next/dynamic';
@@ -145,15 +145,12 @@ function OnNoLine({ groups }: Pick<PartsList, 'groups'>) {
     <section aria-label="Changed by hand, on no line now" className="no-print pt-3">
       <h2 className="type-second">Changed by hand, and not asked for by the job as it is now:</h2>
       <ul>
-        {idle.map(({ id, code, detail }) => {
-          const part = catalogue.byCode.get(code);
-          return (
-            <li key={id} className="flex items-baseline gap-3 border-b border-hair py-1 type-row">
-              <span className="min-w-0 flex-1">{part ? partTitle(part) : detail}</span>
-              <Action onClick={() => make([{ type: 'restore-line', id }])}>Strike out</Action>
-            </li>
-          );
-        })}
+        {idle.map(({ id, code, detail }) => (
+          <li key={id} className="flex items-baseline gap-3 border-b border-hair py-1 type-row">
+            <span className="min-w-0 flex-1">{titleOfCode(catalogue, code, detail)}</span>
+            <Action onClick={() => make([{ type: 'restore-line', id }])}>Strike out</Action>
+          </li>
+        ))}
       </ul>
     </section>
   );
