@@ -1,5 +1,6 @@
 import { type DrillHole, type Measures, type Tank, formatLength, isUpright } from '@herrero/core';
-import { type Item, type Sheet, circle, line, words, wrap } from '../sheet/sheet';
+import { type Item, type Sheet, line, words, wrap } from '../sheet/sheet';
+import { FLAT_OVER_MM, SMALL_MM, circles } from './circles';
 
 /** Papers at their true size [mm]. */
 export const PAPERS = { a4: [210, 297], letter: [215.9, 279.4] } as const;
@@ -41,8 +42,6 @@ export function drillingSheets(context: SheetContext): readonly Sheet[] {
   });
 }
 
-/** Flat is wanted this much beyond the flange (common practice: half an inch). */
-const FLAT_OVER_MM = 12.7;
 /** Room for what is said beside the circle. */
 const CALLOUT_MM = 40;
 
@@ -58,10 +57,14 @@ function fitsOneSheet(drill: DrillHole, context: SheetContext): boolean {
   return whole <= widthMm - 2 * EDGE_MM - 4 && headMm(drill) + whole + 2 * CLEAR_MM + info <= heightMm - EDGE_MM;
 }
 
+/** Up to here a circle leaves room on its right for what is said of it. */
+const roomToMm = (paper: Paper): number => PAPERS[paper][0] - EDGE_MM - CALLOUT_MM;
+const circlesOn = ({ measures, paper }: SheetContext) => ({ measures, roomToMm: roomToMm(paper) });
+
 /** Where the middle of a circle stands that leaves room on its right for what is said of it; undefined where there is none. */
 function besideX(reach: number, { paper }: Pick<SheetContext, 'paper'>): number | undefined {
   const [widthMm] = PAPERS[paper];
-  const most = widthMm - EDGE_MM - CALLOUT_MM - reach;
+  const most = roomToMm(paper) - reach;
   return most < LEFT_MM + 2 + reach ? undefined : Math.min((LEFT_MM + widthMm) / 2, most);
 }
 
@@ -89,7 +92,7 @@ function oneSheet(drill: DrillHole, sheetWords: string, context: SheetContext): 
     title: `${drill.hole.label} ${drill.hole.name}`,
     items: [
       ...heading(drill, sheetWords, context),
-      ...circles(drill, centreX, crossY, context),
+      ...circles(drill, [centreX, crossY], circlesOn(context)),
       ...(atHeight ? heightRule(drill, crossY, context) : measureHere(drill, [centreX, crossY], context)),
       ...info.at(infoY),
     ],
@@ -112,92 +115,6 @@ function heading({ hole, warnings, ruledOut }: DrillHole, sheetWords: string, co
     ),
   ];
 }
-
-/** What a ring is: its name, its figure, how far it is from the middle. */
-type Ring = readonly [name: string, figure: string, radiusMm: number];
-
-/** Circle, flange, flat and cross round a point, with what each is; a hole that is ruled out or not known has no circle. */
-function circles(drill: DrillHole, x: number, y: number, { measures, paper }: SheetContext): Item[] {
-  const { diameterM, flangeM, pilotM, ruledOut } = drill;
-  const [pilot, flange] = [pilotM * 500, flangeM * 500];
-  const flat = flange + FLAT_OVER_MM;
-  const arm = Math.max(flange, 12) + 6;
-  const cross = [
-    line('centre', [x - arm, y, x + arm, y], 0.2),
-    line('centre', [x, y - arm, x, y + arm], 0.2),
-    words('up', [x, y - arm - 1.2], { sizeMm: SMALL_MM, anchor: 'middle' }),
-  ];
-  if (diameterM === undefined || ruledOut)
-    return [
-      ...cross,
-      words(
-        ruledOut ? 'No circle: this seal is ruled out here.' : 'No circle: what seals it is not chosen.',
-        [x, y + arm + 5],
-        {
-          anchor: 'middle',
-          bold: true,
-        },
-      ),
-    ];
-  const hole = diameterM * 500;
-  const both = (metres: number): string =>
-    `${formatLength(metres, measures)}${measures === 'in-gal' ? `, ${(metres * 1000).toFixed(1)} mm` : ''}`;
-  const rings: readonly Ring[] = [
-    [`Hole ${formatLength(diameterM, measures)}`, `${(diameterM * 1000).toFixed(1)} mm, on the line`, hole],
-    ['Pilot', both(pilotM), pilot],
-    ['Flange', both(flangeM), flange],
-    ['Flat', `${both(2 * (flangeM / 2 + FLAT_OVER_MM / 1000))}`, flat],
-  ];
-  return [
-    circle('cut', [x, y, hole], 0.7),
-    // A second line inside, for the eye alone.
-    circle('flat', [x, y, Math.max(0.5, hole - 1.2)], 0.12),
-    circle('flange', [x, y, flange], 0.35, [0.1, 1.6]),
-    circle('flat', [x, y, flat], 0.2, [3, 2]),
-    circle('pilot', [x, y, pilot], 0.25),
-    ...cross,
-    ...(flat + x <= PAPERS[paper][0] - EDGE_MM - CALLOUT_MM + 1e-6
-      ? namedBeside(rings, [x, y], x + flat + 3)
-      : namedWithin(rings, [x, y], hole)),
-  ];
-}
-
-const SMALL_MM = 2.8;
-/** From one name beside a circle to the next. */
-const NAME_STEP_MM = 13;
-
-/** Each ring named beside the circle, with a line from the name to the ring. */
-const namedBeside = (rings: readonly Ring[], [x, y]: readonly [number, number], right: number): Item[] =>
-  rings.flatMap(([name, figure, radius], index) => {
-    const nameY = y + (index - (rings.length - 1) / 2) * NAME_STEP_MM;
-    const slant = Math.max(-0.9, Math.min(0.9, (nameY - y) / Math.max(radius, 1)));
-    return [
-      line('text', [x + radius * Math.cos(slant), y + radius * Math.sin(slant), right - 1, nameY - 1], 0.15),
-      words(name, [right, nameY], { bold: true }),
-      words(figure, [right, nameY + 4.2], { sizeMm: SMALL_MM }),
-    ];
-  });
-
-/** From this radius on a name has room inside the hole. */
-const ROOMY_MM = 36;
-
-/** Where the circle leaves no room beside it: each ring named in a quarter of its own, inside a large hole or on its flange. */
-const namedWithin = (rings: readonly Ring[], [x, y]: readonly [number, number], hole: number): Item[] => {
-  const [fromX, fromY] = hole >= ROOMY_MM ? [2, 6] : [Math.SQRT1_2 * (hole + 3), Math.SQRT1_2 * (hole + 3)];
-  return rings.flatMap(([name, figure, radius], index) => {
-    const [toRight, toBottom] = [index % 2 === 0 ? 1 : -1, index < 2 ? -1 : 1];
-    const [nameX, nameY] = [x + toRight * fromX, y + toBottom * (fromY + (toBottom < 0 ? 5 : 3))];
-    const anchor = toRight > 0 ? 'start' : 'end';
-    const far = Math.SQRT1_2 * radius;
-    // From the corner of the words that looks to the ring; the pilot's ring lies inwards.
-    const near = radius < fromY ? nameY + (toBottom < 0 ? 5.4 : -4) : nameY + (toBottom < 0 ? -4 : 5.4);
-    return [
-      line('text', [x + toRight * far, y + toBottom * far, nameX + toRight * 2, near], 0.15),
-      words(name, [nameX, nameY], { bold: true, anchor }),
-      words(figure, [nameX, nameY + 4], { sizeMm: SMALL_MM, anchor }),
-    ];
-  });
-};
 
 /** A rule up the left edge from the lower paper edge to the cross: the paper edge stands on the base of the tank. */
 function heightRule({ hole }: DrillHole, crossY: number, { paper, measures }: SheetContext): Item[] {
@@ -236,21 +153,25 @@ function measureHere(
   const { hole, height, along } = drill;
   const reach = reachMm(drill);
   const x = EDGE_MM + 4;
+  // Beside the circle at the height of its cross; in the corner over it where the circle has no room beside it.
+  const beside = crossX - reach - x >= MEASURE_MM;
+  const top = beside ? crossY : crossY - reach + 4;
   const says = isUpright(hole.face)
-    ? [`measure ${height}`, 'up to here', `${along} ${hole.face === 'wall' ? 'round' : 'from left'}`]
+    ? [
+        `measure ${height}`,
+        beside ? 'up to here' : 'up to the cross',
+        `${along} ${hole.face === 'wall' ? 'round' : 'from left'}`,
+      ]
     : [
         `in the ${hole.face} of ${tank.label}`,
         along,
         `${formatLength(hole.aroundM, measures)} from left`,
         `${formatLength(hole.depthM, measures)} from front`,
       ];
-  // Beside the circle at the height of its cross; in the corner over it where the circle has no room beside it.
-  const beside = crossX - reach - x >= MEASURE_MM;
-  const top = beside ? crossY : crossY - reach + 4;
   return [
     ...(beside ? [line('centre', [x, crossY, x + 22, crossY], 0.25, [3, 1])] : []),
     ...says.map((text, row) =>
-      words(beside ? text : text.replace('up to here', 'up to the cross'), [x, top + (row === 0 ? -1.6 : row * 4.4)], {
+      words(text, [x, top + (row === 0 ? -1.6 : row * 4.4)], {
         sizeMm: row === 0 ? 3.6 : SMALL_MM,
         bold: row === 0,
       }),
@@ -381,7 +302,10 @@ function tiledSheets(drill: DrillHole, sheetWords: string, context: SheetContext
     const [column, rowIndex] = [index % across, Math.floor(index / across)];
     // The upper left corner of what this tile shows, from the middle of the hole.
     const [fromX, fromY] = [-reach + column * tileX, -reach + rowIndex * tileY];
-    const at = { x: across === 1 ? widthMm / 2 : EDGE_MM - fromX, y: HEAD_MM + EDGE_MM - fromY };
+    const at = {
+      x: across === 1 ? (besideX(reachMm(drill), context) ?? widthMm / 2) : EDGE_MM - fromX,
+      y: HEAD_MM + EDGE_MM - fromY,
+    };
     const corners = [
       [0, 0],
       [tileX, 0],
@@ -404,7 +328,7 @@ function tiledSheets(drill: DrillHole, sheetWords: string, context: SheetContext
             : `Row ${rowIndex + 1}, column ${column + 1}. Lay the crosses over one another. Starter hole inside the line, jigsaw, rim overlaps.`,
           [EDGE_MM + 4, 26],
         ),
-        ...clipped(circles(drill, at.x, at.y, context), widthMm, heightMm),
+        ...clipped(circles(drill, [at.x, at.y], circlesOn(context)), widthMm, heightMm),
         ...(across * down === 1 ? [] : corners).flatMap(([dx, dy]) =>
           crossMark(EDGE_MM + dx + OVERLAP_MM / 2, HEAD_MM + EDGE_MM + dy + OVERLAP_MM / 2),
         ),
