@@ -3,8 +3,9 @@ import { faceOf } from '../walls/forms';
 import { apartM, flangeRadiusM, noDrillZones, zoneAt } from '../walls/no-drill';
 import type { Tank } from '../walls/tank';
 import { TANK_TYPES } from '../walls/tank-types';
-import { HOLE_KINDS, holeKind, setOutHole } from './hole-kinds';
+import { HOLE_KINDS, holeKind, placeOnFace, setOutHole } from './hole-kinds';
 import { newTank } from './new-tank';
+import type { Penetration } from './penetration';
 
 const NEW_JOB = { penetrations: [], measures: 'in-gal' } as const;
 const tankOf = (type: string): Tank => ({ ...newTank('t', type), label: 'T1' });
@@ -52,6 +53,29 @@ describe('a new hole', () => {
     const second = setOutHole('b', vent, tank, { ...NEW_JOB, penetrations: [first] });
     const room = flangeRadiusM('2', undefined);
     expect(apartM(first, second)).toBeGreaterThanOrEqual(2 * room + 0.0254);
+  });
+
+  // Three that stood in a top came to lie on one another, in the joint under the slab.
+  test('goes on another face where there is flat and room, as high as is usual for it', () => {
+    const tank = tankOf('concrete');
+    const wall = faceOf(tank, 'wall')!;
+    const made = (['inlet', 'pump-line', 'vent'] as const).reduce<readonly Penetration[]>((before, role, at) => {
+      const job = { ...NEW_JOB, penetrations: before };
+      const inTop = { ...setOutHole(`h${at}`, holeKind(role), tank, job), label: `P${at}` };
+      return [...before, { ...inTop, ...placeOnFace(inTop, wall, tank, job) }];
+    }, []);
+    for (const hole of made) {
+      expect(hole.face).toBe('wall');
+      const room = flangeRadiusM(hole.size, undefined);
+      expect(zoneAt(noDrillZones(tank), hole, room)).toBeUndefined();
+      for (const other of made)
+        if (other !== hole)
+          expect(apartM(hole, other)).toBeGreaterThanOrEqual(room + flangeRadiusM(other.size, undefined) + 0.0254);
+    }
+    // On a wall already it keeps its height; in a bottom it has none.
+    const low = { ...made[0]!, heightM: 0.4 };
+    expect(placeOnFace(low, wall, tank, NEW_JOB).heightM).toBe(0.4);
+    expect(placeOnFace(low, faceOf(tank, 'bottom')!, tank, NEW_JOB).heightM).toBe(0);
   });
 
   test('takes the sizes of its region', () => {

@@ -1,6 +1,6 @@
 import { wallSealSizeOf } from '../connections/standards/wall-seals';
 import type { NominalSize } from '../quantity/size';
-import { faceOf, facesOf, isUpright } from '../walls/forms';
+import { type FaceShape, faceOf, facesOf, isUpright } from '../walls/forms';
 import { type HoleRoom, apartM, flangeRadiusM, freePlace, leastApartM } from '../walls/no-drill';
 import { type Role, SPILLS_BY } from '../walls/roles';
 import type { Tank, WallPlace } from '../walls/tank';
@@ -74,12 +74,43 @@ export function setOutHole(
   const side = facesOf(tank).find(({ seen }) => seen !== 'plan');
   const shape = (kind.on === 'top' ? faceOf(tank, 'top') : side) ?? side;
   if (!shape) throw new RangeError(`setOutHole: ${tank.label} has no face`);
+  const place = placeOn(shape, tank.brimM * kind.heightShare, { roles: [kind.role], room, roomOf }, tank, job);
+  return newPenetration({ id, tankId: tank.id, name: kind.name, roles: [kind.role], size, ...place });
+}
+
+/** Where an opening that is there goes on another face of its tank: as high as it is, or as is usual where it stood in a top. */
+export function placeOnFace(
+  hole: Penetration,
+  shape: FaceShape,
+  tank: Tank,
+  job: Pick<Job, 'penetrations'>,
+): WallPlace {
+  const upM = isUpright(hole.face) ? hole.heightM : tank.brimM * holeKind(hole.roles[0] ?? 'spare').heightShare;
+  const others = { penetrations: job.penetrations.filter(({ id }) => id !== hole.id) };
+  return placeOn(shape, upM, { roles: hole.roles, room: bulkheadRoom(hole), roomOf: bulkheadRoom }, tank, others);
+}
+
+/** What is asked of a place: what the opening is for, what it needs of the face, and what those that are there need. */
+interface Asked {
+  readonly roles: readonly Role[];
+  readonly room: HoleRoom;
+  readonly roomOf: (hole: Penetration) => HoleRoom;
+}
+
+/** The flat nearest to a height on a face, where there is most room beside what is there. */
+function placeOn(
+  shape: FaceShape,
+  wantedUpM: number,
+  { roles, room, roomOf }: Asked,
+  tank: Tank,
+  job: Pick<Job, 'penetrations'>,
+): WallPlace {
   const plan = shape.seen === 'plan';
-  const mostUpM = kind.role === 'overflow' ? lowestAboveM(tank, job) - room.flatM : Infinity;
+  const mostUpM = roles.includes('overflow') ? lowestAboveM(tank, job) - room.flatM : Infinity;
   const others = job.penetrations.filter(({ tankId, face }) => tankId === tank.id && face === shape.face);
   const taken = others.map(({ aroundM }) => aroundM);
-  const upM = plan ? tank.heightM : Math.max(0, Math.min(tank.brimM * kind.heightShare, mostUpM));
-  const at = (aroundM: number, depthM: number) => ({ face: shape.face, heightM: upM, aroundM, depthM });
+  const heightM = shape.face === 'bottom' ? 0 : plan ? tank.heightM : Math.max(0, Math.min(wantedUpM, mostUpM));
+  const at = (aroundM: number, depthM: number): WallPlace => ({ face: shape.face, heightM, aroundM, depthM });
   const isClear = (place: WallPlace): boolean =>
     others.every((other) => apartM(place, other) >= leastApartM(room, roomOf(other)));
   const wanted = at(roomiest(shape.acrossM, taken), plan ? shape.alongM / 2 : 0);
@@ -89,8 +120,7 @@ export function setOutHole(
   const free = [wanted, ...elsewhere].flatMap(
     (place) => freePlace(tank, place, room.flatM, plan ? {} : { mostUpM }) ?? [],
   );
-  const place = free.find(isClear) ?? free[0] ?? wanted;
-  return newPenetration({ id, tankId: tank.id, name: kind.name, roles: [kind.role], size, ...place });
+  return free.find(isClear) ?? free[0] ?? wanted;
 }
 
 const bulkheadRoom = ({ size, holeM }: Pick<Penetration, 'size' | 'holeM'>): HoleRoom => ({

@@ -6,6 +6,7 @@ import {
   type Edit,
   faceOf,
   facesOf,
+  placeOnFace,
   flatRadiusM,
   formatLength,
   formatVolume,
@@ -127,7 +128,7 @@ export function HoleFigures({ penetration, tank }: HoleFieldsProps) {
 /** Face and size; a seal that is there follows to the new size where it is made in it. */
 function FaceAndSize({ penetration, tank }: HoleFieldsProps) {
   const make = useJob((state) => state.make);
-  const { index, catalogue } = useJob((state) => state.plan.context);
+  const { index, catalogue, job } = useJob((state) => state.plan.context);
   const seal = sealOf(penetration.id, index);
   const sizes = NOMINAL_SIZES.filter((size) => WALL_SEAL_SIZES.includes(size));
   const change = <Name extends Settable<'penetrations'>>(field: Name, to: Held<'penetrations', Name>): Edit =>
@@ -153,14 +154,8 @@ function FaceAndSize({ penetration, tank }: HoleFieldsProps) {
   const setFace = (to: Penetration['face']): void => {
     const shape = faceOf(tank, to);
     if (!shape) return;
-    const plan = shape.seen === 'plan';
-    const heightM = to === 'bottom' ? 0 : plan ? tank.heightM : Math.min(penetration.heightM, tank.brimM);
-    make([
-      change('depthM', plan ? shape.alongM / 2 : 0),
-      change('aroundM', shape.acrossM / 2),
-      change('heightM', heightM),
-      change('face', to),
-    ]);
+    const { heightM, aroundM, depthM } = placeOnFace(penetration, shape, tank, job);
+    make([change('depthM', depthM), change('aroundM', aroundM), change('heightM', heightM), change('face', to)]);
   };
   const fixed = penetration.portId !== null;
   return (

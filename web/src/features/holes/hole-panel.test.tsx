@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { type Job, ternPoint, tankOf } from '@herrero/core';
+import { type Job, flangeRadiusM, noDrillZones, tankOf, ternPoint, zoneAt } from '@herrero/core';
 import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, test, vi } from 'vitest';
@@ -93,13 +93,13 @@ describe('figures', () => {
     expect(holeOf(now(), 'p4')?.roles).toEqual(['drain']);
   });
 
-  test('another face puts it in the middle of that face', async () => {
+  test('another face puts it on the flat of that face', async () => {
     const now = show('p4');
     await userEvent.selectOptions(screen.getByLabelText('Face'), 'Top');
     const hole = holeOf(now(), 'p4');
     expect(hole?.face).toBe('top');
-    expect(hole?.aroundM).toBeCloseTo(23 * 0.0254, 9);
-    expect(hole?.depthM).toBeCloseTo(23 * 0.0254, 9);
+    const tank = now().tanks.find(({ id }) => id === hole?.tankId);
+    expect(zoneAt(noDrillZones(tank!), hole!, flangeRadiusM(hole!.size, undefined))).toBeUndefined();
   });
 
   test('a moulded port has no saw and cannot change its face', () => {
