@@ -77,14 +77,18 @@ export const putIn = (hole: Pick<Penetration, 'id'>, part: Part, { job }: RunSig
 const soldOf = ({ parts }: SealWay, { job }: RunSight): readonly Part[] =>
   parts.filter((part) => isSoldIn(part, job.region)).slice(0, 1);
 
-/** Made in one series with it, and larger: 3/4 in and 1 in, or 40 mm and 50 mm. */
-const isLargerThan = (size: NominalSize) => (other: NominalSize) =>
-  isMetricSize(other) === isMetricSize(size) && sizeInInches(other) > sizeInInches(size);
-
 /** Sizes that anything is made in for a wall, from the smallest. */
 const SEAL_SIZES: readonly NominalSize[] = [
   ...new Set(WALL_SEAL_STYLES.flatMap(({ sizes }) => sizes.map(({ size }) => size))),
 ].toSorted((a, b) => sizeInInches(a) - sizeInInches(b));
+
+/** Those that are larger, from the next: of its own series first (3/4 in and 1 in, 40 mm and 50 mm). */
+const largerThan = (size: NominalSize): readonly NominalSize[] => {
+  const isOther = (other: NominalSize): number => Number(isMetricSize(other) !== isMetricSize(size));
+  return SEAL_SIZES.filter((other) => sizeInInches(other) > sizeInInches(size)).toSorted(
+    (a, b) => isOther(a) - isOther(b),
+  );
+};
 
 /** An opening as it would be in another size: its hole is opened for what comes. */
 const inSize = (hole: Penetration, size: NominalSize): Penetration => ({ ...hole, size, holeM: null });
@@ -144,7 +148,9 @@ export function otherSeals(
   });
   const asIs = sealingsFor(hole);
   if (asIs.length > 0 || hole.stands) return asIs.slice(0, MOST_FIXES).map(asFix);
-  for (const size of SEAL_SIZES.filter(isLargerThan(hole.size))) {
+  for (const size of largerThan(hole.size)) {
+    // What hangs on a seal is of its series.
+    if (seal && isMetricSize(size) !== isMetricSize(hole.size)) continue;
     const [sealing] = sealingsFor(inSize(hole, size));
     if (sealing) {
       const { part } = sealing;

@@ -31,6 +31,20 @@ describe('a new hole', () => {
     }
   });
 
+  test('is an overflow as large as the largest inlet of its tank, and never smaller than is usual', () => {
+    const tank = tankOf('own-cylinder');
+    const beside = (...sizes: Penetration['size'][]) => ({
+      measures: 'mm-l' as const,
+      penetrations: sizes.map((size, at) => ({
+        ...setOutHole(`i${at}`, holeKind('inlet'), tank, NEW_JOB, size),
+        label: `P${at}`,
+      })),
+    });
+    const sizeBeside = (...sizes: Penetration['size'][]) =>
+      setOutHole('o', holeKind('overflow'), tank, beside(...sizes)).size;
+    expect([sizeBeside(), sizeBeside('3/4'), sizeBeside('3/4', '110', '50')]).toEqual(['50', '50', '110']);
+  });
+
   test('stands at the front first, then where there is most room', () => {
     const tank = tankOf('own-cylinder');
     const [outlet, overflow] = HOLE_KINDS;

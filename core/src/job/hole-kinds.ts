@@ -1,5 +1,5 @@
 import { wallSealSizeOf } from '../connections/standards/wall-seals';
-import type { NominalSize } from '../quantity/size';
+import { type NominalSize, sizeInInches } from '../quantity/size';
 import { type FaceShape, faceOf, facesOf, isUpright } from '../walls/forms';
 import { type HoleRoom, apartM, flangeRadiusM, freePlace, leastApartM } from '../walls/no-drill';
 import { type Role, SPILLS_BY } from '../walls/roles';
@@ -54,8 +54,19 @@ export function holeKind(role: Role): HoleKind {
   return found;
 }
 
-export const usualSize = ({ size }: HoleKind, { measures }: Pick<Job, 'measures'>): NominalSize =>
-  size[measures === 'mm-l' ? 1 : 0];
+/** The usual size of a kind where the work is; of an overflow the size of the largest inlet of its tank, where that is larger. */
+export function usualSize(
+  { role, size: [inInches, inMillimetres] }: HoleKind,
+  { measures, penetrations }: Pick<Job, 'measures' | 'penetrations'>,
+  tank?: Tank,
+): NominalSize {
+  const usual = measures === 'mm-l' ? inMillimetres : inInches;
+  if (role !== 'overflow') return usual;
+  const inlets = penetrations.filter(({ tankId, roles }) => tankId === tank?.id && roles.includes('inlet'));
+  return inlets
+    .map(({ size }) => size)
+    .reduce((largest, size) => (sizeInInches(size) > sizeInInches(largest) ? size : largest), usual);
+}
 
 /**
  * A new opening of a kind: on the flat nearest to its usual place, where there is most room.
@@ -67,7 +78,7 @@ export function setOutHole(
   kind: HoleKind,
   tank: Tank,
   job: Pick<Job, 'penetrations' | 'measures'>,
-  size: NominalSize = usualSize(kind, job),
+  size: NominalSize = usualSize(kind, job, tank),
   room: HoleRoom = bulkheadRoom({ size, holeM: null }),
   roomOf: (hole: Penetration) => HoleRoom = bulkheadRoom,
 ): Omit<Penetration, 'label'> {

@@ -45,7 +45,7 @@ export function AddHole({ tank }: { readonly tank: Tank }) {
             >
               <span className="block text-[16px] leading-5 font-[650]">{kind.name}</span>
               <span className="type-second">
-                {SAYS[kind.role]}; {sizeWords(usualSize(kind, job))}
+                {SAYS[kind.role]}; {sizeWords(usualSize(kind, job, tank))}
               </span>
             </button>
           </li>

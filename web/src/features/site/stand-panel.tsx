@@ -32,8 +32,29 @@ const PUSH_WORDS: Readonly<Record<Push, string>> = {
 const constraintWords = ({ push, of }: Constraint): string =>
   push === 'ground' || push === 'safe-stand' ? PUSH_WORDS[push] : `${PUSH_WORDS[push]} ${of}`;
 
-/** How high a tank may stand, what pushes it up and what holds it down; and how long it takes to fill and to empty. */
+/** How high a tank stands and may stand, or how deep it is in the ground; and how long it takes to fill and to empty. */
 export function StandPanel({ tank, context }: { readonly tank: Tank; readonly context: CheckContext }) {
+  const { measures } = context.job;
+  return (
+    <div>
+      {tank.buriedM === 0 ? (
+        <Stand tank={tank} context={context} />
+      ) : (
+        <p className="type-row">Its base is {formatLength(tank.buriedM, measures)} in the ground.</p>
+      )}
+      <Times tank={tank} context={context} />
+      {tank.buriedM === 0 && (
+        <p className="pt-2 type-second">
+          A raised tank is top-heavy: level, rated, braced and tied back. Local rules and an engineer come before these
+          figures.
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** How high a tank may stand, what pushes it up and what holds it down. One in the ground stands where it was dug for. */
+function Stand({ tank, context }: { readonly tank: Tank; readonly context: CheckContext }) {
   const { job } = context;
   const { measures } = job;
   const make = useJob((state) => state.make);
@@ -44,19 +65,15 @@ export function StandPanel({ tank, context }: { readonly tank: Tank; readonly co
   const holder = standHolder(tank, job.tanks);
   const inside = stands >= window.leastM - 0.0005 && stands <= window.mostM + 0.0005;
   return (
-    <div>
-      {tank.buriedM === 0 ? (
-        <Stepper
-          label={`${tank.label} stands up by`}
-          valueM={stands}
-          measures={measures}
-          leastM={0}
-          mostM={6}
-          onChange={(to) => make([setField('tanks', { ...holder, plinthM: stands }, 'plinthM', to)])?.message}
-        />
-      ) : (
-        <p className="type-row">Its base is {formatLength(tank.buriedM, measures)} in the ground.</p>
-      )}
+    <>
+      <Stepper
+        label={`${tank.label} stands up by`}
+        valueM={stands}
+        measures={measures}
+        leastM={0}
+        mostM={6}
+        onChange={(to) => make([setField('tanks', { ...holder, plinthM: stands }, 'plinthM', to)])?.message}
+      />
       <div className="flex gap-4 pt-3">
         <WindowFigure window={window} stands={stands} />
         <div className="min-w-0 flex-1 type-row">
@@ -81,12 +98,7 @@ export function StandPanel({ tank, context }: { readonly tank: Tank; readonly co
           </ul>
         </div>
       </div>
-      <Times tank={tank} context={context} />
-      <p className="pt-2 type-second">
-        A raised tank is top-heavy: level, rated, braced and tied back. Local rules and an engineer come before these
-        figures.
-      </p>
-    </div>
+    </>
   );
 }
 

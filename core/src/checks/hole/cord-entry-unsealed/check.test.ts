@@ -20,5 +20,18 @@ testCheck(check, {
       findings: [{ title: 'Cord entry open', at: 'P1' }],
       fixSettles: true,
     },
+    // Nothing in inches closes round a cord in a slab: a duct of 50 mm behind rubber links does.
+    {
+      why: 'a bare hole of 3/4 in the slab of a cistern',
+      job: {
+        ...tankWith({
+          type: 'concrete',
+          holes: [{ roles: ['cord-entry'], size: '3/4', face: 'top', heightM: 1.2, aroundM: 0.5, depthM: 0.5 }],
+        }),
+        region: 'ANZ',
+      },
+      findings: [{ title: 'Cord entry open', at: 'P1' }],
+      fixSettles: true,
+    },
   ],
 });

@@ -31,8 +31,14 @@ testCheck(check, {
       fixSettles: true,
     },
     {
-      why: 'a hole too large for any seal of its size',
+      why: 'a hole too large for any seal of its size: one of the other series covers it',
       job: drumWith({ hole: { holeM: 0.09 } }),
+      findings: [{ title: 'Nothing seals it', at: 'P1' }],
+      fixSettles: true,
+    },
+    {
+      why: 'a hole larger than anything that is sold',
+      job: drumWith({ hole: { holeM: 0.3 } }),
       findings: [{ title: 'Nothing seals it', at: 'P1' }],
       fixSettles: false,
     },

@@ -37,7 +37,18 @@ testCheck(check, {
       why: 'half of the inlet across: a quarter of its area',
       job: rain({ inlet: '3' }),
       findings: [{ title: 'Overflow smaller than inlet', at: 'P2', text: '25 % of the area' }],
-      fixSettles: false,
+      fixSettles: true,
+    },
+    {
+      why: 'one that is bare: a larger one takes its place',
+      job: tankWith({
+        holes: [
+          { roles: ['inlet'], size: '3', face: 'top', heightM: 0.93, aroundM: 0.3, depthM: 0.3 },
+          { ...OVERFLOW, parts: [] },
+        ],
+      }),
+      findings: [{ title: 'Overflow smaller than inlet', at: 'P2' }],
+      fixSettles: true,
     },
     {
       // A tanker brings 10 L/s, 158.5 gallons a minute; 0.8 L/s go out.
@@ -47,21 +58,21 @@ testCheck(check, {
         inflows: [newInflow({ id: 'tanker', name: 'tanker', kind: 'tanker', into: 't', rateM3s: 0.01 })],
       }),
       findings: [{ title: 'Overflow too small', at: 'P2', text: '159 gpm come in' }],
-      fixSettles: false,
+      fixSettles: true,
     },
     // 60 m2 at 100 mm/h are 1.67 L/s. The two overflows carry some 4 together, but through a 3/4 link the large one helps by a third of one.
     {
       why: 'a row whose overflows are enough together, and not through its link',
       job: row(60),
       findings: [{ title: 'Overflow too small', at: 'P6', text: '26 gpm come in' }],
-      fixSettles: false,
+      fixSettles: true,
     },
     // 400 m2 at 100 mm in an hour are 40 m3 in 3600 s: 11.1 L/s, 176 gallons a minute (geometry).
     {
       why: 'a roof that brings more than it carries at the head there is',
       job: rain({ inlet: '1-1/2', roofM2: 400 }),
       findings: [{ title: 'Overflow too small', at: 'P2', text: '176 gpm come in' }],
-      fixSettles: false,
+      fixSettles: true,
     },
   ],
 });

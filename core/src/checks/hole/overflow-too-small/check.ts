@@ -6,6 +6,7 @@ import { byLinksM3s } from '../../../hydraulics/through-links';
 import type { Penetration } from '../../../job/job';
 import { sharingWith } from '../../../derived/levels';
 import { sizeWords } from '../../../quantity/size';
+import { overflowFixes } from '../../overflow-fixes';
 import { atPenetration } from '../../places';
 import { type Report, defineCheck } from '../../define-check';
 
@@ -60,6 +61,7 @@ export default defineCheck({
               inlet: sizeWords(largest.size),
               share: Math.round(share * 100),
             },
+            fixes: (whole) => overflowFixes(whole, tank, first),
           },
         ];
       return short
@@ -74,6 +76,7 @@ export default defineCheck({
                 head: { lengthM: overflowHeadM(first, tank, context) },
                 law: overflowLawOf(first, context).words,
               },
+              fixes: (whole) => overflowFixes(whole, tank, first),
             },
           ]
         : [];

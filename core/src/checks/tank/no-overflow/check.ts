@@ -6,7 +6,7 @@ import { isDryHousing, workingHoles } from '../../../derived/shut';
 import { selfStopping } from '../../../falls/self-stopping';
 import { defineCheck } from '../../define-check';
 import { atTank } from '../../places';
-import { overflowFixes } from './overflow-fixes';
+import { overflowFixes } from '../../overflow-fixes';
 
 export default defineCheck({
   meta: {
