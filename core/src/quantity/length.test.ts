@@ -10,6 +10,10 @@ describe('formatLength', () => {
     [4.2164, 'in-gal', '13 ft 10 in'],
     [1.0795, 'mm-l', '1080 mm'],
     [12.5, 'mm-l', '12.50 m'],
+    [-0.0004, 'mm-l', '0 mm'],
+    [-0.0006, 'mm-l', '-1 mm'],
+    [-0.0007, 'in-gal', '0 in'],
+    [-0.001, 'in-gal', '-1/16 in'],
   ] as const)('%d m in %s is %s', (metres, measures, text) => expect(formatLength(metres, measures)).toBe(text));
 
   test('refuses what is no number', () => expect(() => formatLength(Number.NaN, 'mm-l')).toThrow(RangeError));

@@ -10,6 +10,9 @@ export type Measures = (typeof MEASURES)[number];
 /** Sixteenths of an inch are as fine as a tape is read. */
 const SIXTEENTHS = 16;
 
+/** Half of the finest mark of a tape [m]. */
+const leastRead = (measures: Measures): number => (measures === 'mm-l' ? 0.0005 : METRES_PER_INCH / SIXTEENTHS / 2);
+
 /**
  * A length as a tape shows it.
  *
@@ -20,8 +23,9 @@ const SIXTEENTHS = 16;
  */
 export function formatLength(metres: number, measures: Measures): string {
   if (!Number.isFinite(metres)) throw new RangeError('formatLength: not finite');
-  const sign = metres < 0 ? '-' : '';
   const size = Math.abs(metres);
+  // What a tape reads as nothing is neither above nor below.
+  const sign = metres < 0 && size >= leastRead(measures) ? '-' : '';
   if (measures === 'mm-l') return size >= 10 ? `${sign}${size.toFixed(2)} m` : `${sign}${Math.round(size * 1000)} mm`;
   const sixteenths = Math.round((size / METRES_PER_INCH) * SIXTEENTHS);
   const inches = sixteenths / SIXTEENTHS;

@@ -40,3 +40,21 @@ export function flotation(tank: Tank, groundWaterM: number): Flotation {
 /** How far the top of a buried tank's lid or riser stands over the finished ground [m]; below it negative. */
 export const lidOverGroundM = (tank: Tank): number =>
   tank.plinthM + tank.heightM + (tank.riser?.heightM ?? 0) - tank.buriedM;
+
+/** The lid stands at least this far over the finished ground (common practice) [m]. */
+export const LEAST_OVER_GROUND_M = 0.075;
+/** A way in that is not there yet is as wide as this (common practice) [m]. */
+const WAY_IN_M = 0.6;
+
+/** A riser that is put on a lid that is high enough already (common practice) [m]. */
+const USUAL_RISER_M = 0.3;
+
+/** The riser of a tank raised, or one put on as wide as its way in, so that its lid is as far over the ground as it has to be. */
+export function highEnoughRiser(tank: Tank): NonNullable<Tank['riser']> {
+  const { riser, accessM } = tank;
+  const lacksM = LEAST_OVER_GROUND_M - lidOverGroundM(tank);
+  return {
+    heightM: lacksM > 0 ? (riser?.heightM ?? 0) + lacksM : (riser?.heightM ?? USUAL_RISER_M),
+    widthM: riser?.widthM ?? (accessM > 0 ? accessM : WAY_IN_M),
+  };
+}

@@ -1,6 +1,14 @@
 'use client';
 
-import { type Tank, flotation, formatLength, formatMass, lidOverGroundM, siteFigure } from '@herrero/core';
+import {
+  type Tank,
+  flotation,
+  formatLength,
+  formatMass,
+  highEnoughRiser,
+  lidOverGroundM,
+  siteFigure,
+} from '@herrero/core';
 import { Action } from '@/ui/action';
 import { FigureField } from '@/ui/figure-field';
 import { LengthField } from '@/ui/length-field';
@@ -46,12 +54,7 @@ function RiserFields({ tank }: { readonly tank: Tank }) {
   const measures = useJob((state) => state.job.measures);
   const set = useTankField(tank);
   const { riser } = tank;
-  if (riser === null)
-    return (
-      <Action onClick={() => set('riser', { heightM: 0.3, widthM: tank.accessM > 0 ? tank.accessM : 0.6 })}>
-        Put a riser on it
-      </Action>
-    );
+  if (riser === null) return <Action onClick={() => set('riser', highEnoughRiser(tank))}>Put a riser on it</Action>;
   return (
     <div>
       <div className="grid grid-cols-2 gap-2">
