@@ -25,6 +25,7 @@ function way(style: string, { hole = {}, ...given }: Given) {
 }
 
 const flat = { type: 'own-box', hole: { face: 'front', heightM: 0.5 } } as const;
+const lined = { type: 'corrugated', hole: { size: '1-1/2', heightM: 1, aroundM: 2, drawnIn: true } } as const;
 const precast = { type: 'concrete', hole: { size: '2', heightM: 1, aroundM: 2 } } as const;
 
 /** Each way at a wall that suits it, and one figure changed that turns it; the refusal names both figures compared. */
@@ -130,12 +131,13 @@ test.each<readonly [string, string, Given, string, Given, string, readonly strin
   [
     'bolted-flange',
     'reach',
-    { ...precast, hole: { ...precast.hole, heightM: 1.6 }, settings: { armM: 1.2 }, tank: { accessM: 2.8 } },
+    lined,
     'allowed',
-    precast,
+    { ...lined, settings: { armM: 0.3 }, hole: { ...lined.hole, drawnIn: false } },
     'ruled-out',
-    ['an arm reaches 700 mm'],
+    ['an arm reaches 300 mm'],
   ],
+  ['bolted-flange', 'concrete', lined, 'allowed', precast, 'ruled-out', ['concrete, 100 mm', 'grips at most 25 mm']],
   [
     'cast-sleeve',
     'plastic',
@@ -272,7 +274,6 @@ test('polyethylene goes through the wall of a buried concrete tank by links that
 });
 
 describe('a liner', () => {
-  const lined = { type: 'corrugated', hole: { size: '1-1/2' as const, heightM: 1, aroundM: 2, drawnIn: true } };
   test('is clamped by a flange, with care by a bulkhead, and not by a gasket', () => {
     expect(way('bolted-flange', lined)).toEqual({ verdict: 'allowed', why: '' });
     expect(way('bulkhead', lined)).toMatchObject({ verdict: 'warned' });

@@ -13,6 +13,7 @@ import {
   isSoldIn,
   sealOf,
   sealWays,
+  sizeWords,
   wayTitle,
   newPart,
 } from '@herrero/core';
@@ -56,8 +57,8 @@ export function SealChoice({ penetration, tank }: { readonly penetration: Penetr
     <>
       {open.length === 0 && (
         <p className="py-2 type-row">
-          Nothing in the catalogue seals {penetration.size} here. Take another size, another place, or measure the
-          shank.
+          Nothing in the catalogue seals {sizeWords(penetration.size)} here. The note beside it has the next size that
+          something does, where there is one; or take another place, or measure the shank.
         </p>
       )}
       <ul>

@@ -10,12 +10,12 @@ const ROWS: readonly SealRow[] = [
   ['4', 118, 127, 121, 229],
 ];
 
-/** A threaded flange bolted through the wall, with a counter flange and gaskets: for liner, sheet steel and concrete. */
+/** A threaded flange bolted through the wall, with a counter flange and gaskets: for liner and sheet steel. */
 export const boltedFlange = defineWallSeal({
   id: 'bolted-flange',
   words: ['bolted', 'flange'],
   called: 'flange',
-  walls: ['plastic', 'metal', 'concrete'],
+  walls: ['plastic', 'metal'],
   needsHand: true,
   side: 'counter flange inside, bolts drawn up outside',
   inside: 'counter flange and its gasket, clamping the liner',
@@ -24,5 +24,5 @@ export const boltedFlange = defineWallSeal({
   clampsLiner: true,
   why: 'Two flanges and two gaskets clamp the wall, and the liner between them. Bolts crosswise, in three rounds.',
   tighten: 'Bolts crosswise in three rounds, then once more after the first fill.',
-  sizes: sealSizes(ROWS, [0.5, 150], 'flat'),
+  sizes: sealSizes(ROWS, [0.5, 25], 'flat'),
 });
