@@ -3,12 +3,11 @@ import { resolveEnd } from '../derived/resolve';
 import type { StrandEnd } from '../derived/run';
 import { serviceAt } from '../derived/service';
 import type { EndRef } from '../job/job';
-import { type Part, isByLength } from '../fittings/part';
+import type { Part } from '../fittings/part';
 import { type ChainLink, appendChain, insertChain, turnedRound } from '../routes/chain-edits';
-import type { Offer } from '../routes/next-parts';
 import type { Role } from '../walls/roles';
 import type { Fix } from './finding';
-import { goesOn } from './goes-on';
+import { goesOn, isPipe, linkOf } from './goes-on';
 
 type Finish = NonNullable<Part['finishes']>;
 
@@ -21,13 +20,6 @@ export const finishOf = (roles: readonly Role[]): Finish | undefined => FINISHES
 /** What is put between what takes nothing but pipe and a screen that goes over it [m]. */
 const STUB_M = 0.15;
 const FEW_PIPES = 4;
-
-const isPipe = (part: Part): boolean => isByLength(part) && part.ends.every(({ end }) => end.kind === 'pipe');
-
-const linkOf = ({ part, endIn }: Offer): ChainLink => {
-  const endOut = part.ends.findIndex((_, one) => one !== endIn);
-  return { part, endIn, endOut: endOut < 0 ? endIn : endOut };
-};
 
 /** The screen alone; on what takes nothing but pipe, a stub of pipe and the screen on that. */
 function chainTo(at: EndRef, finish: Finish, context: CheckContext): readonly ChainLink[] | undefined {

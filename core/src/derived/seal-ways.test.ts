@@ -128,15 +128,6 @@ test.each<readonly [string, string, Given, string, Given, string, readonly strin
   ],
   ['tap-shank', 'reach', flat, 'allowed', { ...flat, settings: { armM: 0.3 } }, 'ruled-out', ['an arm reaches 300 mm']],
   ['nipple-and-rubbers', 'concrete', flat, 'allowed', { ...precast }, 'ruled-out', ['concrete']],
-  [
-    'bolted-flange',
-    'reach',
-    lined,
-    'allowed',
-    { ...lined, settings: { armM: 0.3 }, hole: { ...lined.hole, drawnIn: false } },
-    'ruled-out',
-    ['an arm reaches 300 mm'],
-  ],
   ['bolted-flange', 'concrete', lined, 'allowed', precast, 'ruled-out', ['concrete, 100 mm', 'grips at most 25 mm']],
   [
     'cast-sleeve',

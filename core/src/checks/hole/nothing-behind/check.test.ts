@@ -1,17 +1,28 @@
 import { expect, test } from 'vitest';
+import type { DemoPart } from '../../../edits/build-job';
 import { contextOf } from '../../../derived/context';
 import { shippedCatalogue } from '../../../fittings/catalogue';
 import { awayBy, newTerminal } from '../../../job/places';
 import { runChecks } from '../../run-checks';
-import { drumWith } from '../../../test/sample-jobs';
+import { drumWith, tankWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
+
+/** A cord that goes through the slab of a cistern by rubber links. */
+const slabWith = (parts: readonly DemoPart[]) => ({
+  ...tankWith({
+    type: 'concrete',
+    holes: [{ roles: ['cord-entry'], size: '50', face: 'top', heightM: 2.65, aroundM: 0.8, depthM: 0.8, parts }],
+  }),
+  region: 'ANZ' as const,
+});
 
 testCheck(check, {
   clean: [
     { why: 'a tap is on it', job: drumWith({ parts: [{ code: 'BH-075' }, { code: 'HT-075M' }] }) },
     { why: 'nothing seals it yet: that is another check', job: drumWith({ hole: {} }) },
     { why: 'a port of which nothing is said: that is another check', job: drumWith({ hole: { port: '3/4 NPT F' } }) },
+    { why: 'a duct in the links', job: slabWith([{ code: 'WLSP-50M' }, { code: 'PE-50M', lengthM: 1 }]) },
     {
       why: 'a cord entry is closed round its cord, and no run stands there',
       job: drumWith({ hole: { roles: ['cord-entry'], heightM: 0.88, drawnIn: true }, parts: [{ code: 'WCG-075' }] }),
@@ -31,6 +42,12 @@ testCheck(check, {
       why: 'a bulkhead round a cord',
       job: drumWith({ hole: { roles: ['cord-entry'], heightM: 0.8, drawnIn: true }, parts: [{ code: 'BH-075' }] }),
       findings: [{ title: 'What closes round the cord?', at: 'P1', text: 'bulkhead' }],
+      fixSettles: true,
+    },
+    {
+      why: 'rubber links round nothing: the cord goes through a duct',
+      job: slabWith([{ code: 'WLSP-50M' }]),
+      findings: [{ title: 'No duct for the cord', at: 'P1', text: 'no length of it is listed' }],
       fixSettles: true,
     },
     {
