@@ -23,6 +23,10 @@ describe('where a run may finish', () => {
     ['inlet', 'hose-bay', 'never'],
     ['drain', 'daylight', 'meant'],
     ['spare', 'tap', 'can'],
+    ['cord-entry', 'other', 'meant'],
+    ['cord-entry', 'fixture', 'can'],
+    ['cord-entry', 'daylight', 'never'],
+    ['access', 'other', 'never'],
   ])('%s at a place that is a %s: %s', (role, kind, fits) => expect(fitsPlace(hole(role), { kind })).toBe(fits));
 
   it.each<[Role, Role, string]>([

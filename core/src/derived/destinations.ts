@@ -15,7 +15,9 @@ const has = ({ roles }: Pick<Penetration, 'roles'>, ...some: readonly Role[]): b
 
 /** How a run from an opening fits a place: surplus and air leave to the open, what is drawn goes where it is used. */
 export function fitsPlace(hole: Pick<Penetration, 'roles'>, { kind }: Pick<Terminal, 'kind'>): Fits {
-  if (!passesWater(hole.roles)) return 'never';
+  // A duct goes where the cord does: to a switch, a pump, a house.
+  if (!passesWater(hole.roles))
+    return !has(hole, 'cord-entry') ? 'never' : kind === 'other' ? 'meant' : USED.includes(kind) ? 'can' : 'never';
   if (kind === 'downpipe') return has(hole, 'inlet') ? 'meant' : has(hole, ...LEAVES, 'vent') ? 'never' : 'can';
   if (has(hole, 'overflow', 'vent')) return OPEN_AIR.includes(kind) ? 'meant' : 'never';
   if (has(hole, ...DRAWS)) return USED.includes(kind) || kind === 'other' ? 'meant' : 'can';

@@ -18,6 +18,7 @@ import type { OpenEnd } from '../../routes/way-index';
 import { appendChain } from '../../routes/chain-edits';
 import { leftShortM } from '../../routes/left-short';
 import type { CheckContext } from '../../derived/context';
+import { passesWater } from '../../walls/roles';
 import type { Fix } from '../finding';
 import { goesOn } from '../goes-on';
 import { finishOf, screenings } from '../screenings';
@@ -79,6 +80,8 @@ export function closings(at: EndRef, context: CheckContext): readonly Fix[] {
   });
   // Closed, an overflow spills elsewhere, a vent lets no air in, a sight tube shows nothing: none is ever shut to be done with it.
   if (finishOf(roles) !== undefined) return [...finishes, ...screenings({ at: 'open', ref: at }, roles, context)];
+  // A duct is closed round its cord by hand, never capped.
+  if (!passesWater(roles)) return finishes;
   const cap = capFor({ end, material, service }, context);
   if (!cap) return finishes;
   const closed = {

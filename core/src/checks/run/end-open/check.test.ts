@@ -32,6 +32,16 @@ testCheck(check, {
       findings: [{ title: 'End open', at: 'P1', text: '3/4 NPT female' }],
       fixSettles: true,
     },
+    // Seen on a cistern: a cap was offered for the duct of the pump's cord.
+    {
+      why: 'the duct of a cord: it is led somewhere, and never capped',
+      job: drumWith({
+        hole: { roles: ['cord-entry'], heightM: 0.85 },
+        parts: [{ code: 'BS-075' }, { code: 'PI-075', lengthM: 0.2 }],
+      }),
+      findings: [{ title: 'Where does the duct lead?', at: 'P1' }],
+      fixSettles: false,
+    },
     {
       why: 'the branch of a tee',
       job: drumWith({
