@@ -4,7 +4,7 @@ import { contextOf } from '../../../derived/context';
 import { shippedCatalogue } from '../../../fittings/catalogue';
 import { awayBy, newTerminal } from '../../../job/places';
 import { runChecks } from '../../run-checks';
-import { drumWith, tankWith } from '../../../test/sample-jobs';
+import { drumWith, place, tankWith } from '../../../test/sample-jobs';
 import { testCheck } from '../../../test/test-check';
 import check from './check';
 
@@ -89,3 +89,19 @@ test.each([
     expect(texts.at(-1)).toBe('Finish it with a screen: {parts}');
   },
 );
+
+// A place that is 0.9 m below the base is not reached by a hole 0.7 m above it without a pipe, however near it is.
+test.each([
+  [0.9, []],
+  [-0.7, ['Finish to ditch']],
+] as const)('an overflow with a ditch %d m below the base is joined to it only at its own height', (dropM, offered) => {
+  const job = drumWith({
+    hole: { roles: ['overflow'], size: '1-1/2', heightM: 0.7 },
+    parts: [{ code: 'PG-150' }],
+    terminals: [place({ id: 'ditch', name: 'ditch', kind: 'daylight', dropM })],
+  });
+  const texts = runChecks(contextOf(job, shippedCatalogue), [check]).flatMap(({ fixes }) =>
+    fixes.map(({ text }) => text),
+  );
+  expect(texts.filter((text) => text.startsWith('Finish to'))).toEqual(offered);
+});

@@ -28,6 +28,17 @@ testCheck(check, {
       findings: [{ title: 'Two heights for one place', at: 'P1', text: '20 in lower' }],
       fixSettles: false,
     },
+    // Nothing but a valve: 0.5 m over the base is 0.38 m above the hole.
+    {
+      why: 'no pipe leads up there',
+      job: drumWith({
+        terminals: [place({ id: 'bay', name: 'bay', dropM: -0.5 })],
+        parts: [{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'LV-075' }],
+        end: { of: 'terminal', id: 'bay' },
+      }),
+      findings: [{ title: 'Nothing leads there', at: 'P1', text: 'higher than where the run of P1 ends' }],
+      fixSettles: false,
+    },
     {
       why: 'above the base',
       job: hose(-0.12, -0.5),

@@ -1,8 +1,9 @@
-import { coursesOf } from '../../../assembly/course';
+import { coursesOf, pathOf } from '../../../assembly/course';
 import { placeUpM } from '../../../derived/heights';
 import { baseLevelM, setOutOf } from '../../../derived/set-out';
 import { tankOf } from '../../../job/lookup';
 import { placeAt } from '../../../derived/strands';
+import { isByLength } from '../../../fittings/part';
 import { planKey } from '../../../walls/placing';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';
@@ -21,11 +22,17 @@ export default defineCheck({
         title: 'Two heights for one place',
         text: '{place} was measured {measured} {side} the base of {tank}; by its parts the run ends {apart} {way} than that. One of the two is wrong.',
       },
+      gap: {
+        title: 'Nothing leads there',
+        text: '{place} is {apart} {way} than where the run of {hole} ends, and no pipe or hose of it leads there.',
+        toDo: 'Put the pipe or hose on that leads there, or measure the place again.',
+      },
     },
   },
   sees: 'run',
   check: (context) =>
-    context.runs.flatMap(({ penetration, strands }) => {
+    context.runs.flatMap((run) => {
+      const { penetration, strands } = run;
       const tank = tankOf(context.job, penetration);
       const course = coursesOf(context).get(penetration.id);
       return strands.flatMap((strand) => {
@@ -34,21 +41,23 @@ export default defineCheck({
         // Of a place on the plan the whole gap is said, its height in it.
         if (!terminal || setOutOf(context.job).places.get(planKey({ of: 'terminal', id: terminal.id }))?.at) return [];
         const upM = placeUpM(context.job, terminal.id);
-        if (!tank || !last?.sure || last.assumed.length > 0 || upM === undefined) return [];
+        if (!tank || !course || !last?.sure || last.assumed.length > 0 || upM === undefined) return [];
         const offM = last.to.up - upM;
         const belowM = baseLevelM(tank, context.job) - upM;
         if (Math.abs(offM) <= AGREE_M) return [];
+        const leads = pathOf(strand, run, course).some(({ part }) => isByLength(part) || part.readyM !== undefined);
         return [
           {
-            messageId: 'apart' as const,
+            messageId: leads ? ('apart' as const) : ('gap' as const),
             at: atPenetration(penetration),
             data: {
               place: terminal.name,
+              hole: penetration.label,
               tank: tank.label,
               measured: { lengthM: Math.abs(belowM) },
               side: belowM >= 0 ? 'below' : 'above',
               apart: { lengthM: Math.abs(offM) },
-              way: offM > 0 ? 'higher' : 'lower',
+              way: offM > 0 === leads ? 'higher' : 'lower',
             },
           },
         ];
