@@ -25,7 +25,9 @@ export function SelectedPanel({ context }: { readonly context: CheckContext }) {
     );
   return (
     <section aria-label={`About ${name}`} className="rule-selected pt-2">
-      <h2 className="pb-2 type-head">{tank ? `${name}: how high it may stand` : name}</h2>
+      <h2 className="pb-2 type-head">
+        {tank ? `${name}: ${tank.buriedM > 0 ? 'how deep it is' : 'how high it may stand'}` : name}
+      </h2>
       {roof && <RoofFields key={roof.id} roof={roof} />}
       {inflow && <InflowFields key={inflow.id} inflow={inflow} />}
       {place && <PlaceFields key={place.id} place={place} />}

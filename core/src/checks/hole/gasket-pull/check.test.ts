@@ -4,16 +4,28 @@ import check from './check';
 
 const hang = (hole: SampleHole, lengthM = 1) =>
   tankWith({ holes: [{ size: '1-1/2', parts: [{ code: 'PG-150' }, { code: 'PI-150', lengthM }], ...hole }] });
+const sunk = (buriedM: number) => {
+  const job = hang({ heightM: 0.8 });
+  return { ...job, tanks: job.tanks.map((tank) => ({ ...tank, buriedM, plinthM: 0 })) };
+};
 testCheck(check, {
   clean: [
     { why: 'strapped', job: hang({ supported: true }) },
     { why: 'a stub carries itself', job: hang({}, 0.3) },
+    // The usual hole is well below the brim of a tank that stands in the ground to its brim: its pipe lies in a trench.
+    { why: 'in a trench its bed carries it', job: sunk(1.2) },
     {
       why: 'a bulkhead holds',
       job: tankWith({ holes: [{ parts: [{ code: 'BH-075' }, { code: 'NC-075' }, { code: 'LV-075' }] }] }),
     },
   ],
   found: [
+    {
+      why: 'from a tank that is sunk less deep its pipe comes out over the ground',
+      job: sunk(0.5),
+      findings: [{ title: 'Support the pipe', at: 'P1' }],
+      fixSettles: true,
+    },
     {
       why: 'a metre of pipe',
       job: hang({}),

@@ -1,4 +1,7 @@
+import { legsStanding } from '../../../assembly/course';
+import { isInGround } from '../../../assembly/trench';
 import { setField } from '../../../edits/change-field';
+import { isByLength } from '../../../fittings/part';
 import { itemsOfRun } from '../../../derived/run';
 import { wallSealStyle } from '../../../connections/standards/wall-seals';
 import { sealOf } from '../../../derived/resolve';
@@ -25,10 +28,10 @@ export default defineCheck({
     },
   },
   sees: 'run',
-  check: ({ runs, index }) =>
-    runs.flatMap((run) => {
+  check: (context) =>
+    context.runs.flatMap((run) => {
       const { penetration } = run;
-      const seal = sealOf(penetration.id, index);
+      const seal = sealOf(penetration.id, context.index);
       if (!seal || penetration.supported || penetration.face === 'top') return [];
       const style = wallSealStyle(seal.end.style);
       if (style.holdsPull) return [];
@@ -36,6 +39,9 @@ export default defineCheck({
       const heavy = items.find(({ part }) => part.features.includes('ball-and-lever'));
       const lengthM = items.reduce((sum, { placed }) => sum + (placed.lengthM ?? 0), 0);
       if (!heavy && lengthM <= STUB_M) return [];
+      // In a trench its bed carries it.
+      const [first] = legsStanding(run, context).filter(({ part }) => isByLength(part));
+      if (first && isInGround(first)) return [];
       return [
         {
           messageId: 'hangs' as const,
