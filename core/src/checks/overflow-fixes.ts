@@ -2,7 +2,6 @@ import { WALL_SEAL_SIZES, WALL_SEAL_STYLES, wallSealSizeOf } from '../connection
 import type { CheckContext } from '../derived/context';
 import { sharingWith } from '../derived/levels';
 import { workingHoles } from '../derived/shut';
-import { strandsOf } from '../derived/strands';
 import { judgeWay } from '../derived/seal-ways';
 import { freshIds } from '../edits/fresh-id';
 import { partTitle, wallFittingsOf } from '../fittings/catalogue';
@@ -15,9 +14,10 @@ import { holesOf } from '../job/lookup';
 import { METRES_PER_INCH } from '../quantity/length';
 import { type NominalSize, sizeInInches, sizeWords } from '../quantity/size';
 import { type HoleRoom, noDrillZones, roomOf, zoneAt } from '../walls/no-drill';
-import type { Role } from '../walls/roles';
+import { POURS_IN } from '../walls/roles';
 import type { Tank } from '../walls/tank';
 import type { Fix } from './finding';
+import { partsBeyondSeal } from './run/open-ends';
 import { putIn } from './seals';
 
 /** So many beside one another at most: beyond that somebody wants a larger one elsewhere. Our judgement. */
@@ -32,7 +32,7 @@ export function overflowFixes(whole: CheckContext, tank: Tank, small?: Penetrati
   const group = sharingWith(tank, whole);
   const goes = small && isBare(small, whole) ? small : undefined;
   const stay = group.flatMap(({ id }) => workingHoles(whole, id, 'overflow')).filter(({ id }) => id !== goes?.id);
-  const inlets = group.flatMap(({ id }) => holesOf(whole.job, id, ...BRING));
+  const inlets = group.flatMap(({ id }) => holesOf(whole.job, id, ...POURS_IN));
   const usualIn2 = nominalAreaIn2({ size: usualSize(holeKind('overflow'), whole.job) });
   const areaIn2 = inlets.length > 0 ? ALIKE_SHARE * Math.max(...inlets.map(nominalAreaIn2)) : usualIn2;
   const sum = (of: (hole: Penetration) => number): number => stay.reduce((total, hole) => total + of(hole), 0);
@@ -53,12 +53,11 @@ export function overflowFixes(whole: CheckContext, tank: Tank, small?: Penetrati
   return [];
 }
 
-/** Openings an overflow is held against by their area. */
-const BRING: readonly Role[] = ['inlet', 'tanker-fill'];
-
 /** Is it only planned, with at most what seals it? */
 const isBare = (hole: Penetration, { runs }: CheckContext): boolean =>
-  !hole.stands && hole.port === null && strandsOf(hole, runs).every(({ items }) => items.length <= 1);
+  !hole.stands &&
+  hole.port === null &&
+  runs.every((run) => run.penetration.id !== hole.id || partsBeyondSeal(run) === 0);
 
 const without = (hole: Penetration, context: CheckContext): CheckContext => ({
   ...context,

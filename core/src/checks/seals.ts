@@ -82,13 +82,12 @@ const SEAL_SIZES: readonly NominalSize[] = [
   ...new Set(WALL_SEAL_STYLES.flatMap(({ sizes }) => sizes.map(({ size }) => size))),
 ].toSorted((a, b) => sizeInInches(a) - sizeInInches(b));
 
-/** Those that are larger, from the next: of its own series first (3/4 in and 1 in, 40 mm and 50 mm). */
-const largerThan = (size: NominalSize): readonly NominalSize[] => {
-  const isOther = (other: NominalSize): number => Number(isMetricSize(other) !== isMetricSize(size));
-  return SEAL_SIZES.filter((other) => sizeInInches(other) > sizeInInches(size)).toSorted(
-    (a, b) => isOther(a) - isOther(b),
-  );
-};
+/** The next larger sizes of its own series (3/4 in and 1 in, 40 mm and 50 mm), then those of the other where nothing hangs on it. */
+function largerThan(size: NominalSize, isBare: boolean): readonly NominalSize[] {
+  const larger = SEAL_SIZES.filter((other) => sizeInInches(other) > sizeInInches(size));
+  const isOwn = (other: NominalSize): boolean => isMetricSize(other) === isMetricSize(size);
+  return [...larger.filter(isOwn), ...larger.filter((other) => isBare && !isOwn(other))];
+}
 
 /** An opening as it would be in another size: its hole is opened for what comes. */
 const inSize = (hole: Penetration, size: NominalSize): Penetration => ({ ...hole, size, holeM: null });
@@ -148,9 +147,7 @@ export function otherSeals(
   });
   const asIs = sealingsFor(hole);
   if (asIs.length > 0 || hole.stands) return asIs.slice(0, MOST_FIXES).map(asFix);
-  for (const size of largerThan(hole.size)) {
-    // What hangs on a seal is of its series.
-    if (seal && isMetricSize(size) !== isMetricSize(hole.size)) continue;
+  for (const size of largerThan(hole.size, seal === undefined)) {
     const [sealing] = sealingsFor(inSize(hole, size));
     if (sealing) {
       const { part } = sealing;

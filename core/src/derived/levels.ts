@@ -3,7 +3,7 @@ import { memoize } from '../quantity/memoize';
 import { sizeInInches } from '../quantity/size';
 import { formOf, isUpright } from '../walls/forms';
 import { volumeAtM3 } from '../walls/level';
-import { DRAWS } from '../walls/roles';
+import { DRAWS, POURS_IN } from '../walls/roles';
 import type { Tank } from '../walls/tank';
 import type { RunSight } from './context';
 import { placeUpM } from './heights';
@@ -229,7 +229,7 @@ function workOutLevels(tank: Tank, context: LevelContext): TankLevels {
   if (isDryHousing(context, tank.id)) return dryOf(tank);
   const spillsM = Math.min(tank.brimM, spillsAtM(tank, context) - baseLevelM(tank, job));
   const floats = holesOf(job, tank.id, 'float-fill').map((hole) => shutsAtM(hole, tank));
-  const rainComes = holesOf(job, tank.id, 'inlet', 'tanker-fill').length > 0;
+  const rainComes = holesOf(job, tank.id, ...POURS_IN).length > 0;
   const shutsM = Math.min(...floats, Infinity);
   const floatRules = !rainComes && shutsM < spillsM;
   const fullM = Math.max(0, floatRules ? shutsM : spillsM);

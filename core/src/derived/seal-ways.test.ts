@@ -128,6 +128,15 @@ test.each<readonly [string, string, Given, string, Given, string, readonly strin
   ],
   ['tap-shank', 'reach', flat, 'allowed', { ...flat, settings: { armM: 0.3 } }, 'ruled-out', ['an arm reaches 300 mm']],
   ['nipple-and-rubbers', 'concrete', flat, 'allowed', { ...precast }, 'ruled-out', ['concrete']],
+  [
+    'bolted-flange',
+    'reach',
+    { ...flat, hole: { ...flat.hole, size: '1' } },
+    'allowed',
+    { ...flat, hole: { ...flat.hole, size: '1' }, settings: { armM: 0.3 } },
+    'ruled-out',
+    ['an arm reaches 300 mm'],
+  ],
   ['bolted-flange', 'concrete', lined, 'allowed', precast, 'ruled-out', ['concrete, 100 mm', 'grips at most 25 mm']],
   [
     'cast-sleeve',

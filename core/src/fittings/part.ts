@@ -159,3 +159,6 @@ export const piecesFrom = (lengthM: number, stockM: number): number => Math.ceil
 /** How far it goes on from end to end [m]: as it is cut, or as it is bought; null where nobody has said, undefined for a fitting. */
 export const ownLengthM = (part: Part, { lengthM }: { readonly lengthM: number | null }): number | null | undefined =>
   isByLength(part) ? lengthM : part.readyM;
+
+/** Does it lead on, however far? A fitting joins what lies beside it. */
+export const leadsOn = (part: Part): boolean => ownLengthM(part, { lengthM: null }) !== undefined;

@@ -2,7 +2,7 @@ import { wallSealSizeOf } from '../connections/standards/wall-seals';
 import { type NominalSize, sizeInInches } from '../quantity/size';
 import { type FaceShape, faceOf, facesOf, isUpright } from '../walls/forms';
 import { type HoleRoom, apartM, flangeRadiusM, freePlace, leastApartM } from '../walls/no-drill';
-import { type Role, SPILLS_BY } from '../walls/roles';
+import { POURS_IN, type Role, SPILLS_BY } from '../walls/roles';
 import type { Tank, WallPlace } from '../walls/tank';
 import type { Job, Penetration } from './job';
 import { newPenetration } from './new-tank';
@@ -62,8 +62,10 @@ export function usualSize(
 ): NominalSize {
   const usual = measures === 'mm-l' ? inMillimetres : inInches;
   if (role !== 'overflow') return usual;
-  const inlets = penetrations.filter(({ tankId, roles }) => tankId === tank?.id && roles.includes('inlet'));
-  return inlets
+  const poured = penetrations.filter(
+    ({ tankId, roles }) => tankId === tank?.id && roles.some((one) => POURS_IN.includes(one)),
+  );
+  return poured
     .map(({ size }) => size)
     .reduce((largest, size) => (sizeInInches(size) > sizeInInches(largest) ? size : largest), usual);
 }

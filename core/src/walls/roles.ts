@@ -36,6 +36,8 @@ export const ROLE_NAMES: Readonly<Record<Role, string>> = {
 
 /** Roles in which water is meant to enter. */
 export const FILLS: readonly Role[] = ['inlet', 'float-fill', 'tanker-fill'];
+/** By which rain or a tanker pours in: an overflow is held against the largest of them. */
+export const POURS_IN: readonly Role[] = ['inlet', 'tanker-fill'];
 /** Openings in a side by which surplus water leaves, if it comes to them before the overflow. */
 export const SPILLS_BY: readonly Role[] = ['inlet', 'vent', 'cord-entry', 'float-fill'];
 /** Roles in which water is drawn. */

@@ -21,7 +21,7 @@ export function mostLeftM(bars: readonly Bar[], { kerfM }: Pick<CutOrder, 'kerfM
 const ALIKE_M = 0.001;
 
 /**
- * Whether these bars leave as long a piece as any cut of them can.
+ * Whether these bars leave as long a piece as the bound allows: no other cut of them then leaves a longer one.
  *
  * @param mostM what no cut of them leaves a longer piece than [m]
  */

@@ -20,7 +20,7 @@ testCheck(check, {
       findings: [{ title: 'Cord entry open', at: 'P1' }],
       fixSettles: true,
     },
-    // Nothing in inches closes round a cord in a slab: a duct of 50 mm behind rubber links does.
+    // Nothing in inches closes round a cord in a slab: rubber links round a duct of polyethylene do.
     {
       why: 'a bare hole of 3/4 in the slab of a cistern',
       job: {

@@ -12,7 +12,7 @@ testCheck(check, {
   clean: [
     { why: 'strapped', job: hang({ supported: true }) },
     { why: 'a stub carries itself', job: hang({}, 0.3) },
-    // The usual hole is well below the brim of a tank that stands in the ground to its brim: its pipe lies in a trench.
+    // 0.8 m up a tank that is 1.2 m in the ground: 0.4 m below it.
     { why: 'in a trench its bed carries it', job: sunk(1.2) },
     {
       why: 'a bulkhead holds',

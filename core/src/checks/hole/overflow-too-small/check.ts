@@ -6,6 +6,7 @@ import { byLinksM3s } from '../../../hydraulics/through-links';
 import type { Penetration } from '../../../job/job';
 import { sharingWith } from '../../../derived/levels';
 import { sizeWords } from '../../../quantity/size';
+import { POURS_IN } from '../../../walls/roles';
 import { overflowFixes } from '../../overflow-fixes';
 import { atPenetration } from '../../places';
 import { type Report, defineCheck } from '../../define-check';
@@ -36,7 +37,7 @@ export default defineCheck({
       const [first] = overflows;
       if (!first) return [];
       const group = sharingWith(tank, context);
-      const inlets = group.flatMap(({ id }) => holesOf(context.job, id, 'inlet', 'tanker-fill'));
+      const inlets = group.flatMap(({ id }) => holesOf(context.job, id, ...POURS_IN));
       const all = group.flatMap(({ id }) => workingHoles(context, id, 'overflow'));
       const inletArea = Math.max(0, ...inlets.map(nominalAreaIn2));
       const share = all.reduce((sum, hole) => sum + nominalAreaIn2(hole), 0) / inletArea;

@@ -3,13 +3,11 @@ import { placeUpM } from '../../../derived/heights';
 import { baseLevelM, setOutOf } from '../../../derived/set-out';
 import { tankOf } from '../../../job/lookup';
 import { placeAt } from '../../../derived/strands';
-import { isByLength } from '../../../fittings/part';
+import { leadsOn } from '../../../fittings/part';
+import { AT_ONE_HEIGHT_M } from '../../../routes/left-short';
 import { planKey } from '../../../walls/placing';
 import { atPenetration } from '../../places';
 import { defineCheck } from '../../define-check';
-
-/** A tape and a level agree so far [m] (our judgement). */
-const AGREE_M = 0.1;
 
 export default defineCheck({
   meta: {
@@ -44,8 +42,8 @@ export default defineCheck({
         if (!tank || !course || !last?.sure || last.assumed.length > 0 || upM === undefined) return [];
         const offM = last.to.up - upM;
         const belowM = baseLevelM(tank, context.job) - upM;
-        if (Math.abs(offM) <= AGREE_M) return [];
-        const leads = pathOf(strand, run, course).some(({ part }) => isByLength(part) || part.readyM !== undefined);
+        if (Math.abs(offM) <= AT_ONE_HEIGHT_M) return [];
+        const leads = pathOf(strand, run, course).some(({ part }) => leadsOn(part));
         return [
           {
             messageId: leads ? ('apart' as const) : ('gap' as const),

@@ -46,7 +46,7 @@ export interface WallSealStyle {
   readonly washer: boolean;
   /** Does it hold a pull along the pipe? */
   readonly holdsPull: boolean;
-  /** Does it close round whatever goes through it, a cord or a pipe with a cord beside it too? (common practice) */
+  /** Does it close round a pipe with a cord beside it too? A cord by itself goes through a duct in it. (common practice) */
   readonly roundAny: boolean;
   /** Made for one purpose: a tap or float valve by itself, round a cord, a hole that is closed, one that stays open; absent: for any. */
   readonly purpose?: 'valve' | 'cord' | 'cover' | 'air';
@@ -112,6 +112,6 @@ export const sealSizes = (
     leastRadiusMm: curve === 'flat' ? RADIUS_PER_FLANGE * flangeMm : flangeMm / 2,
   }));
 
-/** Does it close round a cord? What closes round a pipe leaves a cord loose in it. */
+/** Does it close round a cord, or round a duct that the cord goes through? What else closes round a pipe leaves a cord loose in it. */
 export const closesRoundCord = ({ purpose, roundAny }: Pick<WallSealStyle, 'purpose' | 'roundAny'>): boolean =>
   purpose === 'cord' || roundAny;
