@@ -50,6 +50,13 @@ export const withTax = (amount: number, { taxPercent }: Pick<Reckoning, 'taxPerc
 export const reckoned = (usd: number, reckoning: Reckoning): number =>
   withTax(converted(usd, 'USD', reckoning.currency), reckoning);
 
+/** Money to the cent. */
+export const cents = (amount: number): number => Math.round(amount * 100) / 100;
+
+/** What lines come to as a job reckons them: each to the cent, as it is shown, so that who adds them up by hand comes to the same. */
+export const reckonedSum = (usd: readonly (number | null)[], reckoning: Reckoning): number =>
+  cents(usd.reduce<number>((sum, one) => sum + cents(reckoned(one ?? 0, reckoning)), 0));
+
 /** A price as it is paid, in what the catalogue is priced in. */
 export const unreckoned = (paid: number, reckoning: Reckoning): number => paid / reckoned(1, reckoning);
 

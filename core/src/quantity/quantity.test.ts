@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { lengthFigure, lengthStepM, lengthUnit } from './length';
+import { reckonedSum } from './money';
 import {
   INCH_SIZES,
   METRIC_SIZES,
@@ -71,4 +72,11 @@ test('a nominal size belongs to one system: inches, millimetres or a rectangle, 
   expect(new Set(NOMINAL_SIZES).size).toBe(INCH_SIZES.length + METRIC_SIZES.length + RECTANGULAR_SIZES.length);
   for (const size of METRIC_SIZES) expect(sizeWords(size)).toBe(`${size} mm`);
   for (const size of [...INCH_SIZES, ...RECTANGULAR_SIZES]) expect(sizeWords(size)).toBe(`${size} in`);
+});
+
+test('what lines come to is the sum of what each of them shows, not of what was rounded away', () => {
+  const dollars = { currency: 'USD', taxPercent: null } as const;
+  expect(reckonedSum([0.333, 0.333, null, 0.333], dollars)).toBe(0.99);
+  expect(reckonedSum([], dollars)).toBe(0);
+  expect(reckonedSum([10, 0.05], { ...dollars, taxPercent: 10 })).toBe(11.06);
 });

@@ -1,6 +1,6 @@
-import { type ProvenList, type Reckoning, reckoningWords } from '@herrero/core';
+import { type ProvenList, type Reckoning, cents, reckoningWords } from '@herrero/core';
 import { csvText } from './csv';
-import { PARTS_COLUMNS, partsRows, toCents } from './parts-table';
+import { PARTS_COLUMNS, partsRows } from './parts-table';
 
 const figure = (value: number | null): string => (value === null ? '' : `${value}`);
 const money = (value: number | null): string => (value === null ? '' : value.toFixed(2));
@@ -8,7 +8,7 @@ const money = (value: number | null): string => (value === null ? '' : value.toF
 /** The parts list as CSV: one row for each line and each open question, and the total. */
 export function partsCsv(parts: ProvenList, reckoning: Reckoning): string {
   const rows = partsRows(parts, reckoning);
-  const sum = toCents(rows.reduce((total, { price }) => total + (price ?? 0), 0));
+  const sum = cents(rows.reduce((total, { price }) => total + (price ?? 0), 0));
   return csvText(PARTS_COLUMNS(reckoning.currency), [
     ...rows.map(({ group, article, part, detail, need, unit, buy, price, leftOver, where, note }) => [
       group,

@@ -1,4 +1,4 @@
-import { type ProvenList, type Reckoning, articleOf, openQuestions, reckoned } from '@herrero/core';
+import { type ProvenList, type Reckoning, articleOf, cents, openQuestions, reckoned } from '@herrero/core';
 
 /** One row of the parts list as it goes out: text and figures apart, prices in the money of the job. */
 export interface PartsRow {
@@ -31,9 +31,6 @@ export const PARTS_COLUMNS = (currency: string): readonly string[] => [
   'Note',
 ];
 
-const CENTS = 100;
-export const toCents = (amount: number): number => Math.round(amount * CENTS) / CENTS;
-
 /** Every line, then every open question, so that nothing that is not known is left out. */
 export const partsRows = (list: ProvenList, reckoning: Reckoning): readonly PartsRow[] => [
   ...list.groups.flatMap(({ title, lines }) =>
@@ -42,10 +39,10 @@ export const partsRows = (list: ProvenList, reckoning: Reckoning): readonly Part
       article: articleOf(line),
       part: line.title,
       detail: line.detail,
-      need: line.unit === 'm' ? toCents(line.need) : line.need,
+      need: line.unit === 'm' ? cents(line.need) : line.need,
       unit: line.unit,
       buy: line.buy,
-      price: line.priceUsd === null ? null : toCents(reckoned(line.priceUsd, reckoning)),
+      price: line.priceUsd === null ? null : cents(reckoned(line.priceUsd, reckoning)),
       leftOver: line.leftOver ?? null,
       where: line.places.join(' '),
       note: line.note ?? '',

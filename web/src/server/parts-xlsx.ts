@@ -4,6 +4,7 @@ import {
   type ProvenList,
   type Reckoning,
   bothLengths,
+  cents,
   cutWords,
   formatStockLength,
   type Measures,
@@ -12,7 +13,7 @@ import {
   tapeMarks,
 } from '@herrero/core';
 import { type Row, type Sheet } from 'write-excel-file/node';
-import { PARTS_COLUMNS, type PartsRow, partsRows, toCents } from './parts-table';
+import { PARTS_COLUMNS, type PartsRow, partsRows } from './parts-table';
 import { type Total, printedWorkbook } from './printed-workbook';
 
 const HEAD = { fontWeight: 'bold', backgroundColor: '#E4DAC3', bottomBorderStyle: 'thin' } as const;
@@ -43,7 +44,7 @@ export function partsXlsx(
   const last = rows.length + 1;
   const totals: readonly Total[] = [
     { formula: sumOf('G', last), value: rows.reduce((all, { buy }) => all + (buy ?? 0), 0) },
-    { formula: sumOf('H', last), value: toCents(rows.reduce((all, { price }) => all + (price ?? 0), 0)) },
+    { formula: sumOf('H', last), value: cents(rows.reduce((all, { price }) => all + (price ?? 0), 0)) },
   ];
   return printedWorkbook([listSheet(rows, job), cutSheet(parts, job.measures)], paper, totals);
 }

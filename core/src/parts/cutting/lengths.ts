@@ -6,7 +6,7 @@ import type { Solutions } from '../../derived/solutions';
 import type { PlacedPart } from '../../job/job';
 import type { Run } from '../../derived/run';
 import { formatLength, formatStockLength } from '../../quantity/length';
-import { cents } from '../take-off/cents';
+import { cents } from '../../quantity/money';
 import { type Bar, type CutOrder, type Piece, bought, cutPlan, leastBars } from './cut-plan';
 import { type OnHand, takeOf } from '../take-off/from-hand';
 import { foundCut } from './cut-answer';

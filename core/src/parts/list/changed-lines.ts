@@ -2,7 +2,7 @@ import { MATERIAL_NAMES } from '../../connections/material';
 import type { Catalogue } from '../../fittings/catalogue';
 import { isByLength } from '../../fittings/part';
 import type { ChangedLine, Job } from '../../job/job';
-import { cents } from '../take-off/cents';
+import { cents } from '../../quantity/money';
 import type { PartsGroup, PartsLine } from './parts-list';
 
 /** A job and what can be bought for it, as far as lines are changed by it. */

@@ -1,7 +1,7 @@
 import { MATERIAL_NAMES } from '../../connections/material';
 import type { Catalogue } from '../../fittings/catalogue';
 import { type Part, isByLength } from '../../fittings/part';
-import { cents } from '../take-off/cents';
+import { cents } from '../../quantity/money';
 import type { PartsLine, PartsList } from '../list/parts-list';
 import { type Traced, traced } from '../list/trace';
 

@@ -4,7 +4,7 @@ import { clampFor } from '../../connections/make-up/clamp';
 import { tapeWidthIn } from '../../connections/make-up/tape';
 import { type Measures, MM_PER_INCH, inchFigure } from '../../quantity/length';
 import { type NominalSize, sizeInInches } from '../../quantity/size';
-import { cents } from './cents';
+import { cents } from '../../quantity/money';
 import { packed } from './packed';
 import type { PartsLine } from '../list/parts-list';
 import { type Use, traced } from '../list/trace';

@@ -1,4 +1,4 @@
-import { cents } from './cents';
+import { cents } from '../../quantity/money';
 import type { PartsLine, Unit } from '../list/parts-list';
 import { type Use, traced } from '../list/trace';
 

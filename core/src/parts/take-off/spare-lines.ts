@@ -2,7 +2,7 @@ import type { CheckContext } from '../../derived/context';
 import type { Part } from '../../fittings/part';
 import { sealsWall } from '../../fittings/capability';
 import { sizeInInches } from '../../quantity/size';
-import { cents } from './cents';
+import { cents } from '../../quantity/money';
 import { type OnHand, takeOf } from './from-hand';
 import { articleOf } from '../tables/shelves';
 import { WASHER_USD } from './consumables';

@@ -16,7 +16,7 @@ import { gather } from '../../quantity/gather';
 import { memoize } from '../../quantity/memoize';
 import { type PlacedNeed, consumableLines, insideOf, insideWords } from './consumables';
 import { siliconeLines, zincLines } from './hole-lines';
-import { cents } from './cents';
+import { cents } from '../../quantity/money';
 import type { ClosedBy, Completeness, CutBars, PartsGroup, PartsLine, PartsList } from '../list/parts-list';
 import { cutOf } from './drilling';
 import { cutBars, stockLines } from '../cutting/lengths';

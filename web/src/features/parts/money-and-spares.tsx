@@ -4,7 +4,7 @@ import {
   CURRENCIES,
   CURRENCY_FACTS,
   formatMoney,
-  reckoned,
+  reckonedSum,
   setSetting,
   type Settings,
   type Spares,
@@ -80,10 +80,18 @@ export function MoneyAndSpares() {
 /** What the parts may cost, held against what the list comes to. */
 function Budget({ onChange }: { readonly onChange: (to: number | null) => string | undefined }) {
   const job = useJob((state) => state.job);
-  const { totalUsd, groups } = useJob((state) => state.plan.parts);
+  const { groups } = useJob((state) => state.plan.parts);
+  const lines = groups.flatMap((group) => group.lines);
   const { budget, currency, measures } = job;
-  const left = budget === null ? 0 : budget - reckoned(totalUsd, job);
-  const unpriced = groups.flatMap(({ lines }) => lines).filter(({ buy, priceUsd }) => buy > 0 && priceUsd === null);
+  const left =
+    budget === null
+      ? 0
+      : budget -
+        reckonedSum(
+          lines.map(({ priceUsd }) => priceUsd),
+          job,
+        );
+  const unpriced = lines.filter(({ buy, priceUsd }) => buy > 0 && priceUsd === null);
   return (
     <div className="col-span-full">
       <FigureField

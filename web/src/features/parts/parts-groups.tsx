@@ -30,7 +30,7 @@ const LINE_COLUMNS =
   'grid grid-cols-[76px_minmax(0,1fr)_62px_36px_76px] items-baseline gap-x-2 px-2 max-md:grid-cols-[minmax(0,1fr)_62px_36px_76px]';
 
 /** The list by place: every group opens to its lines; need, buy, price. */
-export function PartsGroups({ parts: { groups, toBuy, totalUsd } }: { readonly parts: PartsList }) {
+export function PartsGroups({ parts: { groups, toBuy } }: { readonly parts: PartsList }) {
   const selectedId = useJob((state) => state.selectedId);
   const section = useRef<HTMLElement>(null);
   const money = useMoney();
@@ -58,7 +58,9 @@ export function PartsGroups({ parts: { groups, toBuy, totalUsd } }: { readonly p
         </span>
         <span />
         <span />
-        <b className="text-right text-[18px] font-[650]">{money(totalUsd)}</b>
+        <b className="text-right text-[18px] font-[650]">
+          {money(...groups.flatMap(({ lines }) => lines.map(({ priceUsd }) => priceUsd)))}
+        </b>
       </div>
       <OnNoLine groups={groups} />
     </section>
@@ -85,7 +87,7 @@ function openForPrint(section: RefObject<HTMLElement | null>): () => void {
 
 function Group({ group, chosen }: { readonly group: PartsGroup; readonly chosen: boolean }) {
   const buy = group.lines.reduce((sum, line) => sum + line.buy, 0);
-  const price = group.lines.reduce((sum, line) => sum + (line.priceUsd ?? 0), 0);
+  const prices = group.lines.map(({ priceUsd }) => priceUsd);
   const money = useMoney();
   const followed = useJob((state) => group.lines.some((line) => codeOf(line) === state.lineCode));
   return (
@@ -108,7 +110,7 @@ function Group({ group, chosen }: { readonly group: PartsGroup; readonly chosen:
         </span>
         <span className="text-right">{group.lines.length}</span>
         <b className="text-right font-[650]">{buy === 0 ? '–' : buy}</b>
-        <span className="text-right">{price === 0 ? '–' : money(price)}</span>
+        <span className="text-right">{prices.some(Boolean) ? money(...prices) : '–'}</span>
       </summary>
       <ul className="border-t border-hair bg-sheet">
         {group.lines.map((line, index) => (

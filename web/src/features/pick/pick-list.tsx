@@ -1,6 +1,6 @@
 'use client';
 
-import { type Part, type Reckoning, type TickState, formatMoney, reckoned } from '@herrero/core';
+import { type Part, type Reckoning, type TickState, formatMoney, reckonedSum } from '@herrero/core';
 import { Check, X } from 'lucide-react';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
@@ -52,7 +52,10 @@ export function PickList({
   const notThere = lines.filter((line) => stateOf(ticks, line) === 'not-on-shelf');
   const open = lines.filter(isOpen);
   const now = open.find(({ id }) => id === selected) ?? open[0];
-  const spentUsd = inBasket.reduce((sum, { priceUsd }) => sum + (priceUsd ?? 0), 0);
+  const spent = reckonedSum(
+    inBasket.map(({ priceUsd }) => priceUsd),
+    reckoning,
+  );
 
   /** Ticks the line that is selected; the next open one comes under the thumb. */
   const settle = (state: TickState): void => {
@@ -76,8 +79,7 @@ export function PickList({
             <b className="font-[650]">{inBasket.length}</b> of {lines.length} in the basket
           </span>
           <span>
-            <b className="font-[650]">{formatMoney(reckoned(spentUsd, reckoning), reckoning.currency)}</b> so far,
-            prices invented
+            <b className="font-[650]">{formatMoney(spent, reckoning.currency)}</b> so far, prices invented
           </span>
         </p>
       </header>

@@ -25,6 +25,7 @@ import {
   openQuestions,
   provenList,
   reckoned,
+  reckonedSum,
   reckoningWords,
   tapeMarks,
   wayAmountWords,
@@ -150,7 +151,8 @@ function listBlocks(book: Book): readonly Block[] {
   const { job, plan, paper } = book;
   const parts = provenList(plan);
   const widthMm = widthOn(paper);
-  const totals = `${parts.toBuy} to buy, ${formatMoney(reckoned(parts.totalUsd, job), job.currency)} ${reckoningWords(job)}. All prices are invented.`;
+  const prices = parts.groups.flatMap(({ lines }) => lines.map(({ priceUsd }) => priceUsd));
+  const totals = `${parts.toBuy} to buy, ${formatMoney(reckonedSum(prices, job), job.currency)} ${reckoningWords(job)}. All prices are invented.`;
   return [
     paragraph(totals, widthMm, 3.6, true),
     heading('Caution', widthMm),

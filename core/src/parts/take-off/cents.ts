@@ -1,2 +1,0 @@
-/** Money to the cent. */
-export const cents = (usd: number): number => Math.round(usd * 100) / 100;
